@@ -1,0 +1,51 @@
+import tseslint from 'typescript-eslint'
+import reactHooks from 'eslint-plugin-react-hooks'
+import jsxA11y from 'eslint-plugin-jsx-a11y'
+
+/** The rooms of src/, each with the rooms it may not look into. Arrows point one way (docs/architecture.md). */
+const forbidden = {
+  core: ['schemas', 'wording', 'store', 'workers', 'app', 'features', 'ui', 'demo'],
+  wording: ['schemas', 'store', 'workers', 'app', 'features', 'ui', 'demo'],
+  schemas: ['wording', 'store', 'workers', 'app', 'features', 'ui', 'demo'],
+  store: ['wording', 'app', 'features', 'ui'],
+  ui: ['core', 'schemas', 'wording', 'store', 'workers', 'app', 'features', 'demo'],
+  features: ['app'],
+}
+const packages = ['react', 'react-dom', 'next', 'dexie', 'dexie-react-hooks', 'joi', '@headlessui/react', 'immer', 'date-fns', 'clsx', 'lucide-react']
+const packagesForbidden = { core: packages, wording: packages, schemas: packages.filter((name) => name !== 'joi'), ui: ['dexie', 'joi', 'immer'] }
+
+const room = (name) => ({
+  files: [`src/${name}/**/*.{ts,tsx}`],
+  ignores: ['**/*.test.ts', '**/*.test.tsx'],
+  rules: {
+    'no-restricted-imports': ['error', {
+      patterns: [
+        { group: forbidden[name].flatMap((to) => [`@/${to}`, `@/${to}/*`, `**/../${to}/*`]), message: `src/${name} may not import this: arrows point one way.` },
+        ...(packagesForbidden[name] ? [{ group: packagesForbidden[name].flatMap((p) => [p, `${p}/*`]), message: `src/${name} does without this package.` }] : []),
+      ],
+    }],
+  },
+})
+
+export default tseslint.config(
+  { ignores: ['.next/', 'node_modules/', 'next-env.d.ts', 'test-results/', 'playwright-report/', 'public/'] },
+  ...tseslint.configs.strict,
+  { files: ['**/*.tsx'], plugins: { 'react-hooks': reactHooks }, rules: reactHooks.configs.recommended.rules },
+  { files: ['**/*.tsx'], ...jsxA11y.flatConfigs.recommended },
+  {
+    rules: {
+      '@typescript-eslint/no-non-null-assertion': 'off',
+      'max-lines-per-function': 'off',
+    },
+  },
+  {
+    files: ['src/core/**/*.ts'],
+    ignores: ['**/*.test.ts'],
+    rules: {
+      'no-restricted-globals': ['error', 'window', 'document', 'navigator', 'localStorage', 'crypto', 'fetch', 'process', 'console'],
+      'no-restricted-properties': ['error', { object: 'Math', property: 'random' }, { object: 'Date', property: 'now' }],
+      'no-restricted-syntax': ['error', { selector: "NewExpression[callee.name='Date']", message: 'The core knows no clock.' }],
+    },
+  },
+  ...Object.keys(forbidden).map(room),
+)

@@ -1,0 +1,31 @@
+/** Where a figure comes from. `recalled` marks one quoted from memory of the publication, not from its pages. */
+export interface Source {
+  readonly author: string
+  readonly title: string
+  readonly year: number | null
+  readonly status: 'exact' | 'published' | 'common practice' | 'as reported'
+  readonly recalled: boolean
+}
+
+export const sources = {
+  arithmetic: { author: '', title: 'Definition of the units', year: null, status: 'exact', recalled: false },
+  chemistry: { author: '', title: 'Atomic masses', year: null, status: 'exact', recalled: false },
+  reported: { author: '', title: 'As typed', year: null, status: 'as reported', recalled: false },
+  laboratory: { author: '', title: "The laboratory's own recommendation", year: null, status: 'as reported', recalled: false },
+  practice: { author: '', title: 'Common practice of advisors and growers', year: null, status: 'common practice', recalled: false },
+  house: { author: '', title: "House guide, after several states' tables", year: null, status: 'common practice', recalled: true },
+  smp: {
+    author: 'Shoemaker, McLean & Pratt',
+    title: 'Buffer methods for determining lime requirement of soils, as in NCR Publication 221',
+    year: 1961,
+    status: 'published',
+    recalled: true,
+  },
+  'adams-evans': { author: 'Adams & Evans', title: 'A rapid method for measuring lime requirement of red-yellow podzolic soils', year: 1962, status: 'published', recalled: true },
+  'survey-manual-1951': { author: 'USDA', title: 'Soil Survey Manual, lime by texture', year: 1951, status: 'published', recalled: true },
+  'survey-manual': { author: 'USDA', title: 'Soil Survey Manual, reaction classes', year: 2017, status: 'published', recalled: true },
+  'nraes-55': { author: 'Pritts & Hancock', title: 'Highbush Blueberry Production Guide, NRAES-55', year: 1992, status: 'published', recalled: true },
+  'tri-state': { author: 'Vitosh, Johnson & Mengel', title: 'Tri-State Fertilizer Recommendations, E-2567', year: 1995, status: 'published', recalled: true },
+} as const satisfies Record<string, Source>
+
+export type SourceId = keyof typeof sources

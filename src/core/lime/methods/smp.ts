@@ -1,0 +1,76 @@
+import { smpColumns, smpRows } from '../../guides/lime-tables'
+import { accept, refuse, say, type Sentence } from '../../sentence'
+import { bufferFields } from '../../fields'
+import { quantity } from '../../units/quantity'
+import { derive, given, type Derived } from '../../workings'
+import { depthOf, effectivenessOf, type LimeInputs, type LimeMethod } from '../method'
+
+/**
+ * SMP buffer table: tons/acre of good agricultural limestone for 8 in, from the buffer pH and the aim.
+ * Interpolates between rows and between the columns for pH 6.0, 6.5 and 7.0. An aim below 6.0 takes the share of
+ * the 6.0 figure that (aim − pH) has of (6.0 − pH), as an estimate. Refuses buffer readings outside 4.8–7.0,
+ * aims above 7.0, and a pH that has reached the aim.
+ * Source: Shoemaker, McLean & Pratt 1961, as in NCR Publication 221; recalled. Effectiveness 0.65 with middling confidence.
+ */
+export const smp: LimeMethod = {
+  id: 'smp',
+  label: { en: 'SMP buffer' },
+  opinion: 'smp',
+  effectiveness: effectivenessOf(0.65, 'smp'),
+  baseDepth: depthOf(8, 'smp'),
+  source: 'smp',
+  applies: ({ buffer }) => buffer?.kind === 'SMP',
+  compute(inputs) {
+    const { pH, aim } = inputs
+    const buffer = inputs.buffer!.value
+    const { low, high } = bufferFields.SMP
+    if (buffer < low || buffer > high) return refuse('lime.buffer-range', { method: smp.label, low, high, buffer })
+    if (aim.value.v > smpColumns[0]) return refuse('lime.aim-range', { method: smp.label, high: smpColumns[0] })
+    if (pH.value.v >= aim.value.v) return refuse('lime.nothing-to-raise')
+    if (aim.value.v < smpColumns[2]) return accept({ rate: estimateBelowTable(inputs, buffer), remarks: [say('lime.smp-estimate')] })
+    return accept({ rate: betweenColumns(buffer, aim), remarks: [] })
+  },
+}
+
+/** One column's figure at this buffer pH, on the straight line between the two rows that enclose it. */
+function column(buffer: number, index: 0 | 1 | 2): Derived<'tons reference lime/acre'> {
+  const above = smpRows.findIndex(([bufferPH]) => bufferPH >= buffer)
+  const upper = smpRows[Math.max(above, 1)]!
+  const lower = smpRows[Math.max(above, 1) - 1]!
+  const tons = (row: typeof upper) => tableRow(row[index + 1]!, row[0], smpColumns[index])
+  return derive(
+    'tons reference lime/acre',
+    'low_row + (high_row - low_row) * (buffer - low_buffer) / (high_buffer - low_buffer)',
+    {
+      low_row: tons(lower),
+      high_row: tons(upper),
+      buffer: given(quantity(buffer, 'SMP buffer pH'), say('report.buffer', { kind: 'SMP' }), 'reported'),
+      low_buffer: rowPH(lower[0]),
+      high_buffer: rowPH(upper[0]),
+    },
+    say('lime.smp-row', { to: smpColumns[index] }),
+    'smp',
+  )
+}
+
+const tableRow = (tons: number, buffer: number, to: number) => given(quantity(tons, 'tons reference lime/acre'), say('lime.smp-cell', { buffer, to }), 'smp')
+const rowPH = (v: number) => given(quantity(v, 'SMP buffer pH'), say('lime.smp-row-ph'), 'smp')
+const columnPH = (v: number) => given(quantity(v, 'pH in water'), say('lime.smp-column-ph'), 'smp')
+
+function betweenColumns(buffer: number, aim: LimeInputs['aim']): Derived<'tons reference lime/acre'> {
+  const exact = smpColumns.findIndex((to) => to === aim.value.v)
+  if (exact !== -1) return column(buffer, exact as 0 | 1 | 2)
+  const lower = aim.value.v < smpColumns[1] ? 2 : 1
+  return derive(
+    'tons reference lime/acre',
+    'to_low + (to_high - to_low) * (aim - low) / (high - low)',
+    { to_low: column(buffer, lower), to_high: column(buffer, (lower - 1) as 0 | 1), aim, low: columnPH(smpColumns[lower]), high: columnPH(smpColumns[lower - 1]!) },
+    say('lime.smp-between', { low: smpColumns[lower], high: smpColumns[lower - 1]!, aim: aim.value.v }),
+    'smp',
+  )
+}
+
+function estimateBelowTable({ pH, aim }: LimeInputs, buffer: number): Derived<'tons reference lime/acre'> {
+  const rule: Sentence = say('lime.smp-share', { aim: aim.value.v })
+  return derive('tons reference lime/acre', 'to_6 * (aim - pH) / (six - pH)', { to_6: column(buffer, 2), aim, pH, six: columnPH(6) }, rule, 'practice')
+}

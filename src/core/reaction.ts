@@ -1,0 +1,126 @@
+import { laboratory, type Candidate, type Ground } from './candidate'
+import type { Report } from './case'
+import type { Crop } from './guides/crops'
+import { limits } from './guides/limits'
+import type { LimeMaterial, SulfurMaterial } from './guides/materials'
+import { limeCandidates, limeCap } from './lime/candidates'
+import { split, type Passes } from './passes/split'
+import type { ReadReport } from './reading/soil'
+import { say, type Sentence, type Text } from './sentence'
+import { sulfurCandidates, sulfurCap, sulfurIn } from './sulfur/candidates'
+import { derive, type Derived } from './workings'
+
+/** A figure that stands beside the one that leads, or why there is none. */
+export interface Check {
+  readonly id: string
+  readonly label: Text
+  readonly amount?: Derived<'lb product'>
+  readonly refusal?: Sentence
+  readonly remarks: readonly Sentence[]
+  /** This figure less the leading one, as a share of the leading one. */
+  readonly difference?: number
+}
+
+export interface Dose {
+  readonly ledBy: { readonly id: string; readonly label: Text }
+  readonly rate: Derived<'lb product/1000 ft²'>
+  readonly amount: Derived<'lb product'>
+  readonly passes: Passes<'product'>
+  readonly remarks: readonly Sentence[]
+  readonly material: LimeMaterial | SulfurMaterial
+  readonly bagLb: number
+  /** lb of it in a US cup. */
+  readonly lbPerCup: number
+  /** The same need if the ground were dug, where only its surface is dressed. */
+  readonly dugIn?: Derived<'lb product'>
+}
+
+export type Direction = 'lime' | 'sulfur' | 'leave' | 'not-here' | 'unknown'
+
+/** Lime, sulfur, or neither. */
+export interface Reaction {
+  readonly outcome: Direction
+  readonly why: Sentence
+  /** There for lime and sulfur. */
+  readonly dose?: Dose
+  readonly checks: readonly Check[]
+}
+
+const guideLine = { id: 'guide', label: { en: 'our own guide' } }
+
+/**
+ * What the ground's pH asks for. The laboratory's own line leads where it has one, and the guide stands beside it as a
+ * check; a laboratory that asks for lime and sulfur at once is not followed in either.
+ */
+export function reaction(read: ReadReport, report: Report, ground: Ground): Reaction {
+  const { lime, sulfur } = read.recommends
+  if (lime && sulfur) return { outcome: 'unknown', why: say('reaction.both'), checks: [] }
+  const own = ownDirection(read.soil.pH, ground.crop)
+  const printed = lime ? 'lime' : sulfur ? 'sulfur' : undefined
+  const denied = (own.outcome === 'lime' && lime === 0) || (own.outcome === 'sulfur' && sulfur === 0)
+  const outcome = printed ?? (denied ? 'leave' : own.outcome)
+  if (outcome === 'lime' || outcome === 'sulfur') {
+    const candidates = outcome === 'lime' ? limeCandidates(read, report, ground) : sulfurCandidates(read, report, ground)
+    const [lead, others] = pickLead(candidates)
+    const disagreeing = printed && own.outcome !== printed ? [{ ...guideLine, refusal: own.why, remarks: [] }] : []
+    if (!lead) return { outcome: 'unknown', why: noFigure(outcome, own.why, candidates), checks: candidates.map((one) => asCheck(one, ground)) }
+    const dose = doseOf(lead, outcome, ground)
+    const kept = disagreeing.length ? [] : others
+    return { outcome, why: printed ? say(`reaction.laboratory-${outcome}`) : own.why, dose, checks: [...disagreeing, ...kept].map((one) => asCheck(one, ground, dose.amount)) }
+  }
+  if (denied) {
+    const others = (own.outcome === 'lime' ? limeCandidates(read, report, ground) : sulfurCandidates(read, report, ground)).map((one) => asCheck(one, ground))
+    return { outcome, why: say('reaction.laboratory-none', { direction: own.outcome }), checks: [{ ...guideLine, refusal: own.why, remarks: [] }, ...others] }
+  }
+  const absurd = own.outcome === 'not-here' ? sulfurCandidates(read, report, ground).map((one) => asCheck(one, ground)) : []
+  return { outcome, why: own.why, checks: absurd }
+}
+
+/** The guide's own view: trigger and aim differ, and sulfur is for crops that require acid soil. */
+function ownDirection(pH: number | undefined, crop: Crop): { outcome: Direction; why: Sentence } {
+  if (pH === undefined) return { outcome: 'unknown', why: say('reaction.no-pH') }
+  const { low, high, aim } = crop.pH
+  const args = { pH, low, high, aim, crop: crop.label, trigger: crop.limeBelow ?? low }
+  if (pH < (crop.limeBelow ?? low)) return { outcome: 'lime', why: say('reaction.lime', args) }
+  if (pH <= high) return { outcome: 'leave', why: pH < low ? say('reaction.leave-acid-lover', args) : say('reaction.leave', args) }
+  if (!crop.acidRequiring) return { outcome: 'leave', why: say('reaction.leave-high', args) }
+  if (pH > limits.sulfur.notAbovePH) return { outcome: 'not-here', why: say('reaction.not-here', { ...args, limit: limits.sulfur.notAbovePH }) }
+  return { outcome: 'sulfur', why: say('reaction.sulfur', args) }
+}
+
+function pickLead(candidates: readonly Candidate[]): [Candidate & { rate: Derived<'lb product/1000 ft²'> } | undefined, Candidate[]] {
+  const lead = candidates.find((one): one is Candidate & { rate: Derived<'lb product/1000 ft²'> } => one.rate !== undefined)
+  return [lead, candidates.filter((one) => one !== lead)]
+}
+
+function noFigure(outcome: 'lime' | 'sulfur', why: Sentence, candidates: readonly Candidate[]): Sentence {
+  const refusal = candidates.find((one) => one.refusal)?.refusal
+  return refusal ?? say(`reaction.${outcome}-needs-input`, why.args)
+}
+
+const onArea = (rate: Derived<'lb product/1000 ft²'>, area: Derived<'ft²'>): Derived<'lb product'> =>
+  derive('lb product', 'rate * area / 1000', { rate, area }, say('area.share'), 'arithmetic')
+
+function asCheck(one: Candidate, { area }: Ground, lead?: Derived<'lb product'>): Check {
+  const amount = one.rate && onArea(one.rate, area)
+  const difference = amount && lead && lead.value.v > 0 ? amount.value.v / lead.value.v - 1 : undefined
+  return { id: one.id, label: one.label, amount, refusal: one.refusal, remarks: one.remarks, difference }
+}
+
+function doseOf(lead: Candidate & { rate: Derived<'lb product/1000 ft²'> }, outcome: 'lime' | 'sulfur', ground: Ground): Dose {
+  const amount = onArea(lead.rate, ground.area)
+  const { lime, sulfur } = ground.choices
+  const chosen = outcome === 'lime' ? lime : sulfur
+  const passes = outcome === 'lime' ? split('product', amount, lead.rate, limeCap(ground)) : split('product', amount, sulfurIn(lead.rate, sulfur.material), sulfurCap(ground))
+  return {
+    ledBy: { id: lead.id, label: lead.label },
+    rate: lead.rate,
+    amount,
+    passes,
+    remarks: lead.remarks,
+    material: chosen.material,
+    bagLb: chosen.bagLb,
+    lbPerCup: chosen.material.lbPerCup,
+    dugIn: lead.dugIn && onArea(lead.dugIn, ground.area),
+  }
+}

@@ -1,0 +1,30 @@
+/**
+ * What the core has to say, without saying it in a language: a key and its arguments.
+ * `wording/` turns it into words.
+ */
+export interface Sentence {
+  readonly key: string
+  readonly args: Readonly<Record<string, SentenceArg>>
+}
+
+export type SentenceArg = string | number | boolean | Text | null
+
+/** Words that come with data (a crop's name, a source's title) rather than with the program. */
+export interface Text {
+  readonly en: string
+  readonly es?: string
+}
+
+/** @example say('lime.leave', { pH: 6.4 }) */
+export const say = (key: string, args: Sentence['args'] = {}): Sentence => ({ key, args })
+
+/** Why something that was asked for cannot be had; a value, never an exception. */
+export interface Refusal {
+  readonly ok: false
+  readonly refusal: Sentence
+}
+
+export type Outcome<T> = { readonly ok: true; readonly value: T } | Refusal
+
+export const accept = <T>(value: T): Outcome<T> => ({ ok: true, value })
+export const refuse = (key: string, args: Sentence['args'] = {}): Refusal => ({ ok: false, refusal: say(key, args) })

@@ -1,0 +1,24 @@
+import type { Outcome, Sentence, Text } from '../sentence'
+import type { SourceId } from '../guides/sources'
+import type { TextureId } from '../guides/soils'
+import type { Derived, Given } from '../workings'
+
+export interface SulfurInputs {
+  readonly pH: Given<'pH in water'>
+  readonly aim: Given<'pH in water'>
+  readonly texture: TextureId
+}
+
+/** One way to compute a sulfur need: lb of elemental S per 100 ft² for the layer `baseDepth`. */
+export interface SulfurMethod {
+  readonly id: string
+  readonly label: Text
+  readonly baseDepth: Given<'in'>
+  readonly source: SourceId
+  readonly compute: (inputs: SulfurInputs) => Outcome<SulfurFigure>
+}
+
+export interface SulfurFigure {
+  readonly rate: Derived<'lb S/100 ft²'>
+  readonly remarks: readonly Sentence[]
+}

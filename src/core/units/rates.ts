@@ -1,0 +1,55 @@
+import { given, derive, type Derived } from '../workings'
+import { say } from '../sentence'
+import { poundsPerTon, sqFtPerAcre, gramsPerPound, sqFtPerSqMetre, sqFtPerHectare } from './factors'
+import { quantity, type Substance } from './quantity'
+import type { UnitWords } from './typed'
+
+/** Units in which laboratories and leaflets print a rate, as lb per 1,000 ft² of one of them. */
+export const rateUnits = {
+  'tons/acre': (poundsPerTon * 1000) / sqFtPerAcre,
+  'lb/acre': 1000 / sqFtPerAcre,
+  'lb/1000 ft²': 1,
+  'lb/100 ft²': 10,
+  'g/m²': 1000 / sqFtPerSqMetre / gramsPerPound,
+  'kg/ha': (1000 * 1000) / sqFtPerHectare / gramsPerPound,
+} as const
+
+export type RateUnit = keyof typeof rateUnits
+
+const acre = ['acre', 'ac', 'a']
+const written = (weights: readonly string[], grounds: readonly string[]) =>
+  weights.flatMap((weight) => grounds.flatMap((ground) => [`${weight}/${ground}`, `${weight} / ${ground}`, `${weight} per ${ground}`]))
+const thousand = ['1000', '1,000', 'm', 'k', '1000 ft²', '1000 ft2', '1000 sq ft', '1000 sqft', '1,000 ft²', '1,000 ft2', '1,000 sq ft', '1,000 sqft']
+const hundred = ['100', '100 ft²', '100 ft2', '100 sq ft', '100 sqft']
+
+export const rateUnitWords: readonly (UnitWords & { readonly unit: RateUnit })[] = [
+  { unit: 'tons/acre', words: written(['ton', 'tons', 't'], acre) },
+  { unit: 'lb/acre', words: written(['lb', 'lbs', 'pounds', '#'], acre) },
+  { unit: 'lb/1000 ft²', words: written(['lb', 'lbs', 'pounds', '#'], thousand) },
+  { unit: 'lb/100 ft²', words: written(['lb', 'lbs', 'pounds', '#'], hundred) },
+  { unit: 'g/m²', words: ['g/m2', 'g/m²', 'g per m2'] },
+  { unit: 'kg/ha', words: ['kg/ha', 'kg per ha'] },
+]
+
+export const soilUnitWords: readonly UnitWords[] = [
+  { unit: 'ppm', words: ['ppm', 'mg/kg'] },
+  { unit: 'lb/acre', words: written(['lb', 'lbs', 'pounds', '#'], acre) },
+]
+
+/**
+ * A printed rate in lb per 1,000 ft².
+ *
+ * @example fromPrinted('reference lime', 2, 'tons/acre').value.v // 91.83
+ */
+export function fromPrinted<S extends Substance>(substance: S, value: number, unit: RateUnit): Derived<`lb ${S}/1000 ft²`> {
+  return derive(
+    `lb ${substance}/1000 ft²`,
+    'printed * factor',
+    {
+      printed: given(quantity(value, unit), say('laboratory.printed', { substance }), 'laboratory'),
+      factor: given(quantity(rateUnits[unit], `lb/1000 ft² in one ${unit}`), say('unit.factor', { unit }), 'arithmetic'),
+    },
+    say('laboratory.converted', { unit }),
+    'laboratory',
+  )
+}
