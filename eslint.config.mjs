@@ -32,6 +32,7 @@ export default tseslint.config(
   ...tseslint.configs.strict,
   { files: ['**/*.tsx'], plugins: { 'react-hooks': reactHooks }, rules: reactHooks.configs.recommended.rules },
   { files: ['**/*.tsx'], ...jsxA11y.flatConfigs.recommended },
+  { files: ['**/*.tsx'], rules: { 'jsx-a11y/no-autofocus': ['error', { ignoreNonDOM: true }] } },
   {
     rules: {
       '@typescript-eslint/no-non-null-assertion': 'off',

@@ -17,7 +17,7 @@ export const blankCase = (id: string, at: string): Case => ({
   climate: 'cool',
   areas: [],
   reports: [],
-  letter: { date: at.slice(0, 10), note: '' },
+  letter: { date: at.slice(0, 10), note: '', printedAt: null },
 })
 
 export const blankArea = (id: string, name: string): Area => ({

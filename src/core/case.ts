@@ -21,7 +21,7 @@ export interface Case {
   readonly climate: Climate
   readonly areas: readonly Area[]
   readonly reports: readonly Report[]
-  readonly letter: { readonly date: string; readonly note: string }
+  readonly letter: { readonly date: string; readonly note: string; readonly printedAt: string | null }
 }
 
 /** Ground managed and treated as one. */

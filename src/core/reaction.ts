@@ -1,4 +1,4 @@
-import { laboratory, type Candidate, type Ground } from './candidate'
+import type { Candidate, Ground } from './candidate'
 import type { Report } from './case'
 import type { Crop } from './guides/crops'
 import { limits } from './guides/limits'

@@ -1,4 +1,4 @@
-import { accept, refuse, say, type Outcome, type Sentence } from '../sentence'
+import { accept, say, type Outcome, type Sentence } from '../sentence'
 import { feetPerMetre, inchesPerFoot, sqFtPerAcre, sqFtPerHectare, sqFtPerSqMetre } from '../units/factors'
 import { readNumber } from '../units/typed'
 import { derive, type Derived } from '../workings'

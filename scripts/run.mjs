@@ -1,0 +1,79 @@
+import { spawn } from 'node:child_process'
+import { createHash } from 'node:crypto'
+import { existsSync, mkdirSync, readFileSync, readdirSync, statSync, writeFileSync } from 'node:fs'
+import { dirname, join, relative } from 'node:path'
+import { fileURLToPath } from 'node:url'
+
+/** What the commands share. Only Node's own modules: these run before anything is installed. */
+export const root = dirname(dirname(fileURLToPath(import.meta.url)))
+export const nextScript = join(root, 'node_modules/next/dist/bin/next')
+export const environment = { ...process.env, NEXT_TELEMETRY_DISABLED: '1' }
+
+/** Runs a command to its end; resolves with its exit code. */
+export function run(command, args, options = {}) {
+  return new Promise((resolve, reject) => {
+    const child = spawn(command, args, { cwd: root, stdio: 'inherit', env: environment, ...options })
+    child.on('error', reject)
+    child.on('close', (code, signal) => resolve(signal ? 1 : code))
+  })
+}
+
+export async function must(what, command, args, options) {
+  console.log(`\n— ${what}`)
+  const code = await run(command, args, options)
+  if (code !== 0) {
+    console.error(`\n${what}: failed (exit ${code}).`)
+    process.exit(code || 1)
+  }
+}
+
+const mark = (name) => join(root, 'node_modules', `.agrologos-${name}`)
+const hashOf = (paths) => {
+  const hash = createHash('sha256').update(process.version)
+  for (const path of paths) hash.update(relative(root, path)).update(readFileSync(path))
+  return hash.digest('hex')
+}
+const stands = (file, hash) => existsSync(file) && readFileSync(file, 'utf8') === hash
+
+function filesIn(folder) {
+  return readdirSync(folder, { withFileTypes: true }).flatMap((entry) => {
+    const path = join(folder, entry.name)
+    return entry.isDirectory() ? filesIn(path) : [path]
+  }).sort()
+}
+
+/** Installs the packages of the lock file, unless they are there. */
+export async function install() {
+  const lock = hashOf([join(root, 'package-lock.json')])
+  if (stands(mark('installed'), lock)) return
+  await must('Installing packages', process.platform === 'win32' ? 'npm.cmd' : 'npm', ['install', '--no-save', '--no-audit', '--no-fund', '--loglevel=error'])
+  writeFileSync(mark('installed'), lock)
+}
+
+const inlineScripts = /<script(?![^>]*\ssrc=)[^>]*>([\s\S]*?)<\/script>/g
+
+/** The hashes of each prerendered page's inline scripts, for its content policy. */
+function writeScriptHashes() {
+  const pages = join(root, '.next/server/app')
+  const hashes = {}
+  for (const file of filesIn(pages).filter((path) => path.endsWith('.html'))) {
+    const page = `/${relative(pages, file).replaceAll('\\', '/').replace(/\.html$/, '').replace(/^index$/, '')}`
+    const found = [...readFileSync(file, 'utf8').matchAll(inlineScripts)].map(([, script]) => `sha256-${createHash('sha256').update(script).digest('base64')}`)
+    hashes[page] = [...new Set(found)]
+  }
+  writeFileSync(join(root, '.next/script-hashes.json'), JSON.stringify(hashes, null, 2))
+}
+
+/** Builds for production, unless the build stands for these very sources. */
+export async function build() {
+  const sources = [...filesIn(join(root, 'src')).filter((path) => !/\.test\.tsx?$/.test(path)), ...filesIn(join(root, 'public')), ...['package-lock.json', 'next.config.ts', 'postcss.config.mjs', 'tsconfig.json', 'scripts/run.mjs'].map((name) => join(root, name))]
+  const hash = hashOf(sources)
+  const built = join(root, '.next/agrologos-build')
+  if (stands(built, hash)) return
+  await must('Building', process.execPath, [nextScript, 'build'])
+  writeScriptHashes()
+  mkdirSync(dirname(built), { recursive: true })
+  writeFileSync(built, hash)
+}
+
+export const isFile = (path) => existsSync(path) && statSync(path).isFile()

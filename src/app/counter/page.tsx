@@ -1,0 +1,8 @@
+import type { Metadata } from 'next'
+import { CounterSheet } from '@/features/counter/CounterSheet'
+
+export const metadata: Metadata = { title: 'Counter sheet' }
+
+export default function CounterRoute() {
+  return <CounterSheet />
+}

@@ -1,0 +1,5 @@
+import { Desk } from '@/features/desk/Desk'
+
+export default function DeskPage() {
+  return <Desk />
+}

@@ -1,0 +1,93 @@
+'use client'
+
+import { CircleAlert } from 'lucide-react'
+import type { Answer, AreaRecommendation } from '@/core/recommend'
+import { Button } from '@/ui/Button'
+import { Formula } from '@/ui/Formula'
+import { render } from '@/wording/render'
+import { useOpenCase } from '../case/context'
+import { FertilizerRow } from './FertilizerRow'
+import { NutrientRow } from './NutrientRow'
+import { ReactionRow } from './ReactionRow'
+import { en } from './messages'
+
+/** What one area needs: the answer to take home, the largest thing first. */
+export function AmountsSheet({ found }: { found: AreaRecommendation }) {
+  const { kase, go } = useOpenCase()
+  if (!found.answer)
+    return (
+      <div className="mt-5">
+        <p className="font-serif text-xl">{en.missing}</p>
+        <ul className="mt-2 grid gap-2">
+          {found.missing.map((sentence) => (
+            <li key={sentence.key}>
+              <Button kind="text" onClick={() => go(sentence.key === 'missing.report' ? 'results' : 'ground')}>
+                {render(sentence)}
+              </Button>
+            </li>
+          ))}
+        </ul>
+        <Problems found={found} />
+      </div>
+    )
+  const { answer } = found
+  return (
+    <>
+      <p className="mt-2 mb-1 max-w-[64ch] font-serif text-[17px] leading-snug">
+        <Formula>{answer.headline.map((sentence) => render(sentence, kase.measures)).join(' ')}</Formula>
+      </p>
+      <Problems found={found} />
+      <ReactionRow found={found} answer={answer} />
+      {answer.needs.map((need) => (
+        <NutrientRow key={need.nutrient} need={need} found={found} />
+      ))}
+      <FertilizerRow answer={answer} found={found} />
+      <Notes answer={answer} />
+    </>
+  )
+}
+
+function Problems({ found }: { found: AreaRecommendation }) {
+  if (found.problems.length === 0) return null
+  return (
+    <div role="status" className="border-clay my-2 border-l-4 py-1 pl-3 text-[14.5px]">
+      <strong>{en.problems}</strong>
+      <ul>
+        {found.problems.map((problem) => (
+          <li key={problem.field}>
+            <Formula>{render(problem.sentence)}</Formula>
+          </li>
+        ))}
+      </ul>
+    </div>
+  )
+}
+
+function Notes({ answer }: { answer: Answer }) {
+  return (
+    <div className="mt-4 grid gap-x-8 gap-y-4 text-[14.5px] leading-snug lg:grid-cols-2">
+      {answer.notMeasured.length > 0 && (
+        <section className="lg:order-2">
+          <h3 className="font-semibold">{en.notMeasured}</h3>
+          <ul className="mt-1 grid gap-1">
+            {answer.notMeasured.map((sentence) => (
+              <li key={sentence.key}>{render(sentence)}</li>
+            ))}
+          </ul>
+        </section>
+      )}
+      {answer.cautions.length > 0 && (
+        <section>
+          <h3 className="text-clay flex items-center gap-1.5 font-semibold">
+            <CircleAlert size={17} aria-hidden /> {en.cautions}
+          </h3>
+          <ul className="mt-1 grid gap-1">
+            {answer.cautions.map((sentence) => (
+              <li key={sentence.key}>{render(sentence)}</li>
+            ))}
+          </ul>
+        </section>
+      )}
+    </div>
+  )
+}

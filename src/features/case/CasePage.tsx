@@ -1,0 +1,138 @@
+'use client'
+
+import Link from 'next/link'
+import { useSearchParams } from 'next/navigation'
+import { useMemo, useState } from 'react'
+import type { Case } from '@/core/case'
+import { stations, type Station } from '@/core/progress'
+import { editCase, type Front } from '@/store/cases'
+import { buttonClass } from '@/ui/Button'
+import { AmountsSheet } from '../amounts/AmountsSheet'
+import { en as amountWords } from '../amounts/messages'
+import { AreasRail, describe } from '../ground/AreasRail'
+import { GroundStation } from '../ground/GroundStation'
+import { LetterStation } from '../letter/LetterStation'
+import { MaterialsStation } from '../materials/MaterialsStation'
+import { ResultsStation } from '../results/ResultsStation'
+import { WorkingsPanel } from '../workings/WorkingsPanel'
+import { answerOf, CaseProvider, useOpenCase, type OpenCase } from './context'
+import { Refused } from './Keeping'
+import { en } from './messages'
+import { StationNav } from './StationNav'
+import { useCase, useRecommendation } from './useCase'
+
+/** One case, whichever of its stations is open; the address says which, and changes without a page load. */
+export function CasePage() {
+  const params = useSearchParams()
+  const id = params.get('id') ?? ''
+  const { kase, keeping } = useCase(id)
+  if (kase === undefined) return <p className="p-8">{en.loading}</p>
+  if (kase === null)
+    return (
+      <main className="mx-auto max-w-xl px-6 py-24">
+        <h1 className="font-serif text-2xl font-semibold">{en.gone}</h1>
+        <Link href="/" className={`${buttonClass('act')} mt-5 inline-block`}>
+          {en.toDesk}
+        </Link>
+      </main>
+    )
+  const station = stations.find((one) => one === params.get('station')) ?? 'ground'
+  return <Opened key={id} kase={kase} keeping={keeping} station={station} areaId={params.get('area')} />
+}
+
+interface Props {
+  kase: Case
+  keeping: Front['keeping']
+  station: Station
+  areaId: string | null
+}
+
+function Opened({ kase, keeping, station, areaId }: Props) {
+  const recommendation = useRecommendation(kase)
+  const [explained, explain] = useState<string | null>(null)
+  const area = kase.areas.find((one) => one.id === areaId) ?? kase.areas[0] ?? null
+  const open = useMemo<OpenCase>(() => {
+    const address = (to: Station, areaTo: string | undefined) => `/case?${new URLSearchParams({ id: kase.id, station: to, ...(areaTo ? { area: areaTo } : {}) })}`
+    return {
+      kase,
+      recommendation,
+      keeping,
+      area,
+      explained,
+      explain,
+      edit: (recipe) => void editCase(kase.id, recipe),
+      selectArea: (id) => window.history.pushState(null, '', address(station, id)),
+      go: (to) => {
+        explain(null)
+        window.history.pushState(null, '', address(to, area?.id))
+        window.scrollTo(0, 0)
+      },
+    }
+  }, [kase, recommendation, keeping, area, explained, station])
+  return (
+    <CaseProvider value={open}>
+      <div className="flex min-h-dvh flex-col">
+        <Header />
+        <Refused kase={kase} keeping={keeping} />
+        <StationNav station={station} />
+        <div className="flex flex-1 flex-col md:flex-row">
+          <AreasRail />
+          <main className="bg-sheet min-w-0 flex-1 px-5 py-4 sm:px-8 print:bg-white print:p-0">
+            <Heading station={station} />
+            <StationSheet station={station} />
+          </main>
+          <WorkingsPanel />
+        </div>
+      </div>
+    </CaseProvider>
+  )
+}
+
+function Header() {
+  const { kase, keeping } = useOpenCase()
+  return (
+    <header className="border-rule flex min-h-13 items-center gap-4 border-b px-5 py-2 print:hidden">
+      <Link href="/" className="font-serif text-[19px] font-semibold">
+        Agrologos
+      </Link>
+      <p className="min-w-0 flex-1 truncate">
+        <strong>{kase.client || en.unnamed}</strong>
+        {kase.place && <span className="text-ink-2">, {kase.place}</span>}
+      </p>
+      <p role="status" className="text-ink-2 hidden text-sm sm:block">
+        {en.keeping[keeping]}
+      </p>
+    </header>
+  )
+}
+
+function Heading({ station }: { station: Station }) {
+  const { kase, area, recommendation } = useOpenCase()
+  if (station === 'letter') return <h1 className="sr-only">{en.stations.letter}</h1>
+  if (station === 'ground' || !area) return <h1 className="border-ink mb-3 border-b-[1.5px] pb-2 font-serif text-[25px] leading-tight font-semibold">{en.stations[station]}</h1>
+  return (
+    <div className="border-ink flex flex-wrap items-baseline gap-x-3 border-b-[1.5px] pb-2">
+      <h1 className="font-serif text-[25px] leading-tight font-semibold">
+        <span className="sr-only">{en.stations[station]}: </span>
+        {area.name}
+      </h1>
+      <p className="text-ink-2">{describe(answerOf(recommendation, area.id), kase.measures)}</p>
+    </div>
+  )
+}
+
+function StationSheet({ station }: { station: Station }) {
+  const { area, recommendation } = useOpenCase()
+  switch (station) {
+    case 'ground':
+      return <GroundStation />
+    case 'results':
+      return <ResultsStation />
+    case 'amounts':
+      return area ? <AmountsSheet found={answerOf(recommendation, area.id)} /> : <p className="mt-5 font-serif text-lg">{amountWords.noArea}</p>
+    case 'materials':
+      return <MaterialsStation />
+    case 'letter':
+      return <LetterStation />
+  }
+}

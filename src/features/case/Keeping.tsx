@@ -1,0 +1,21 @@
+'use client'
+
+import { Button } from '@/ui/Button'
+import type { Case } from '@/core/case'
+import { retry, type Front } from '@/store/cases'
+import { saveCaseFile } from './save-file'
+import { en } from './messages'
+
+/** Says that the browser refuses to keep the case, and offers it as a file. */
+export function Refused({ kase, keeping }: { kase: Case; keeping: Front['keeping'] }) {
+  if (keeping !== 'refused') return null
+  return (
+    <div role="alert" className="border-clay bg-sheet flex flex-wrap items-center gap-3 border-b-2 px-5 py-2 print:hidden">
+      <p className="text-clay min-w-0 flex-1 font-semibold">{en.refused}</p>
+      <Button kind="act" onClick={() => saveCaseFile(kase)}>
+        {en.saveFile}
+      </Button>
+      <Button onClick={() => void retry(kase.id)}>{en.tryAgain}</Button>
+    </div>
+  )
+}

@@ -1,0 +1,44 @@
+'use client'
+
+import { createContext, useContext } from 'react'
+import type { Draft } from 'immer'
+import type { Area, Case, Report } from '@/core/case'
+import type { AreaRecommendation, Recommendation } from '@/core/recommend'
+import type { Station } from '@/core/progress'
+import type { Front, Recipe } from '@/store/cases'
+
+/** What every part of an open case may need. */
+export interface OpenCase {
+  readonly kase: Case
+  readonly recommendation: Recommendation
+  readonly keeping: Front['keeping']
+  readonly edit: (recipe: Recipe) => void
+  /** The area looked at, null while there is none. */
+  readonly area: Area | null
+  readonly selectArea: (id: string) => void
+  readonly go: (station: Station) => void
+  /** Opens a number into its workings; null closes them. */
+  readonly explain: (key: string | null) => void
+  readonly explained: string | null
+}
+
+const Context = createContext<OpenCase | null>(null)
+export const CaseProvider = Context.Provider
+
+export function useOpenCase(): OpenCase {
+  const open = useContext(Context)
+  if (!open) throw new Error('used outside an open case')
+  return open
+}
+
+export const answerOf = (recommendation: Recommendation, areaId: string): AreaRecommendation => recommendation.areas.find((one) => one.areaId === areaId)!
+
+export const inArea = (id: string, change: (area: Draft<Area>) => void): Recipe => (draft) => {
+  const area = draft.areas.find((one) => one.id === id)
+  if (area) change(area)
+}
+
+export const inReport = (id: string, change: (report: Draft<Report>) => void): Recipe => (draft) => {
+  const report = draft.reports.find((one) => one.id === id)
+  if (report) change(report)
+}

@@ -1,0 +1,181 @@
+'use client'
+
+import { useLiveQuery } from 'dexie-react-hooks'
+import { formatDistanceToNow } from 'date-fns'
+import Link from 'next/link'
+import { useRouter } from 'next/navigation'
+import { useEffect, useRef, useState, type ReactNode } from 'react'
+import { addCases, createCase, once, removeSamples } from '@/store/cases'
+import { db, type Summary } from '@/store/db'
+import { Button, buttonClass } from '@/ui/Button'
+import { en } from './messages'
+
+type Found = { summaries: Summary[] } | 'refused'
+
+/** All cases by what they wait for. */
+export function Desk() {
+  const router = useRouter()
+  const found = useLiveQuery<Found>(() => db.summaries.orderBy('updatedAt').reverse().toArray().then((summaries) => ({ summaries }), () => 'refused' as const))
+  const [problem, setProblem] = useState<{ sentence: string; details: readonly string[] } | null>(null)
+  useEffect(() => void seedOnce(), [])
+  const start = () => router.push(`/case?id=${createCase().id}&station=ground`)
+  const openFile = async (file: File) => {
+    const { openCaseFile } = await import('@/schemas/case')
+    const opened = openCaseFile(await file.text())
+    if (!opened.ok) return setProblem({ sentence: en.fileProblems[opened.why], details: opened.details.slice(0, 8) })
+    try {
+      const [id] = await addCases([opened.kase])
+      router.push(`/case?id=${id}&station=amounts`)
+    } catch {
+      setProblem({ sentence: en.notKept, details: [] })
+    }
+  }
+  const summaries = found && found !== 'refused' ? found.summaries : []
+  return (
+    <div className="mx-auto max-w-5xl px-5 pb-16 sm:px-8">
+      <header className="border-ink flex flex-wrap items-end gap-x-4 gap-y-3 border-b-[1.5px] pt-6 pb-3">
+        <p className="font-serif text-[27px] leading-none font-semibold">Agrologos</p>
+        <h1 className="text-ink-2 flex-1 text-lg leading-none">{en.title}</h1>
+        {summaries.length > 0 && (
+          <>
+            <OpenFile onFile={openFile} />
+            <Button onClick={start}>{en.start}</Button>
+            <Link href="/counter" className={buttonClass('act')}>
+              {en.counter}
+            </Link>
+          </>
+        )}
+      </header>
+      {found === 'refused' && (
+        <p role="alert" className="text-clay border-clay mt-4 border-l-4 pl-3 font-semibold">
+          {en.refused}
+        </p>
+      )}
+      {problem && (
+        <div role="alert" className="text-clay border-clay mt-4 border-l-4 pl-3">
+          <p className="font-semibold">{problem.sentence}</p>
+          <ul className="text-sm">
+            {problem.details.map((detail) => (
+              <li key={detail}>{detail}</li>
+            ))}
+          </ul>
+        </div>
+      )}
+      <main className="mt-2">
+        {found && summaries.length === 0 && <Empty start={start} openFile={<OpenFile onFile={openFile} />} refused={found === 'refused'} />}
+        {summaries.length > 0 && <Cases summaries={summaries} />}
+        {summaries.some((one) => one.sample) && (
+          <Button kind="text" className="mt-6" onClick={() => void removeSamples()}>
+            {en.removeSamples}
+          </Button>
+        )}
+      </main>
+    </div>
+  )
+}
+
+function Cases({ summaries }: { summaries: readonly Summary[] }) {
+  return (
+    <table className="w-full border-collapse">
+      <thead className="text-ink-2 text-left text-[13.5px]">
+        <tr>
+          <th className="py-2 font-normal">{en.client}</th>
+          <th className="hidden px-3 py-2 font-normal sm:table-cell">{en.areas}</th>
+          <th className="py-2 pl-3 font-normal">{en.next}</th>
+        </tr>
+      </thead>
+      <tbody>
+        {summaries.map((one) => (
+          <tr key={one.id} className="border-rule hover:bg-sheet relative border-t align-top">
+            <td className="py-3">
+              <Link href={`/case?id=${one.id}&station=${one.waitsFor === 'materials' || one.waitsFor === 'letter' ? 'amounts' : one.waitsFor}`} className="font-serif text-[20px] leading-tight font-semibold after:absolute after:inset-0">
+                {one.client || en.unnamed}
+              </Link>
+              <p className="text-ink-2">
+                {one.place}
+                {one.sample && <span className="border-edge ml-2 rounded-[3px] border px-1.5 text-[13px]">{en.sample}</span>}
+              </p>
+            </td>
+            <td className="hidden px-3 py-3 sm:table-cell">{one.areas.join(', ') || en.noAreas}</td>
+            <td className="py-3 pl-3">
+              <strong className="font-semibold">{en.waits[one.waitsFor]}</strong>
+              <p className="text-ink-2 text-sm">
+                {en.changed} {formatDistanceToNow(new Date(one.updatedAt), { addSuffix: true })}
+              </p>
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  )
+}
+
+function Empty({ start, openFile, refused }: { start: () => void; openFile: ReactNode; refused: boolean }) {
+  return (
+    <section className="py-8">
+      <h2 className="font-serif text-2xl font-semibold">{en.empty}</h2>
+      <p className="mt-1">{en.emptyLead}</p>
+      <dl className="mt-6 grid max-w-2xl grid-cols-[auto_1fr] items-center gap-x-6 gap-y-4">
+        <dt>
+          <Link href="/counter" className={`${buttonClass('act')} block text-center`}>
+            {en.counter}
+          </Link>
+        </dt>
+        <dd>{en.counterWhy}</dd>
+        <dt>
+          <Button className="w-full" onClick={start}>
+            {en.start}
+          </Button>
+        </dt>
+        <dd>{en.startWhy}</dd>
+        {!refused && (
+          <>
+            <dt>
+              <Button className="w-full" onClick={() => void loadSamples()}>
+                {en.samples}
+              </Button>
+            </dt>
+            <dd>{en.samplesWhy}</dd>
+            <dt>{openFile}</dt>
+            <dd />
+          </>
+        )}
+      </dl>
+    </section>
+  )
+}
+
+function OpenFile({ onFile }: { onFile: (file: File) => Promise<void> }) {
+  const input = useRef<HTMLInputElement>(null)
+  return (
+    <>
+      <Button onClick={() => input.current?.click()}>{en.open}</Button>
+      <input
+        ref={input}
+        type="file"
+        accept="application/json,.json"
+        aria-label={en.open}
+        className="hidden"
+        onChange={(event) => {
+          const file = event.target.files?.[0]
+          event.target.value = ''
+          if (file) void onFile(file)
+        }}
+      />
+    </>
+  )
+}
+
+async function loadSamples() {
+  const { sampleCases } = await import('@/demo/sample-cases')
+  await addCases(sampleCases)
+}
+
+/** In the demo a browser finds the sample cases on its Desk once, and never again. */
+async function seedOnce() {
+  const response = await fetch('/api/runtime').catch(() => null)
+  const runtime = response?.ok ? ((await response.json()) as { demo: boolean }) : { demo: false }
+  if (!runtime.demo) return
+  const { sampleCases } = await import('@/demo/sample-cases')
+  await once('seeded', () => addCases(sampleCases)).catch(() => undefined)
+}

@@ -1,0 +1,67 @@
+'use client'
+
+import { Plus } from 'lucide-react'
+import { blankArea } from '@/core/blank'
+import { area as areaWords, length, type Measures } from '@/wording/format'
+import { textOf } from '@/wording/render'
+import type { AreaRecommendation } from '@/core/recommend'
+import { useOpenCase } from '../case/context'
+import { Miniature, reach } from './Miniature'
+import { en } from './messages'
+
+/** The areas of the case, in their true shapes and to one scale. */
+export function AreasRail() {
+  const { kase, recommendation, area: current, selectArea, edit, go } = useOpenCase()
+  const feet = Math.max(1, ...recommendation.areas.map((one) => (one.size.ok ? reach(one.size.value) : 0)))
+  const add = () => {
+    const id = crypto.randomUUID()
+    edit((draft) => void draft.areas.push(blankArea(id, en.newArea(draft.areas.length + 1))))
+    selectArea(id)
+    go('ground')
+  }
+  return (
+    <nav aria-label={en.areas} className="border-rule shrink-0 border-b print:hidden md:w-[224px] md:border-r md:border-b-0">
+      <h2 className="text-ink-2 hidden px-4 pt-4 pb-2 text-[13.5px] font-semibold md:block">{en.areas}</h2>
+      <ul className="flex overflow-x-auto md:block">
+        {kase.areas.map((area) => {
+          const found = recommendation.areas.find((one) => one.areaId === area.id)!
+          const here = area.id === current?.id
+          return (
+            <li key={area.id} className="shrink-0">
+              <button
+                type="button"
+                aria-current={here ? 'true' : undefined}
+                onClick={() => selectArea(area.id)}
+                className={`flex w-full cursor-pointer items-center gap-3 border-b-4 px-4 py-2 text-left md:border-b-0 md:border-l-4 md:pl-3 ${here ? 'bg-sheet border-moss' : 'hover:bg-wash border-transparent'}`}
+              >
+                <Miniature size={found.size.ok ? found.size.value : null} feet={feet} />
+                <span className="min-w-0">
+                  <span className="block leading-tight font-semibold">{area.name || en.unnamed}</span>
+                  <span className="text-ink-2 block text-[13.5px] leading-tight">{describe(found, kase.measures)}</span>
+                </span>
+              </button>
+            </li>
+          )
+        })}
+        <li className="shrink-0">
+          <button type="button" onClick={add} className="text-moss hover:text-ink flex cursor-pointer items-center gap-2 px-5 py-3 font-semibold">
+            <Plus size={17} aria-hidden /> {en.add}
+          </button>
+        </li>
+      </ul>
+    </nav>
+  )
+}
+
+/** `10 × 24 ft, mixed vegetables`. */
+export function describe({ size, crop }: AreaRecommendation, measures: Measures): string {
+  return [size.ok ? sizeWords(size.value, measures) : en.noSize, crop ? textOf(crop.label) : ''].filter(Boolean).join(', ')
+}
+
+function sizeWords({ shape, count, area }: Extract<AreaRecommendation['size'], { ok: true }>['value'], measures: Measures): string {
+  const times = count > 1 ? `${count} × ` : ''
+  if (shape.kind === 'circle') return `${times}circle ${length(shape.diameter, measures)}`
+  if (shape.kind === 'plain') return areaWords(area.value.v, measures)
+  const [a, b] = [length(shape.width, measures), length(shape.length, measures)]
+  return count > 1 ? `${count} of ${a} × ${b}` : `${a} × ${b}`
+}

@@ -1,0 +1,85 @@
+'use client'
+
+import { blankArea } from '@/core/blank'
+import { readSize } from '@/core/geometry/size'
+import { Button } from '@/ui/Button'
+import { ChoiceField } from '@/ui/ChoiceField'
+import { TextField } from '@/ui/TextField'
+import { useOpenCase, inArea } from '../case/context'
+import { CropField, GroundField, MoreFields, SizeField, TextureField } from './AreaFields'
+import { en } from './messages'
+
+/** What is where, and how big it is. */
+export function GroundStation() {
+  const { kase, area, edit, selectArea, go } = useOpenCase()
+  const add = () => {
+    const id = crypto.randomUUID()
+    edit((draft) => void draft.areas.push(blankArea(id, en.newArea(draft.areas.length + 1))))
+    selectArea(id)
+  }
+  const remove = (id: string) => edit((draft) => void (draft.areas = draft.areas.filter((one) => one.id !== id)))
+  return (
+    <>
+      <section className="grid gap-x-5 gap-y-3 sm:grid-cols-2" aria-label={en.aboutCase} data-entry>
+        <TextField label={en.client} value={kase.client} onChange={(client) => edit((draft) => void (draft.client = client))} autoFocus={kase.client === '' && kase.areas.length === 0} />
+        <TextField label={en.place} value={kase.place} onChange={(place) => edit((draft) => void (draft.place = place))} />
+        <ChoiceField
+          label={en.measures}
+          value={kase.measures}
+          options={[
+            { value: 'feet', label: en.measureNames.feet },
+            { value: 'metres', label: en.measureNames.metres },
+          ]}
+          onChange={(measures) =>
+            edit((draft) => {
+              draft.measures = measures
+              for (const one of draft.areas) {
+                const size = readSize(one.size.text, measures)
+                one.size.value = size.ok ? size.value.area.value.v : null
+              }
+            })
+          }
+        />
+        <ChoiceField
+          label={en.climate}
+          value={kase.climate}
+          options={[
+            { value: 'cool', label: en.climates.cool },
+            { value: 'warm', label: en.climates.warm },
+          ]}
+          onChange={(climate) => edit((draft) => void (draft.climate = climate))}
+        />
+      </section>
+      {area ? (
+        <section className="border-ink mt-5 border-t-[1.5px] pt-4" aria-label={area.name || en.unnamed} data-entry key={area.id}>
+          <div className="grid gap-x-5 gap-y-3 sm:grid-cols-2">
+            <TextField label={en.name} value={area.name} onChange={(name) => edit(inArea(area.id, (draft) => void (draft.name = name)))} />
+            <SizeField area={area} autoFocus={area.size.text === ''} />
+            <CropField area={area} />
+            <TextureField area={area} />
+            <GroundField area={area} />
+            <MoreFields area={area} />
+          </div>
+          <div className="mt-5 flex flex-wrap items-center gap-3">
+            <Button kind="act" onClick={() => go('results')}>
+              {en.next}
+            </Button>
+            <Button onClick={add}>{en.add}</Button>
+            <Button kind="text" className="ml-auto" onClick={() => remove(area.id)}>
+              {en.remove}
+            </Button>
+          </div>
+        </section>
+      ) : (
+        <section className="border-ink mt-5 border-t-[1.5px] pt-4">
+          <p className="mb-3 font-serif text-lg">
+            {en.noAreas} {en.lead}
+          </p>
+          <Button kind="act" onClick={add}>
+            {en.add}
+          </Button>
+        </section>
+      )}
+    </>
+  )
+}

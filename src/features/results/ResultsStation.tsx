@@ -1,0 +1,88 @@
+'use client'
+
+import type { Area } from '@/core/case'
+import { fields } from '@/core/fields'
+import { Button } from '@/ui/Button'
+import { SelectField } from '@/ui/SelectField'
+import { TextField } from '@/ui/TextField'
+import { render } from '@/wording/render'
+import { answerOf, inArea, useOpenCase } from '../case/context'
+import { TextureField } from '../ground/AreaFields'
+import { BufferFields, ExtractantFields, NutrientFields, PHField, RecommendsFields, TestField } from './ReportFields'
+import { en } from './messages'
+import { useReport } from './useReport'
+
+/** The soil report of one area, typed down the sheet. */
+export function ResultsStation() {
+  const { area, go } = useOpenCase()
+  if (!area)
+    return (
+      <div className="mt-5">
+        <p className="mb-3 font-serif text-lg">{en.noArea}</p>
+        <Button kind="act" onClick={() => go('ground')}>
+          {en.toGround}
+        </Button>
+      </div>
+    )
+  return <Sheet key={area.id} area={area} />
+}
+
+function Sheet({ area }: { area: Area }) {
+  const { kase, recommendation, edit, go } = useOpenCase()
+  const { report, change } = useReport(area)
+  const others = kase.areas.filter((one) => one.id !== area.id && one.reportId)
+  const { answer } = answerOf(recommendation, area.id)
+  const why = answer?.reaction.why
+  const missingTexture = why && /needs-input$/.test(why.key) && !area.texture ? render(why) : undefined
+  const heading = 'border-ink mb-3 border-b-[1.5px] pb-1 font-serif text-lg font-semibold'
+  return (
+    <div data-entry>
+      <section className="mt-3" aria-label={en.tests}>
+        <h2 className={heading}>{en.tests}</h2>
+        <div className="grid gap-x-5 gap-y-2.5 sm:grid-cols-3">
+          <PHField area={area} autoFocus={report.pH.text === ''} />
+          <BufferFields area={area} />
+          <TextureField area={area} missing={missingTexture} />
+          <TestField area={area} name="organicMatter" label={en.organicMatter} unit="%" field={fields.organicMatter} />
+          <TestField area={area} name="cec" label={en.cec} unit="meq/100 g" field={fields.cec} />
+        </div>
+        <div className="mt-2.5 grid gap-x-5 gap-y-2.5 sm:grid-cols-2">
+          <ExtractantFields area={area} />
+        </div>
+        <div className="mt-2.5 grid gap-x-5 gap-y-2.5 sm:grid-cols-3">
+          <NutrientFields area={area} />
+        </div>
+      </section>
+      <section className="mt-6" aria-label={en.recommends}>
+        <h2 className={heading}>{en.recommends}</h2>
+        <p className="text-ink-2 -mt-1 mb-2 text-[14.5px]">{en.recommendsLead}</p>
+        <RecommendsFields area={area} />
+      </section>
+      <section className="mt-6 grid gap-x-5 gap-y-2.5 sm:grid-cols-3" aria-label={en.report}>
+        <TextField label={en.code} value={report.code} onChange={(code) => change((draft) => void (draft.code = code))} />
+        <TextField label={en.laboratory} value={report.laboratory} onChange={(laboratory) => change((draft) => void (draft.laboratory = laboratory))} />
+        <TextField label={en.date} type="date" value={report.date} onChange={(date) => change((draft) => void (draft.date = date))} />
+        {others.length > 0 && (
+          <SelectField
+            label={en.same}
+            value={others.find((one) => one.reportId === area.reportId)?.id ?? null}
+            options={others.map((one) => ({ value: one.id, label: one.name }))}
+            none={en.sameNone}
+            onChange={(from) =>
+              edit((draft) => {
+                const other = draft.areas.find((one) => one.id === from)
+                inArea(area.id, (mine) => {
+                  mine.reportId = other?.reportId ?? null
+                  if (other) mine.guide = other.guide
+                })(draft)
+              })
+            }
+          />
+        )}
+      </section>
+      <Button kind="act" className="mt-6" onClick={() => go('amounts')}>
+        {en.next}
+      </Button>
+    </div>
+  )
+}

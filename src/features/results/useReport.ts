@@ -1,0 +1,53 @@
+'use client'
+
+import type { Draft } from 'immer'
+import { useRef } from 'react'
+import { blankReport } from '@/core/blank'
+import type { Area, Report } from '@/core/case'
+import { fields } from '@/core/fields'
+import { guideFor, guideRef, type ExtractantId } from '@/core/guides/guides'
+import type { SoilUnit } from '@/core/units/quantity'
+import { useOpenCase } from '../case/context'
+import { retyped } from '../formatting'
+
+/** The report in force for an area, blank until something is typed, and how to change it. */
+export function useReport(area: Area) {
+  const { kase, edit } = useOpenCase()
+  const fresh = useRef<{ area: string; id: string }>(undefined)
+  const stored = kase.reports.find((one) => one.id === area.reportId)
+  const change = (recipe: (report: Draft<Report>) => void) => {
+    if (fresh.current?.area !== area.id) fresh.current = { area: area.id, id: crypto.randomUUID() }
+    const { id } = fresh.current
+    edit((draft) => {
+      const owner = draft.areas.find((one) => one.id === area.id)
+      if (!owner) return
+      let report = draft.reports.find((one) => one.id === owner.reportId)
+      if (!report) {
+        draft.reports.push(blankReport(id))
+        report = draft.reports[draft.reports.length - 1]!
+        owner.reportId = id
+      }
+      recipe(report)
+    })
+  }
+  /** Names the extractant, and pins the areas of this report to the guide that speaks for it. */
+  const setExtractant = (extractant: ExtractantId | null) => {
+    const guide = extractant ? guideFor(extractant) : undefined
+    change((report) => {
+      report.extractant = extractant
+      if (guide) setUnit(report, guide.unit)
+    })
+    if (guide)
+      edit((draft) => {
+        const reportId = draft.areas.find((one) => one.id === area.id)?.reportId
+        for (const one of draft.areas) if (one.reportId === reportId) one.guide = guideRef(guide)
+      })
+  }
+  return { report: stored ?? blankReport(''), change, setExtractant }
+}
+
+/** The unit stands for P, K and Mg at once; one that was typed with its own unit keeps it. */
+export function setUnit(report: Draft<Report>, unit: SoilUnit) {
+  report.unit = unit
+  for (const element of ['P', 'K', 'Mg'] as const) report[element] = retyped(report[element].text, unit, fields[element])
+}

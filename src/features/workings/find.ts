@@ -1,0 +1,67 @@
+import type { AreaRecommendation } from '@/core/recommend'
+import type { Working } from '@/core/workings'
+import type { Nutrient } from '@/core/case'
+import { area as areaWords, figure, rounding, weight, type Measures } from '@/wording/format'
+import { render, textOf } from '@/wording/render'
+import type { Sentence } from '@/core/sentence'
+
+/** What the workings panel shows of one number. */
+export interface Explained {
+  /** The number, as it stands on the sheet. */
+  readonly shown: string
+  readonly of: string
+  readonly working: Working
+  readonly rounding: string
+  readonly remarks: readonly Sentence[]
+  readonly beside: readonly { readonly label: string; readonly value: string; readonly working?: Working }[]
+}
+
+/**
+ * The number behind a key, as the recommendation has it now; null where it is no longer there.
+ * Keys: `size`, `reaction`, `pass`, `check:ID`, a nutrient, `fertilizer`, `bags`, `supply:NUTRIENT`.
+ */
+export function find({ size, answer }: AreaRecommendation, key: string, measures: Measures): Explained | null {
+  const [head, rest] = key.split(':') as [string, string | undefined]
+  if (head === 'size') return size.ok ? explained(areaWords(size.value.area.value.v, measures), 'the size', size.value.area) : null
+  if (!answer) return null
+  const { reaction } = answer
+  const weighed = (working: Working, of: string, extra: Partial<Explained> = {}) => ({ ...explained(weight(working.value.v, measures), of, working), rounding: rounding(working.value.v, measures), ...extra })
+  if (head === 'reaction' || head === 'pass') {
+    const { dose } = reaction
+    if (!dose) return null
+    const working = head === 'pass' ? dose.passes.each : dose.amount
+    return weighed(working, textOf(dose.material.label), {
+      remarks: dose.remarks,
+      beside: [
+        ...(dose.dugIn ? [{ label: 'if it were dug in, 6 in', value: weight(dose.dugIn.value.v, measures), working: dose.dugIn }] : []),
+        ...reaction.checks.map((check) => ({ label: textOf(check.label), value: check.amount ? weight(check.amount.value.v, measures) : check.refusal ? render(check.refusal, measures) : '', working: check.amount })),
+      ],
+    })
+  }
+  if (head === 'check') {
+    const check = reaction.checks.find((one) => one.id === rest)
+    return check?.amount ? weighed(check.amount, textOf(check.label), { remarks: check.remarks }) : null
+  }
+  if (head === 'fertilizer' || head === 'bags' || head === 'supply' || head === 'feedpass') return ofFertilizer(answer, head, rest, measures, weighed)
+  if (head === 'own') {
+    const check = answer.needs.find((one) => one.nutrient === rest)?.checks[0]
+    return check?.amount ? weighed(check.amount, `${rest}, our own guide`) : null
+  }
+  const need = answer.needs.find((one) => one.nutrient === head)
+  if (!need) return null
+  if (!need.amount) return need.rate ? explained('none', need.nutrient, need.rate) : null
+  return weighed(need.amount, need.nutrient, { beside: need.checks.map((check) => ({ label: textOf(check.label), value: check.amount ? weight(check.amount.value.v, measures) : check.refusal ? render(check.refusal, measures) : '', working: check.amount })) })
+}
+
+function ofFertilizer(answer: NonNullable<AreaRecommendation['answer']>, head: string, rest: string | undefined, measures: Measures, weighed: (working: Working, of: string) => Explained): Explained | null {
+  const mix = answer.fertilizer?.mix
+  if (!mix?.ok) return null
+  const { amount, bags, passes, supplies } = mix.value
+  if (head === 'fertilizer') return weighed(amount, textOf(answer.fertilizer!.material.label))
+  if (head === 'feedpass') return weighed(passes.each, textOf(answer.fertilizer!.material.label))
+  if (head === 'bags') return explained(figure(bags.value.v), 'bags', bags)
+  const supply = supplies.find((one) => one.nutrient === (rest as Nutrient))!
+  return weighed(supply.over ?? supply.supplied, `${rest} over or short`)
+}
+
+const explained = (shown: string, of: string, working: Working): Explained => ({ shown, of, working, rounding: '', remarks: [], beside: [] })

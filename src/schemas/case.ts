@@ -1,0 +1,158 @@
+import Joi from 'joi'
+import type { Area, Case, Report } from '../core/case'
+import { fields } from '../core/fields'
+import { readSize } from '../core/geometry/size'
+import { crops } from '../core/guides/crops'
+import { extractants } from '../core/guides/guides'
+import { fertilizers, limeMaterials, sulfurMaterials } from '../core/guides/materials'
+import { textures } from '../core/guides/soils'
+import { readTyped, type Typed, type UnitWords } from '../core/units/typed'
+
+const line = (most: number) => Joi.string().allow('').max(most).required()
+const id = Joi.string().min(1).max(80).required()
+const instant = Joi.string().isoDate().required()
+const oneOf = (table: object) => Joi.string().valid(...Object.keys(table))
+const orNone = (table: object) => oneOf(table).allow(null).required()
+
+/** The value is not trusted: it is read from the text again when the file is opened. */
+const typed = Joi.object({ text: line(120), unit: line(24), value: Joi.number().unsafe().allow(null).required() }).required()
+
+const materials = Joi.object({
+  lime: orNone(limeMaterials),
+  limeEffective: typed,
+  limeBag: typed,
+  sulfur: orNone(sulfurMaterials),
+  sulfurBag: typed,
+  fertilizer: orNone(fertilizers),
+  meets: Joi.string().valid('N', 'P₂O₅', 'K₂O').allow(null).required(),
+  fertilizerBag: typed,
+})
+
+const area = Joi.object({
+  id,
+  name: line(120),
+  size: typed,
+  crop: orNone(crops),
+  texture: orNone(textures),
+  ground: Joi.string().valid('dug', 'planted').allow(null).required(),
+  depth: typed,
+  feeding: Joi.string().valid('lean', 'usual', 'generous').required(),
+  phosphorusBanned: Joi.boolean().required(),
+  guide: Joi.string().pattern(/^[a-z0-9-]+@\d+$/).required(),
+  reportId: Joi.string().max(80).allow(null).required(),
+  materials: materials.required(),
+})
+
+const report = Joi.object({
+  id,
+  code: line(60),
+  laboratory: line(120),
+  date: line(10),
+  extractant: orNone(extractants),
+  unit: Joi.string().valid('ppm', 'lb/acre').required(),
+  buffer: Joi.string().valid('SMP', 'Adams–Evans').allow(null).required(),
+  pH: typed,
+  bufferPH: typed,
+  organicMatter: typed,
+  cec: typed,
+  P: typed,
+  K: typed,
+  Mg: typed,
+  recommends: Joi.object({
+    lime: typed,
+    limeMeans: Joi.string().valid('product', 'pure').required(),
+    limeDepth: typed,
+    sulfur: typed,
+    N: typed,
+    'P₂O₅': typed,
+    'K₂O': typed,
+  }).required(),
+})
+
+/** A whole case, strict: what is not named here is refused. */
+export const caseSchema = Joi.object<Case>({
+  id,
+  schema: Joi.number().valid(1).required(),
+  rev: Joi.number().integer().min(0).required(),
+  client: line(200),
+  place: line(200),
+  draftedBy: line(60),
+  createdAt: instant,
+  updatedAt: instant,
+  sample: Joi.boolean().required(),
+  measures: Joi.string().valid('feet', 'metres').required(),
+  climate: Joi.string().valid('cool', 'warm').required(),
+  areas: Joi.array().items(area).max(500).unique('id').required(),
+  reports: Joi.array().items(report).max(1000).unique('id').required(),
+  letter: Joi.object({ date: line(10), note: line(4000), printedAt: Joi.string().isoDate().allow(null).required() }).required(),
+}).required()
+
+const caseFileSchema = Joi.object({ format: Joi.string().valid('agrologos-case').required(), schema: Joi.number().valid(1).required(), case: caseSchema })
+
+export type Opened = { readonly ok: true; readonly kase: Case } | { readonly ok: false; readonly why: 'not-json' | 'not-a-case' | 'newer' | 'too-large'; readonly details: readonly string[] }
+
+/** Bytes of text beyond which a file is not read. */
+const largest = 2_000_000
+
+/** Reads a case file. Nothing is taken from one that breaks the schema; the details name each faulty field. */
+export function openCaseFile(text: string): Opened {
+  if (text.length > largest) return { ok: false, why: 'too-large', details: [] }
+  let found: unknown
+  try {
+    found = JSON.parse(text)
+  } catch {
+    return { ok: false, why: 'not-json', details: [] }
+  }
+  const schema = (found as { schema?: unknown } | null)?.schema
+  if (typeof schema === 'number' && schema > 1) return { ok: false, why: 'newer', details: [] }
+  const { error, value } = caseFileSchema.validate(found, { abortEarly: false, convert: false })
+  if (error) return { ok: false, why: 'not-a-case', details: error.details.map((detail) => detail.message) }
+  return { ok: true, kase: reread((value as { case: Case }).case) }
+}
+
+/** The case with every number read again from its text, so that text and number cannot disagree. */
+export function reread(kase: Case): Case {
+  return { ...kase, areas: kase.areas.map((one) => rereadArea(one, kase)), reports: kase.reports.map(rereadReport) }
+}
+
+const again = (typed: Typed, units: readonly UnitWords[]): Typed => readTyped(typed.text, typed.unit, units)
+
+function rereadArea(area: Area, { measures }: Case): Area {
+  const size = readSize(area.size.text, measures)
+  const { materials } = area
+  return {
+    ...area,
+    size: { ...area.size, value: size.ok ? size.value.area.value.v : null },
+    depth: again(area.depth, fields.depth.units),
+    materials: {
+      ...materials,
+      limeEffective: again(materials.limeEffective, fields.limeEffective.units),
+      limeBag: again(materials.limeBag, fields.bag.units),
+      sulfurBag: again(materials.sulfurBag, fields.bag.units),
+      fertilizerBag: again(materials.fertilizerBag, fields.bag.units),
+    },
+  }
+}
+
+function rereadReport(report: Report): Report {
+  const { recommends } = report
+  return {
+    ...report,
+    pH: again(report.pH, []),
+    bufferPH: again(report.bufferPH, []),
+    organicMatter: again(report.organicMatter, fields.organicMatter.units),
+    cec: again(report.cec, fields.cec.units),
+    P: again(report.P, fields.P.units),
+    K: again(report.K, fields.K.units),
+    Mg: again(report.Mg, fields.Mg.units),
+    recommends: {
+      ...recommends,
+      lime: again(recommends.lime, fields.lime.units),
+      limeDepth: again(recommends.limeDepth, fields.depth.units),
+      sulfur: again(recommends.sulfur, fields.sulfur.units),
+      N: again(recommends.N, fields.nutrient.units),
+      'P₂O₅': again(recommends['P₂O₅'], fields.nutrient.units),
+      'K₂O': again(recommends['K₂O'], fields.nutrient.units),
+    },
+  }
+}

@@ -1,0 +1,28 @@
+import Dexie, { type EntityTable } from 'dexie'
+import type { Case } from '../core/case'
+import type { Station } from '../core/progress'
+
+/** What the Desk shows of a case, kept beside it so that the Desk need not open every one. */
+export interface Summary {
+  readonly id: string
+  readonly client: string
+  readonly place: string
+  readonly areas: readonly string[]
+  readonly waitsFor: Station
+  readonly updatedAt: string
+  readonly sample: boolean
+}
+
+export interface Setting {
+  readonly key: 'seeded'
+  readonly value: string
+}
+
+export const db = new Dexie('agrologos', { chromeTransactionDurability: 'strict' }) as Dexie & {
+  cases: EntityTable<Case, 'id'>
+  summaries: EntityTable<Summary, 'id'>
+  settings: EntityTable<Setting, 'key'>
+}
+
+/** Schema history; a version once released is never changed. */
+db.version(1).stores({ cases: 'id', summaries: 'id, updatedAt', settings: 'key' })

@@ -1,0 +1,49 @@
+'use client'
+
+import { Combobox, ComboboxButton, ComboboxInput, ComboboxOption, ComboboxOptions, Field, Label } from '@headlessui/react'
+import { ChevronDown } from 'lucide-react'
+import { useState } from 'react'
+
+interface Props<Value extends string> {
+  label: string
+  value: Value | null
+  options: readonly { readonly value: Value; readonly label: string; readonly group: string }[]
+  onChange: (value: Value | null) => void
+  placeholder: string
+  none: string
+}
+
+/** One of a longer list, found by typing part of its name. */
+export function PickField<Value extends string>({ label, value, options, onChange, placeholder, none }: Props<Value>) {
+  const [query, setQuery] = useState('')
+  const wanted = query.trim().toLowerCase()
+  const found = options.filter((option) => `${option.label} ${option.group}`.toLowerCase().includes(wanted))
+  return (
+    <Field className="min-w-0">
+      <Label className="text-ink-2 block text-[13.5px]">{label}</Label>
+      <Combobox value={value} onChange={onChange} onClose={() => setQuery('')} immediate>
+        <div className="border-edge bg-sheet focus-within:outline-slate relative mt-0.5 flex rounded-[3px] border focus-within:outline-[2.5px] focus-within:outline-offset-1">
+          <ComboboxInput
+            displayValue={(picked: Value | null) => options.find((option) => option.value === picked)?.label ?? ''}
+            onChange={(event) => setQuery(event.target.value)}
+            placeholder={placeholder}
+            autoComplete="off"
+            className="placeholder:text-ink-2/75 min-h-9 w-full min-w-0 bg-transparent px-2 outline-none"
+          />
+          <ComboboxButton aria-label={`${label}: show all`} className="text-ink-2 cursor-pointer px-2">
+            <ChevronDown size={16} aria-hidden />
+          </ComboboxButton>
+          <ComboboxOptions className="border-edge bg-sheet absolute top-full right-0 left-0 z-20 mt-1 max-h-72 overflow-auto rounded-[3px] border py-1 shadow-[0_6px_18px_rgba(32,40,31,0.16)]">
+            {found.length === 0 && <p className="text-ink-2 px-3 py-1.5">{none}</p>}
+            {found.map((option) => (
+              <ComboboxOption key={option.value} value={option.value} className="data-focus:bg-margin flex cursor-pointer justify-between gap-3 px-3 py-1.5 data-selected:font-semibold">
+                <span>{option.label}</span>
+                <span className="text-ink-2 text-sm">{option.group}</span>
+              </ComboboxOption>
+            ))}
+          </ComboboxOptions>
+        </div>
+      </Combobox>
+    </Field>
+  )
+}

@@ -1,0 +1,67 @@
+'use client'
+
+import clsx from 'clsx'
+import { useId, type KeyboardEvent, type ReactNode } from 'react'
+import { Formula } from './Formula'
+
+interface Props {
+  label: string
+  value: string
+  onChange: (text: string) => void
+  /** Stands right after the number. */
+  unit?: ReactNode
+  placeholder?: string
+  /** How the text was understood. */
+  echo?: string
+  /** What is wrong with it. */
+  error?: string
+  wide?: boolean
+  numeric?: boolean
+  autoFocus?: boolean
+  type?: 'text' | 'date'
+}
+
+/** One line of text with its label, its unit, and right beneath it what was understood or what is wrong. */
+export function TextField({ label, value, onChange, unit, placeholder, echo, error, wide, numeric, autoFocus, type = 'text' }: Props) {
+  const id = useId()
+  const note = error ?? echo
+  return (
+    <div className={clsx('min-w-0', wide && 'col-span-full')}>
+      <label htmlFor={id} className="text-ink-2 block text-[13.5px]">
+        <Formula>{label}</Formula>
+      </label>
+      <div className={clsx('bg-sheet mt-0.5 flex items-center rounded-[3px] border', error ? 'border-clay border-2' : 'border-edge', 'focus-within:outline-slate focus-within:outline-[2.5px] focus-within:outline-offset-1')}>
+        <input
+          id={id}
+          type={type}
+          value={value}
+          placeholder={placeholder}
+          autoComplete="off"
+          spellCheck={false}
+          inputMode={numeric ? 'decimal' : undefined}
+          // eslint-disable-next-line jsx-a11y/no-autofocus -- the first field of a sheet opened to type into
+          autoFocus={autoFocus}
+          aria-invalid={error ? true : undefined}
+          aria-describedby={note ? `${id}-note` : undefined}
+          onChange={(event) => onChange(event.target.value)}
+          onKeyDown={enterGoesOn}
+          className="placeholder:text-ink-2/75 min-h-9 w-full min-w-0 bg-transparent px-2 outline-none"
+        />
+        {unit !== undefined && <span className="text-ink-2 shrink-0 pr-2 text-sm">{unit}</span>}
+      </div>
+      {note && (
+        <p id={`${id}-note`} className={clsx('mt-0.5 text-[13px] leading-snug', error ? 'text-clay font-semibold' : 'text-ink-2')}>
+          <Formula>{note}</Formula>
+        </p>
+      )}
+    </div>
+  )
+}
+
+/** Enter goes on to the next field, as one types down a sheet of paper. */
+function enterGoesOn(event: KeyboardEvent<HTMLInputElement>) {
+  if (event.key !== 'Enter') return
+  event.preventDefault()
+  const fields = [...document.querySelectorAll<HTMLElement>('[data-entry] input, [data-entry] select')].filter((field) => field.offsetParent !== null)
+  fields[fields.indexOf(event.currentTarget) + 1]?.focus()
+}

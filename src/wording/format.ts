@@ -1,0 +1,133 @@
+import { gramsPerPound, sqFtPerAcre, sqFtPerHectare, sqFtPerSqMetre, feetPerMetre } from '../core/units/factors'
+import type { Use } from '../core/guides/crops'
+import { poundsAndOunces, scoop, weigh, type Measure } from '../core/units/kitchen'
+
+export type Measures = 'feet' | 'metres'
+
+const minus = (text: string) => text.replace('-', '−')
+
+/**
+ * A number to four significant figures, thousands parted.
+ *
+ * @example figure(2333.333) // '2,333'
+ */
+export function figure(value: number, digits = 4): string {
+  if (value === 0) return '0'
+  return minus(Number(value.toPrecision(digits)).toLocaleString('en-US', { maximumSignificantDigits: Math.max(digits, Math.ceil(Math.log10(Math.abs(value) + 1))) }))
+}
+
+/** A number to so many places behind the point, without idle zeros. */
+export const places = (value: number, digits: number): string => minus(Number(value.toFixed(digits)).toLocaleString('en-US', { maximumFractionDigits: digits }))
+
+const fractionMarks: readonly (readonly [number, string])[] = [
+  [0, ''],
+  [0.125, '⅛'],
+  [0.25, '¼'],
+  [0.5, '½'],
+  [0.75, '¾'],
+]
+
+/** `2¾`, `½`, `3`; only for multiples of a quarter, and one eighth. */
+export function quarters(count: number): string {
+  const whole = Math.floor(count)
+  const mark = fractionMarks.find(([part]) => Math.abs(part - (count - whole)) < 1e-6)?.[1] ?? ''
+  if (mark === '⅛') return `${whole || ''}1/8`
+  return whole === 0 && mark ? mark : `${whole}${mark}`
+}
+
+/**
+ * A weight as a scale shows it: `13 lb 8 oz`, `11½ oz`, `540 lb`; `6.1 kg`.
+ *
+ * @param lb exact weight, lb
+ */
+export function weight(lb: number, measures: Measures): string {
+  const shown = weigh(lb, measures).lb
+  if (measures === 'metres') {
+    const grams = shown * gramsPerPound
+    return grams < 1_000 ? `${places(grams, grams < 20 ? 1 : 0)} g` : `${places(grams / 1_000, grams < 100_000 ? 2 : 0)} kg`
+  }
+  if (shown >= 20) return `${places(shown, 0)} lb`
+  if (shown < 0.25) return `${places(shown * 16, shown < 1 / 16 ? 2 : 1)} oz`
+  const { pounds, ounces } = poundsAndOunces(shown)
+  const oz = ounces === 0 ? '' : `${quarters(ounces)} oz`
+  return [pounds ? `${pounds} lb` : '', oz].filter(Boolean).join(' ') || '0 lb'
+}
+
+/** What rounding to a scale did, `+0.6 %`, empty where it did nothing to speak of. */
+export function rounding(lb: number, measures: Measures): string {
+  const percent = weigh(lb, measures).error * 100
+  return Math.abs(percent) < 0.05 ? '' : `${percent > 0 ? '+' : '−'}${Math.abs(percent).toFixed(1)} %`
+}
+
+const plural = (count: number, one: string, many: string) => (count > 1 ? many : one)
+
+function words(measure: Measure, measures: Measures): string {
+  if (measure.kind === 'bags') {
+    const { bags, bagLb, restLb } = measure
+    const bag = `${weight(bagLb, measures)} ${plural(bags, 'bag', 'bags')}`
+    const rest = weigh(restLb, measures).lb > 0 ? weight(restLb, measures) : ''
+    if (bags === 0) return `part of one ${bag}`
+    return rest ? `${places(bags, 0)} × ${bag} and ${rest}` : `${places(bags, 0)} × ${bag}`
+  }
+  const { kind, count } = measure
+  if (count === 0) return kind === 'teaspoons' ? 'less than ¼ teaspoon' : 'a very little'
+  if (kind === 'millilitres') return `${count} mL`
+  if (kind === 'litres') return `${places(count, 2)} L`
+  if (kind === 'buckets') return count === 1 ? 'a five-gallon bucket full' : count < 1 ? `${quarters(count)} of a five-gallon bucket` : `${quarters(count)} five-gallon buckets`
+  const name = { teaspoons: 'teaspoon', tablespoons: 'tablespoon', cups: 'cup' }[kind]
+  return `${quarters(count)} ${plural(count, name, `${name}s`)}`
+}
+
+/** How a person carries it: `about 19 cups`, `2 × 40 lb bags and 11 lb`. */
+export function measure(lb: number, lbPerCup: number, bagLb: number, measures: Measures): string {
+  const found = scoop(lb, lbPerCup, bagLb, measures)
+  return found.kind === 'bags' ? words(found, measures) : `about ${words(found, measures)}`
+}
+
+/**
+ * A rate in the unit this ground is spoken of in: beds per 100 ft², lawns per 1,000 ft², plots per acre.
+ *
+ * @param lbPer1000 lb per 1,000 ft²
+ */
+export function rate(lbPer1000: number, use: Use, measures: Measures): { amount: string; per: string } {
+  const [ft2, per] = measures === 'feet' ? perFeet[use] : perMetres[use]
+  return { amount: weightRate((lbPer1000 * ft2) / 1000, measures), per }
+}
+
+const perFeet: Readonly<Record<Use, readonly [number, string]>> = {
+  bed: [100, 'per 100 ft²'],
+  planting: [100, 'per 100 ft²'],
+  lawn: [1_000, 'per 1,000 ft²'],
+  plot: [sqFtPerAcre, 'per acre'],
+}
+const perMetres: Readonly<Record<Use, readonly [number, string]>> = {
+  bed: [10 * sqFtPerSqMetre, 'per 10 m²'],
+  planting: [10 * sqFtPerSqMetre, 'per 10 m²'],
+  lawn: [100 * sqFtPerSqMetre, 'per 100 m²'],
+  plot: [sqFtPerHectare, 'per ha'],
+}
+
+function weightRate(lb: number, measures: Measures): string {
+  if (measures === 'metres') return lb * gramsPerPound < 1_000 ? `${figure(lb * gramsPerPound, 3)} g` : `${figure((lb * gramsPerPound) / 1_000, 3)} kg`
+  return lb < 1 ? `${figure(lb * 16, 2)} oz` : `${figure(lb, 3)} lb`
+}
+
+/** `240 ft²`, `0.50 acre`, `22.3 m²`, `1.2 ha`. */
+export function area(ft2: number, measures: Measures): string {
+  if (measures === 'metres') {
+    const m2 = ft2 / sqFtPerSqMetre
+    return m2 >= 10_000 ? `${places(m2 / 10_000, 2)} ha` : `${places(m2, m2 < 100 ? 1 : 0)} m²`
+  }
+  return ft2 >= sqFtPerAcre / 4 ? `${places(ft2 / sqFtPerAcre, 2)} acre` : `${places(ft2, ft2 < 100 ? 1 : 0)} ft²`
+}
+
+/** A length in feet, in the case's measures. */
+export const length = (feet: number, measures: Measures): string =>
+  measures === 'feet' ? `${places(feet, 2)} ft` : `${places(feet / feetPerMetre, 2)} m`
+
+/** `17 % less`, `twice as much`. */
+export function difference(share: number): string {
+  const percent = Math.round(Math.abs(share) * 100)
+  return percent === 0 ? 'the same' : `${percent} % ${share > 0 ? 'more' : 'less'}`
+}
+
