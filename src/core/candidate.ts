@@ -1,4 +1,5 @@
 import type { Crop } from './guides/crops'
+import { limits } from './guides/limits'
 import type { SulfurMaterial } from './guides/materials'
 import type { Climate } from './guides/soils'
 import type { ChosenLime } from './lime/product'
@@ -36,6 +37,9 @@ export const wherePH = (pH: number, crop: Crop) => ({
   pH: given(quantity(pH, 'pH in water'), say('report.pH'), 'reported'),
   aim: given(quantity(crop.pH.aim, 'pH in water'), say(crop.pH.school ? 'guide.aim-school' : 'guide.aim', { crop: crop.label, school: crop.pH.school ?? null }), 'practice'),
 })
+
+/** The depth treated, in: typed, or the usual one for lime. */
+export const treatedDepth = ({ depth, planted }: Pick<Ground, 'depth' | 'planted'>): number => depth ?? (planted ? limits.lime.surfaceDepth : limits.lime.dugDepth)
 
 /** A depth that nobody typed. */
 export const usualDepth = (v: number, key: string): Given<'in'> => given(quantity(v, 'in'), say(key, { depth: v }), 'practice')

@@ -30,6 +30,7 @@ const over = ({ mix }: Facts, nutrient: string) => mix?.supplies.some((one) => o
 /** In order of harm; each fires once. Source of all: common practice. */
 const cautions: readonly Caution[] = [
   { key: 'caution.ammonium-nitrate', when: ({ fertilizer }) => fertilizer?.restricted === true },
+  { key: 'caution.weed-killer', when: ({ fertilizer, crop }) => fertilizer?.forLawns === true && crop.use !== 'lawn' },
   { key: 'caution.lime-dust', when: limes },
   { key: 'caution.sulfur-dust', when: acidifies },
   { key: 'caution.sulfur-overshoot', when: acidifies },

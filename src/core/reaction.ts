@@ -1,4 +1,4 @@
-import type { Candidate, Ground } from './candidate'
+import { treatedDepth, type Candidate, type Ground } from './candidate'
 import type { Report } from './case'
 import type { Crop } from './guides/crops'
 import { limits } from './guides/limits'
@@ -26,6 +26,8 @@ export interface Dose {
   readonly rate: Derived<'lb product/1000 ft²'>
   readonly amount: Derived<'lb product'>
   readonly passes: Passes<'product'>
+  /** Depth it is worked in, in; null where it lies on the surface. */
+  readonly dugTo: number | null
   readonly remarks: readonly Sentence[]
   readonly material: LimeMaterial | SulfurMaterial
   readonly bagLb: number
@@ -66,7 +68,7 @@ export function reaction(read: ReadReport, report: Report, ground: Ground): Reac
     if (!lead) return { outcome: 'unknown', why: noFigure(outcome, own.why, candidates), checks: candidates.map((one) => asCheck(one, ground)) }
     const dose = doseOf(lead, outcome, ground)
     const kept = disagreeing.length ? [] : others
-    return { outcome, why: printed ? say(`reaction.laboratory-${outcome}`) : own.why, dose, checks: [...disagreeing, ...kept].map((one) => asCheck(one, ground, dose.amount)) }
+    return { outcome, why: printed ? say(`reaction.laboratory-${outcome}`, { ...own.why.args, agrees: own.outcome === printed }) : own.why, dose, checks: [...disagreeing, ...kept].map((one) => asCheck(one, ground, dose.amount)) }
   }
   if (denied) {
     const others = (own.outcome === 'lime' ? limeCandidates(read, report, ground) : sulfurCandidates(read, report, ground)).map((one) => asCheck(one, ground))
@@ -117,6 +119,7 @@ function doseOf(lead: Candidate & { rate: Derived<'lb product/1000 ft²'> }, out
     rate: lead.rate,
     amount,
     passes,
+    dugTo: ground.planted ? null : treatedDepth(ground),
     remarks: lead.remarks,
     material: chosen.material,
     bagLb: chosen.bagLb,

@@ -15,7 +15,7 @@ export interface Text {
   readonly es?: string
 }
 
-/** @example say('lime.leave', { pH: 6.4 }) */
+/** @example say('missing.crop') */
 export const say = (key: string, args: Sentence['args'] = {}): Sentence => ({ key, args })
 
 /** Why something that was asked for cannot be had; a value, never an exception. */

@@ -33,7 +33,7 @@ const school = sample('sample-school-garden', '2026-10-19T14:05:00.000Z', {
   client: 'Vale End Primary School',
   place: 'School garden, Vale End',
   areas: [
-    area('strip', 'In-ground strip', '9x31', { crop: 'mixed-vegetables', texture: 'clay-loam', guide: mehlich3, reportId: 'strip-2026', materials: { ...blankArea('', '').materials, fertilizer: '24-0-11' } }),
+    area('strip', 'In-ground strip', '9x31', { crop: 'mixed-vegetables', texture: 'clay-loam', guide: mehlich3, reportId: 'strip-2026', materials: { ...blankArea('', '').materials, fertilizer: 'ammonium-sulfate' } }),
     area('beds', 'Raised beds 1–4', '4 @ 4x8', { crop: 'tomato', texture: 'loam', guide: mehlich3, reportId: 'beds-2026' }),
     area('corn', 'Corn patch', "14' 6\" x 20'", { crop: 'sweet-corn', texture: 'clay-loam', guide: mehlich3, reportId: 'strip-2026', ground: 'dug' }),
   ],

@@ -19,7 +19,7 @@ export function ChoiceField<Value extends string>({ label, value, options, onCha
           <Radio
             key={option.value}
             value={option.value}
-            className="border-edge data-checked:bg-moss flex-1 cursor-pointer border-l px-2 py-1.5 text-center text-[14.5px] leading-tight first:border-l-0 data-checked:font-semibold data-checked:text-white data-focus:outline-[2.5px] data-focus:-outline-offset-3"
+            className="border-edge data-checked:bg-moss flex flex-1 cursor-pointer items-center justify-center border-l px-2 py-1.5 text-center text-[14.5px] leading-tight first:border-l-0 data-checked:font-semibold data-checked:text-white data-focus:outline-[2.5px] data-focus:-outline-offset-3"
           >
             {option.label}
           </Radio>

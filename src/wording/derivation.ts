@@ -40,16 +40,16 @@ export function sourceLine(id: SourceId | undefined): string {
   return `${author} ${year ?? ''}: ${title}${recalled ? ' · recalled' : ''}`
 }
 
-/** Everything behind a number, in the order of the arithmetic. A step that only hands a number on is left out. */
+/** Everything behind a number, in the order of the arithmetic; a source is named where it changes. */
 export function derivation(working: Working, measures: Measures): Line[] {
   return steps(working)
     .filter((step) => step.expression !== '0')
-    .map((step) => ({
+    .map((step, i, all) => ({
       rule: render(step.rule, measures),
       arithmetic: `${filledIn(step)} = ${figure(step.value.v)} ${unitWords(step.value.of)}`.trim(),
       inputs: Object.values(step.inputs)
         .filter((input) => !isDerived(input))
-        .map((input) => ({ label: render((input as Exclude<Working, Derived>).label, measures), value: `${figure(input.value.v)} ${unitWords(input.value.of)}`.trim(), source: sourceLine((input as Exclude<Working, Derived>).source) })),
-      source: sourceLine(step.source),
+        .map((input) => ({ label: render((input as Exclude<Working, Derived>).label, measures), value: `${figure(input.value.v)} ${unitWords(input.value.of)}`.trim(), source: (input as Exclude<Working, Derived>).source === step.source ? '' : sourceLine((input as Exclude<Working, Derived>).source) })),
+      source: step.source === all[i - 1]?.source ? '' : sourceLine(step.source),
     }))
 }

@@ -1,12 +1,12 @@
 import type { SentenceArg } from '../core/sentence'
-import { area, figure, length, places, type Measures } from './format'
+import { area, figure, length, pHFigure, places, type Measures } from './format'
 
 type Args = Readonly<Record<string, SentenceArg>>
 export type Phrase = (args: Args, measures: Measures) => string
 
 const text = (arg: SentenceArg | undefined): string => (arg !== null && typeof arg === 'object' ? arg.en : typeof arg === 'number' ? figure(arg) : String(arg ?? ''))
 const num = (arg: SentenceArg | undefined): number => Number(arg)
-const pH = (arg: SentenceArg | undefined): string => places(num(arg), 2)
+const pH = (arg: SentenceArg | undefined): string => pHFigure(num(arg))
 const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1)
 const either = (words: readonly string[]) => words.join(' and ')
 
@@ -53,8 +53,8 @@ export const en: Readonly<Record<string, Phrase>> = {
   'reaction.leave-high': (a) => `pH ${pH(a.pH)} is above ${pH(a.low)} to ${pH(a.high)}, but ${text(a.crop)} lives with that: leave it, and watch for yellow young leaves (iron, manganese).`,
   'reaction.sulfur': (a) => `pH ${pH(a.pH)} is above ${pH(a.high)}, and ${text(a.crop)} needs acid ground: sulfur to ${pH(a.aim)}.`,
   'reaction.not-here': (a) => `pH ${pH(a.pH)} is above ${pH(a.limit)}, where the soil may hold free lime that eats sulfur first. Not here: grow ${text(a.crop)} in a container or a raised bed of acid mix, or choose another plant. If the plants do well, do nothing.`,
-  'reaction.laboratory-lime': () => 'The laboratory asks for lime; its figure leads.',
-  'reaction.laboratory-sulfur': () => 'The laboratory asks for sulfur; its figure leads.',
+  'reaction.laboratory-lime': (a) => `${a.agrees ? `pH ${pH(a.pH)} is below ${pH(a.trigger)}, and the` : 'The'} laboratory asks for lime; its figure leads.`,
+  'reaction.laboratory-sulfur': (a) => `${a.agrees ? `pH ${pH(a.pH)} is above ${pH(a.high)}, and the` : 'The'} laboratory asks for sulfur; its figure leads.`,
   'reaction.laboratory-none': (a) => `The laboratory asks for no ${text(a.direction)}; that leads. Our guide would give some: see beside.`,
   'reaction.lime-needs-input': (a) => `pH ${pH(a.pH)} is too low for ${text(a.crop)}. How much lime it takes depends on the soil: type the buffer pH, or choose the texture.`,
   'reaction.sulfur-needs-input': (a) => `pH ${pH(a.pH)} is too high for ${text(a.crop)}. How much sulfur it takes depends on the soil: choose its texture.`,
@@ -85,6 +85,7 @@ export const en: Readonly<Record<string, Phrase>> = {
   'lime.buffer-range': (a) => `The ${text(a.method)} reads from ${pH(a.low)} to ${pH(a.high)}; ${pH(a.buffer)} is outside.`,
   'lime.aim-range': (a) => `The ${text(a.method)} gives figures for aims up to ${pH(a.high)}.`,
   'lime.pH-low': (a) => `The ${text(a.method)} starts at pH ${pH(a.low)}; this soil is more acid. Ask the laboratory for a buffer pH.`,
+  'lime.not-on-muck': (a) => `The ${text(a.method)} columns are for mineral soil, not for muck or peat.`,
   'lime.nothing-to-raise': () => 'The pH is at the aim already.',
   'lime.smp-estimate': () => 'The table ends at pH 6.0; this lower aim takes a share of that figure, as an estimate.',
   'lime.smp-row': (a) => `SMP table, lime to pH ${pH(a.to)}, on the line between two rows`,
@@ -174,7 +175,7 @@ export const en: Readonly<Record<string, Phrase>> = {
   'nitrogen.generous': () => 'Generous feeding: the high end of the span',
   'nitrogen.as-usual': () => 'The crop’s usual rate',
   'nitrogen.middle': () => 'Usual feeding: the middle of the span',
-  'nitrogen.usual': (a) => (a.low === a.high ? `The usual rate for ${text(a.crop)}.` : `${capital(text(a.crop))} takes ${text(a.low)} to ${text(a.high)} ${text(a.unit)} a year.`),
+  'nitrogen.usual': (a) => (a.low === a.high ? `The usual rate for ${text(a.crop)}.` : `${capital(text(a.crop))} takes ${text(a.low)} to ${text(a.high)} ${text(a.unit).replace('/1000 ft²', ' per 1,000 ft²').replace('/acre', ' per acre')} a year.`),
   'nitrogen.none': (a) => `${capital(text(a.crop))} needs none.`,
   'nitrogen.fixed': () => 'Clover makes its own nitrogen where it is inoculated.',
   'nitrogen.rich-soil': (a) => `Organic matter is ${text(a.matter)} %: the soil feeds this planting by itself.`,
@@ -232,6 +233,7 @@ export const en: Readonly<Record<string, Phrase>> = {
 
   // Cautions
   'caution.ammonium-nitrate': () => 'Ammonium nitrate: sales are often restricted. Never with fuel, organic matter or sulfur.',
+  'caution.weed-killer': () => 'Lawn fertilizer may hold a weed killer, which ruins beds and borders: use it here only where the label shows none.',
   'caution.lime-dust': () => 'Lime dust: a still day, mask and eye protection. Never quicklime.',
   'caution.sulfur-dust': () => 'Sulfur dust irritates eyes and can explode: mask, eye protection, no flame.',
   'caution.sulfur-overshoot': () => 'Retest before every repeat. Too much sulfur is slow to undo.',

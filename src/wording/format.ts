@@ -19,6 +19,9 @@ export function figure(value: number, digits = 4): string {
 /** A number to so many places behind the point, without idle zeros. */
 export const places = (value: number, digits: number): string => minus(Number(value.toFixed(digits)).toLocaleString('en-US', { maximumFractionDigits: digits }))
 
+/** A pH to two places at most and one at least: `6.0`, `6.55`. */
+export const pHFigure = (pH: number): string => pH.toLocaleString('en-US', { minimumFractionDigits: 1, maximumFractionDigits: 2 })
+
 const fractionMarks: readonly (readonly [number, string])[] = [
   [0, ''],
   [0.125, '⅛'],
@@ -47,7 +50,7 @@ export function weight(lb: number, measures: Measures): string {
     return grams < 1_000 ? `${places(grams, grams < 20 ? 1 : 0)} g` : `${places(grams / 1_000, grams < 100_000 ? 2 : 0)} kg`
   }
   if (shown >= 20) return `${places(shown, 0)} lb`
-  if (shown < 0.25) return `${places(shown * 16, shown < 1 / 16 ? 2 : 1)} oz`
+  if (shown < 0.25) return `${places(shown * 16, 2)} oz`
   const { pounds, ounces } = poundsAndOunces(shown)
   const oz = ounces === 0 ? '' : `${quarters(ounces)} oz`
   return [pounds ? `${pounds} lb` : '', oz].filter(Boolean).join(' ') || '0 lb'
@@ -81,7 +84,8 @@ function words(measure: Measure, measures: Measures): string {
 /** How a person carries it: `about 19 cups`, `2 × 40 lb bags and 11 lb`. */
 export function measure(lb: number, lbPerCup: number, bagLb: number, measures: Measures): string {
   const found = scoop(lb, lbPerCup, bagLb, measures)
-  return found.kind === 'bags' ? words(found, measures) : `about ${words(found, measures)}`
+  const said = words(found, measures)
+  return found.kind === 'bags' || found.count === 0 ? said : `about ${said}`
 }
 
 /**

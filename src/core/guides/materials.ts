@@ -56,6 +56,8 @@ export interface Fertilizer extends Bagged {
   /** A blend whose forms only its label tells. */
   readonly blend: boolean
   readonly restricted?: boolean
+  /** Sold for lawns, and so may hold a weed killer. */
+  readonly forLawns?: boolean
 }
 
 const grade = (n: number, p: number, k: number) => ({ N: n, 'P₂O₅': p, 'K₂O': k })
@@ -71,8 +73,8 @@ export const fertilizers = {
   '10-10-10': { ...blend, label: { en: 'complete fertilizer' }, grade: grade(10, 10, 10), lbPerCup: 0.52 },
   '13-13-13': { ...blend, label: { en: 'complete fertilizer' }, grade: grade(13, 13, 13), lbPerCup: 0.52 },
   '5-10-10': { ...blend, label: { en: 'garden fertilizer' }, grade: grade(5, 10, 10) },
-  '16-4-8': { ...blend, label: { en: 'lawn fertilizer' }, grade: grade(16, 4, 8) },
-  '24-0-11': { ...blend, label: { en: 'lawn fertilizer, no phosphorus' }, grade: grade(24, 0, 11) },
+  '16-4-8': { ...blend, label: { en: 'lawn fertilizer' }, grade: grade(16, 4, 8), forLawns: true },
+  '24-0-11': { ...blend, label: { en: 'lawn fertilizer, no phosphorus' }, grade: grade(24, 0, 11), forLawns: true },
   '18-24-12': { ...blend, label: { en: 'starter fertilizer' }, grade: grade(18, 24, 12) },
   'triple-superphosphate': { ...mineral, label: { en: 'triple superphosphate' }, grade: grade(0, 45, 0), lbPerCup: 0.55 },
   'muriate-of-potash': { ...mineral, label: { en: 'muriate of potash' }, grade: grade(0, 0, 60), chloride: true, lbPerCup: 0.58 },

@@ -10,7 +10,7 @@ export interface Source {
 export const sources = {
   arithmetic: { author: '', title: 'Definition of the units', year: null, status: 'exact', recalled: false },
   chemistry: { author: '', title: 'Atomic masses', year: null, status: 'exact', recalled: false },
-  reported: { author: '', title: 'As typed', year: null, status: 'as reported', recalled: false },
+  reported: { author: '', title: 'as typed', year: null, status: 'as reported', recalled: false },
   laboratory: { author: '', title: "The laboratory's own recommendation", year: null, status: 'as reported', recalled: false },
   practice: { author: '', title: 'Common practice of advisors and growers', year: null, status: 'common practice', recalled: false },
   house: { author: '', title: "House guide, after several states' tables", year: null, status: 'common practice', recalled: true },

@@ -52,7 +52,7 @@ export function oneFertilizer(fertilizer: Fertilizer, bagLb: number, wish: Choic
     amount,
     rate,
     bags,
-    leftOver: derive('lb product', 'bags * bag - amount', { bags, bag, amount }, say('mix.left-over'), 'arithmetic'),
+    leftOver: derive('lb product', 'max(0, bags * bag - amount)', { bags, bag, amount }, say('mix.left-over'), 'arithmetic'),
     passes: passesOf(fertilizer, amount, rate, crop, needs.find((need) => need.nutrient === meets)!),
     supplies: nutrients.map((nutrient) => supplyOf(fertilizer, nutrient, amount, needs)),
     barred: barredBy(fertilizer, crop, phosphorusBanned),

@@ -17,22 +17,22 @@ const nearest = (value: number, step: number) => Math.round(value / step) * step
 
 /**
  * The steps a scale shows: lb up to which, and the step in lb (US) or g (metric). Source: common practice.
- * Chosen so that rounding stays under about 3 %.
+ * Chosen so that rounding stays under 4 % from a quarter ounce up.
  */
 const usSteps = [
-  [1 / 16, 1 / 320],
-  [0.25, 1 / 160],
-  [1, 1 / 32],
+  [1 / 16, 1 / 1_600],
+  [0.25, 1 / 320],
+  [1, 1 / 64],
   [10, 1 / 16],
   [20, 1 / 2],
-  [200, 1],
-  [2_000, 10],
+  [500, 1],
+  [5_000, 10],
   [Infinity, 50],
 ] as const
 const metricSteps = [
   [20, 0.5],
   [100, 1],
-  [1_000, 10],
+  [1_000, 5],
   [5_000, 50],
   [20_000, 200],
   [100_000, 500],
@@ -82,8 +82,8 @@ export function scoop(lb: number, lbPerCup: number, bagLb: number, measures: 'fe
   return { kind: 'cups', count: nearest(cups, cups < 6 ? 0.25 : cups < 12 ? 0.5 : 1) }
 }
 
-/** Whole pounds, and ounces to a half, of a weight. */
+/** Whole pounds, and ounces to a quarter, of a weight. */
 export function poundsAndOunces(lb: number): { pounds: number; ounces: number } {
-  const halves = Math.round(lb * ouncesPerPound * 2)
-  return { pounds: Math.floor(halves / 32), ounces: (halves % 32) / 2 }
+  const quarters = Math.round(lb * ouncesPerPound * 4)
+  return { pounds: Math.floor(quarters / 64), ounces: (quarters % 64) / 4 }
 }

@@ -5,7 +5,7 @@ import type { Answer, AreaRecommendation } from '@/core/recommend'
 import type { Check, Dose } from '@/core/reaction'
 import { Formula } from '@/ui/Formula'
 import { Span } from '@/ui/Span'
-import { difference, measure, places, rate, weight } from '@/wording/format'
+import { difference, figure, measure, pHFigure, rate, weight } from '@/wording/format'
 import { passesWords } from '@/wording/passes'
 import { render, textOf } from '@/wording/render'
 import { useOpenCase } from '../case/context'
@@ -36,7 +36,8 @@ function Scoop({ dose }: { dose: Dose }) {
   const { passes, amount } = dose
   const several = passes.count > 1
   const shown = several ? passes.each : amount
-  const words = [measure(shown.value.v, dose.lbPerCup, dose.bagLb, kase.measures), passesWords(passes)].filter(Boolean).join(', ')
+  const where = dose.dugTo === null ? en.surface : en.dugTo(kase.measures === 'feet' ? `${figure(dose.dugTo)} in` : `${figure(dose.dugTo * 2.54, 2)} cm`)
+  const words = [measure(shown.value.v, dose.lbPerCup, dose.bagLb, kase.measures), where, passesWords(passes)].filter(Boolean).join(', ')
   return (
     <>
       <p className="flex flex-wrap items-baseline gap-x-3">
@@ -93,11 +94,11 @@ function Aside({ found, answer }: { found: AreaRecommendation; answer: Answer })
   const { dose } = answer.reaction
   const perUnit = dose && rate(dose.rate.value.v, use, kase.measures)
   const { pH } = answer
-  const wanted = crop ? `${places(crop.pH.low, 1)} to ${places(crop.pH.high, 1)}` : ''
+  const wanted = crop ? `${pHFigure(crop.pH.low)} to ${pHFigure(crop.pH.high)}` : ''
   return (
     <>
       {crop && pH !== null && (
-        <Span from={4} to={8.5} low={crop.pH.low} high={crop.pH.high} value={pH} plusMinus={0.1} valueLabel={`pH ${places(pH, 2)}`} spanLabel={wanted} label={en.pHWords(places(pH, 2), wanted)} />
+        <Span from={4} to={8.5} low={crop.pH.low} high={crop.pH.high} value={pH} plusMinus={0.1} valueLabel={`pH ${pHFigure(pH)}`} spanLabel={wanted} label={en.pHWords(pHFigure(pH), wanted)} />
       )}
       {answer.reactionClass && <p>{textOf(answer.reactionClass)}</p>}
       {perUnit && (

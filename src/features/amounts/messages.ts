@@ -12,6 +12,8 @@ export const en = {
   each: (count: number) => `each of ${count} passes`,
   inAll: (all: string) => `${all} in all`,
   dugIn: (all: string) => `For a surface dressing, which is what suits here. Dug in 6 in deep it would be ${all}.`,
+  surface: 'on the surface',
+  dugTo: (depth: string) => `dug in ${depth} deep`,
   check: 'Check',
   far: 'well apart: look again',
   retest: 'Retest before the later passes.',

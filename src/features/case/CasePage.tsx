@@ -78,8 +78,10 @@ function Opened({ kase, keeping, station, areaId }: Props) {
         <div className="flex flex-1 flex-col md:flex-row">
           <AreasRail />
           <main className="bg-sheet min-w-0 flex-1 px-5 py-4 sm:px-8 print:bg-white print:p-0">
-            <Heading station={station} />
-            <StationSheet station={station} />
+            <div className="max-w-[900px] print:max-w-none">
+              <Heading station={station} />
+              <StationSheet station={station} />
+            </div>
           </main>
           <WorkingsPanel />
         </div>

@@ -64,7 +64,7 @@ function Opened({ kase, keeping }: { kase: Case; keeping: Front['keeping'] }) {
         <Link href="/" className="font-serif text-[19px] font-semibold">
           Agrologos
         </Link>
-        <p className="flex-1">{en.title}</p>
+        <p className="flex-1"><span className="hidden sm:inline">{en.title}</span></p>
         <Button kind="text" onClick={clear}>
           {en.clear}
         </Button>

@@ -160,6 +160,6 @@ function linesOf({ answer, planted }: AreaRecommendation, measures: Measures): L
     return lines
   }
   for (const need of needs)
-    if (need.amount) lines.push({ what: `${en.nutrientName[need.nutrient]} (${need.nutrient})`, amount: weight(need.amount.value.v, measures), measure: '', when: need.passes ? passesWords(need.passes) || en.yearly : en.yearly })
+    if (need.passes) lines.push({ what: `${en.nutrientName[need.nutrient]} (${need.nutrient})`, amount: weight(need.passes.each.value.v, measures), measure: '', when: passesWords(need.passes) || en.yearly })
   return lines
 }

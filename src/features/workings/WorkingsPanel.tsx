@@ -77,7 +77,7 @@ function Sheet({ found, close }: { found: Explained; close: () => void }) {
                     </span>
                     {', '}
                     <Formula>{input.label}</Formula>
-                    {input.source && input.source !== line.source && <span className="text-slate"> · {input.source}</span>}
+                    {input.source && <span className="text-slate"> · {input.source}</span>}
                   </li>
                 ))}
               </ul>

@@ -9,7 +9,7 @@ import { depthOf, effectivenessOf, type LimeInputs, type LimeMethod } from '../m
  * SMP buffer table: tons/acre of good agricultural limestone for 8 in, from the buffer pH and the aim.
  * Interpolates between rows and between the columns for pH 6.0, 6.5 and 7.0. An aim below 6.0 takes the share of
  * the 6.0 figure that (aim − pH) has of (6.0 − pH), as an estimate. Refuses buffer readings outside 4.8–7.0,
- * aims above 7.0, and a pH that has reached the aim.
+ * aims above 7.0, muck (these are the columns for mineral soil), and a pH that has reached the aim.
  * Source: Shoemaker, McLean & Pratt 1961, as in NCR Publication 221; recalled. Effectiveness 0.65 with middling confidence.
  */
 export const smp: LimeMethod = {
@@ -23,6 +23,7 @@ export const smp: LimeMethod = {
   compute(inputs) {
     const { pH, aim } = inputs
     const buffer = inputs.buffer!.value
+    if (inputs.texture === 'muck') return refuse('lime.not-on-muck', { method: smp.label })
     const { low, high } = bufferFields.SMP
     if (buffer < low || buffer > high) return refuse('lime.buffer-range', { method: smp.label, low, high, buffer })
     if (aim.value.v > smpColumns[0]) return refuse('lime.aim-range', { method: smp.label, high: smpColumns[0] })

@@ -1,0 +1,47 @@
+import { test as base, expect, type Page } from '@playwright/test'
+
+/**
+ * A page that is watched: any request to another origin, any console error, and any break of the content policy fails the test.
+ */
+export const test = base.extend<{ watched: Page; expectedErrors: RegExp[] }>({
+  expectedErrors: [[], { option: true }],
+  watched: async ({ page, baseURL, expectedErrors }, use) => {
+    const faults: string[] = []
+    watch(page, new URL(baseURL!).origin, faults, expectedErrors)
+    await use(page)
+    expect(faults).toEqual([])
+  },
+})
+
+export function watch(page: Page, origin: string, faults: string[], allowed: readonly RegExp[] = []) {
+  const note = (fault: string) => {
+    if (!allowed.some((pattern) => pattern.test(fault))) faults.push(fault)
+  }
+  page.on('request', (request) => {
+    const url = new URL(request.url())
+    if (['http:', 'https:', 'ws:', 'wss:'].includes(url.protocol) && url.origin !== origin) note(`request to ${url.origin}`)
+  })
+  page.on('console', (message) => {
+    if (message.type() === 'error') note(`console: ${message.text()}`)
+  })
+  page.on('pageerror', (error) => note(`error: ${error.message}`))
+}
+
+export { expect }
+
+/** Loads the sample cases from the empty Desk. */
+export async function loadSamples(page: Page) {
+  await page.goto('/')
+  await page.getByRole('button', { name: 'Load the sample cases' }).click()
+  await expect(page.getByRole('link', { name: 'Vale End Primary School' })).toBeVisible()
+}
+
+export const kept = (page: Page) => expect(page.getByText('Kept on this machine')).toBeVisible()
+
+/** Types into the field with this label, key by key. */
+export async function type(page: Page, label: string | RegExp, text: string) {
+  const field = page.getByLabel(label, { exact: true }).first()
+  await field.focus()
+  await page.keyboard.press('ControlOrMeta+A')
+  await page.keyboard.type(text)
+}

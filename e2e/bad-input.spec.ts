@@ -1,0 +1,110 @@
+import { readFile } from 'node:fs/promises'
+import { expect, kept, loadSamples, test, type } from './app'
+
+test.describe('what cannot be used says so beside its field, and the rest goes on', () => {
+  test.beforeEach(async ({ watched: page }) => {
+    await page.goto('/counter')
+    await type(page, 'Size', '20x50')
+    await page.getByRole('combobox', { name: 'What grows there' }).fill('mixed')
+    await page.keyboard.press('Enter')
+    await type(page, 'pH in water', '5.6')
+  })
+  test.afterEach(async ({ watched: page }) => {
+    const body = await page.locator('body').innerText()
+    expect(body).not.toMatch(/NaN|Infinity|undefined|−\d/)
+  })
+
+  test('a size of nothing, or no size at all, also after a reload', async ({ watched: page }) => {
+    for (const [text, sentence] of [
+      ['0x5', 'That comes to no area'],
+      ['big', 'cannot be read as part of a size'],
+      ['12 ft', 'That is a length'],
+    ] as const) {
+      await type(page, 'Size', text)
+      await expect(page.getByText(sentence).first()).toBeVisible()
+    }
+    await page.waitForTimeout(300)
+    await page.reload()
+    await expect(page.getByLabel('Size')).toHaveValue('12 ft')
+    await expect(page.getByText('That is a length').first()).toBeVisible()
+    await expect(page.getByLabel('pH in water')).toHaveValue('5.6')
+  })
+
+  test('pH 71', async ({ watched: page }) => {
+    await type(page, 'pH in water', '71')
+    await expect(page.locator('p', { hasText: 'Was 7.1 meant?' })).toBeVisible()
+    await expect(page.getByRole('region', { name: 'Nitrogen' })).toContainText('3 lb')
+  })
+
+  test('a missing texture', async ({ watched: page }) => {
+    await expect(page.locator('[data-entry]').getByText('type the buffer pH, or choose the texture')).toBeVisible()
+    await page.getByLabel('Soil texture').selectOption('loam')
+    await expect(page.getByRole('region', { name: 'Lime' }).getByRole('button').first()).toBeVisible()
+  })
+
+  test('a buffer outside its own range; an extractant without a guide', async ({ watched: page }) => {
+    await page.getByRole('button', { name: 'More from the report' }).click()
+    await page.getByLabel('Buffer', { exact: true }).selectOption('Adams–Evans')
+    await type(page, 'Adams–Evans buffer pH', '6.5')
+    await expect(page.locator('[data-entry]').getByText('6.5 is outside 7 to 8')).toBeVisible()
+    await page.getByLabel('Buffer', { exact: true }).selectOption('SMP')
+    await expect(page.getByText('outside 7 to 8')).toHaveCount(0)
+    await type(page, 'Phosphorus, P', '30')
+    await expect(page.locator('[data-entry]').getByText('Choose the extractant the report names')).toBeVisible()
+    await page.getByLabel('Extractant, once for P, K and Mg').selectOption('morgan')
+    await expect(page.locator('[data-entry]').getByText('No guide here covers Morgan')).toBeVisible()
+    await expect(page.getByRole('region', { name: 'Nitrogen' })).toContainText('3 lb')
+  })
+})
+
+test('a file that is no case is refused; one that is comes in', async ({ watched: page }) => {
+  await loadSamples(page)
+  const open = page.getByLabel('Open a case file', { exact: true }).locator('visible=false')
+  await page.locator('input[type=file]').setInputFiles({ name: 'x.json', mimeType: 'application/json', buffer: Buffer.from('{"format":"agrologos-case","schema":1,"case":{}}') })
+  await expect(page.getByText('That file is not a case')).toBeVisible()
+  await page.locator('input[type=file]').setInputFiles({ name: 'x.json', mimeType: 'application/json', buffer: Buffer.from('hello') })
+  await expect(page.getByText('it is not JSON')).toBeVisible()
+  expect(await open.count()).toBeLessThan(2)
+})
+
+test('a browser without room says so, offers the file, and recovers', async ({ watched: page, context, baseURL }) => {
+  await loadSamples(page)
+  await page.getByRole('link', { name: 'Henrike Aldous' }).click()
+  await page.getByRole('button', { name: /^Ground/ }).click()
+  await kept(page)
+  const devtools = await context.newCDPSession(page)
+  await devtools.send('Storage.overrideQuotaForOrigin', { origin: baseURL!, quotaSize: 1 })
+  await type(page, 'Client', 'Typed without room')
+  const alert = page.getByRole('alert').filter({ hasText: 'refuses to keep' })
+  await expect(alert).toBeVisible()
+  await expect(page.getByLabel('Client')).toHaveValue('Typed without room')
+  const download = page.waitForEvent('download')
+  await alert.getByRole('button', { name: 'Save it as a file' }).click()
+  const saved = await readFile((await (await download).path())!, 'utf8')
+  expect(JSON.parse(saved).case.client).toBe('Typed without room')
+  await devtools.send('Storage.overrideQuotaForOrigin', { origin: baseURL! })
+  await alert.getByRole('button', { name: 'Try again' }).click()
+  await kept(page)
+  await page.reload()
+  await expect(page.getByLabel('Client')).toHaveValue('Typed without room')
+  // The file it saved opens again, as a case of its own.
+  await page.goto('/')
+  await page.locator('input[type=file]').setInputFiles({ name: 'case.json', mimeType: 'application/json', buffer: Buffer.from(saved) })
+  await expect(page).toHaveURL(/\/case\?id=/)
+  await page.goto('/')
+  await expect(page.getByRole('link', { name: 'Typed without room' })).toHaveCount(2)
+})
+
+test('a browser that keeps nothing at all still answers', async ({ watched: page }) => {
+  await page.addInitScript(() => {
+    IDBFactory.prototype.open = () => {
+      throw new DOMException('denied', 'SecurityError')
+    }
+  })
+  await page.goto('/')
+  await expect(page.getByText('This browser refuses to keep anything')).toBeVisible()
+  await page.getByRole('button', { name: 'Start a case' }).click()
+  await type(page, 'Client', 'Nobody')
+  await expect(page.getByRole('alert').filter({ hasText: 'refuses to keep' })).toBeVisible()
+  await expect(page.getByLabel('Client')).toHaveValue('Nobody')
+})

@@ -1,0 +1,69 @@
+import AxeBuilder from '@axe-core/playwright'
+import { expect, loadSamples, test, type } from './app'
+
+const views = ['/', '/counter', ...['ground', 'results', 'amounts', 'materials', 'letter'].map((station) => `/case?id=sample-village-hall&station=${station}`), '/nowhere']
+
+test.describe('every view', () => {
+  test.use({ expectedErrors: [/status of 404/] })
+
+  for (const [name, size] of [['desk', { width: 1280, height: 800 }], ['phone', { width: 390, height: 844 }]] as const)
+    test(`is accessible and fits a ${name}`, async ({ watched: page }) => {
+      await page.setViewportSize(size)
+      await loadSamples(page)
+      for (const view of views) {
+        await page.goto(view)
+        await expect(page.getByRole('heading').first()).toBeVisible()
+        const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice']).analyze()
+        expect(violations.map((one) => `${view}: ${one.id}: ${one.nodes.map((node) => node.html).join(' ')}`)).toEqual([])
+        expect(await page.evaluate(() => document.documentElement.scrollWidth), view).toBeLessThanOrEqual(size.width)
+      }
+    })
+
+  test('comes with its security headers, and a policy that allows no inline script by name', async ({ request }) => {
+    for (const view of views) {
+      const headers = (await request.get(view)).headers()
+      expect(headers['x-content-type-options'], view).toBe('nosniff')
+      expect(headers['referrer-policy']).toBe('no-referrer')
+      expect(headers['x-frame-options']).toBe('DENY')
+      expect(headers['content-security-policy']).toContain("default-src 'none'")
+      expect(headers['content-security-policy']).not.toMatch(/unsafe/)
+    }
+  })
+})
+
+test('on a phone the workings open over the sheet and close again', async ({ watched: page }) => {
+  await page.setViewportSize({ width: 390, height: 844 })
+  await loadSamples(page)
+  await page.goto('/case?id=sample-village-hall&station=amounts')
+  await page.getByRole('region', { name: 'Nitrogen' }).getByRole('button').first().click()
+  const dialog = page.getByRole('dialog')
+  await expect(dialog).toContainText('The laboratory’s figure')
+  expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([])
+  await page.keyboard.press('Escape')
+  await expect(dialog).toHaveCount(0)
+})
+
+test('a content policy that is broken is noticed by these tests', async ({ page }) => {
+  const faults: string[] = []
+  page.on('console', (message) => void (message.type() === 'error' && faults.push(message.text())))
+  await page.goto('/')
+  await page.evaluate(() => {
+    const script = document.createElement('script')
+    script.textContent = 'window.broken = true'
+    document.body.append(script)
+  })
+  await expect.poll(() => faults.join(' ')).toMatch(/Content Security Policy/)
+  expect(await page.evaluate(() => 'broken' in window)).toBe(false)
+})
+
+test('answers stay right when feet become metres', async ({ watched: page }) => {
+  await loadSamples(page)
+  await page.goto('/case?id=sample-lakeside-cottage&station=ground')
+  await page.getByRole('radio', { name: 'metres' }).click()
+  await page.getByRole('button', { name: /^Amounts/ }).click()
+  // 24.8 lb of prills in four passes is 2.81 kg each.
+  await expect(page.getByRole('region', { name: 'Sulfur' }).getByRole('button', { name: '2.8 kg' })).toBeVisible()
+  await page.getByRole('button', { name: /^Ground/ }).click()
+  await type(page, 'Size', '4x5')
+  await expect(page.getByText('4 m × 5 m = 20 m²')).toBeVisible()
+})

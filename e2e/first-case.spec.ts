@@ -1,0 +1,168 @@
+import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs'
+import { expect, kept, loadSamples, test, type } from './app'
+
+test('from an empty app to a printed letter, by keyboard', async ({ watched: page }) => {
+  await page.goto('/')
+  await page.getByRole('button', { name: 'Start a case' }).focus()
+  await page.keyboard.press('Enter')
+
+  // Client and place, Enter going on from field to field.
+  await expect(page.getByLabel('Client')).toBeFocused()
+  await page.keyboard.type('Odile Marsh')
+  await page.keyboard.press('Enter')
+  await expect(page.getByLabel('Property or project')).toBeFocused()
+  await page.keyboard.type('12 Weir Lane')
+  await page.getByRole('main').getByRole('button', { name: 'Add an area' }).focus()
+  await page.keyboard.press('Enter')
+  await expect(page.getByLabel('Size')).toBeFocused()
+  await page.keyboard.type('12x18')
+  await expect(page.getByText('12 ft × 18 ft = 216 ft²')).toBeVisible()
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('combobox', { name: 'What grows there' })).toBeFocused()
+  await page.keyboard.type('mixed')
+  await page.keyboard.press('Enter')
+  await page.keyboard.press('Escape')
+  await expect(page.getByRole('combobox', { name: 'What grows there' })).toHaveValue('mixed vegetables')
+  await page.getByRole('button', { name: 'Now the soil report' }).focus()
+  await page.keyboard.press('Enter')
+
+  // The report, down the sheet.
+  await expect(page.getByLabel('pH in water')).toBeFocused()
+  await page.keyboard.type('5.6')
+  await page.keyboard.press('Enter')
+  await expect(page.getByLabel('Buffer', { exact: true })).toBeFocused()
+  await page.keyboard.type('SMP')
+  await type(page, 'SMP buffer pH', '6.5')
+  await page.getByLabel('Extractant, once for P, K and Mg').focus()
+  await page.keyboard.type('Mehlich-3')
+  await type(page, 'Phosphorus, P', '88')
+  await page.keyboard.press('Enter')
+  await page.keyboard.type('70')
+  await page.keyboard.press('Enter')
+  await page.keyboard.type('45')
+  await page.getByRole('button', { name: 'See the amounts' }).focus()
+  await page.keyboard.press('Enter')
+
+  // SMP 6.5: to 6.0 3.1, to 6.5 3.8, so to 6.4 3.66 tons; 6 of 8 in; × 0.65 ÷ 0.90; 216 ft² (worked by hand): 19.7 lb.
+  const lime = page.getByRole('region', { name: 'Lime' })
+  await expect(lime.getByRole('button', { name: '19 lb 8 oz' })).toBeVisible()
+  await expect(lime).toContainText('dug in 6 in deep')
+  await expect(lime).toContainText('dolomitic')
+  await expect(page.getByRole('region', { name: 'Phosphate' })).toContainText('none')
+
+  // A number opens into its workings, and they add up.
+  await lime.getByRole('button', { name: '19 lb 8 oz' }).focus()
+  await page.keyboard.press('Enter')
+  const workings = page.getByRole('complementary', { name: /How 19 lb 8 oz comes about/ })
+  await expect(workings).toContainText('3.1 + (3.8 − 3.1) × (6.4 − 6) ÷ (6.5 − 6) = 3.66 tons lime/acre')
+  await expect(workings).toContainText('Shoemaker, McLean & Pratt 1961')
+
+  // One fertilizer, its bags, and what it leaves.
+  await page.getByRole('button', { name: /^Materials/ }).focus()
+  await page.keyboard.press('Enter')
+  await page.getByRole('radio', { name: /24-0-11/ }).focus()
+  await page.keyboard.press('Space')
+  await expect(page.getByRole('row', { name: /24-0-11/ })).toContainText('met')
+  await expect(page.getByText('1 bag', { exact: true })).toBeVisible()
+
+  // The letter.
+  await page.getByRole('button', { name: /^Letter/ }).focus()
+  await page.keyboard.press('Enter')
+  const letter = page.getByRole('article')
+  await expect(letter).toContainText('Odile Marsh, 12 Weir Lane')
+  await expect(letter).toContainText('pelletized lime, dolomitic')
+  await expect(letter).toContainText('19 lb 8 oz')
+
+  // It is there after a reload.
+  await kept(page)
+  await page.reload()
+  await expect(page.getByRole('article')).toContainText('19 lb 8 oz')
+})
+
+test('the laboratory’s own figure leads, in passes, with ours beside it', async ({ watched: page }) => {
+  await page.goto('/counter')
+  await type(page, 'Size', '50x100')
+  await page.getByRole('combobox', { name: 'What grows there' }).fill('tall')
+  await page.keyboard.press('Enter')
+  await type(page, 'pH in water', '5.2')
+  await page.getByLabel('Soil texture').selectOption('loam')
+  await page.getByRole('button', { name: 'The laboratory’s own figures' }).click()
+  await type(page, 'Lime', '225 lb/1000')
+  const lime = page.getByRole('region', { name: 'Lime' })
+  await expect(lime.getByRole('button', { name: '225 lb' })).toBeVisible()
+  await expect(lime).toContainText('each of 5 passes')
+  await expect(lime).toContainText('at least 6 months apart')
+  await expect(lime).toContainText('Check, texture table')
+  await expect(lime).toContainText('look again')
+  await expect(page.getByLabel('Unit of lime')).toHaveValue('lb/1000 ft²')
+})
+
+test('the counter answers from a pH, a crop and a size, and is kept as a case', async ({ watched: page }) => {
+  await page.goto('/counter')
+  await type(page, 'pH in water', '6.3')
+  await page.keyboard.press('Enter')
+  await page.keyboard.type('0.25 ac')
+  await page.getByRole('combobox', { name: 'What grows there' }).fill('bermuda')
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('region', { name: 'Lime, sulfur' })).toContainText('leave it')
+  await expect(page.getByRole('region', { name: 'Nitrogen' })).toContainText('38 lb')
+  await page.reload()
+  await expect(page.getByLabel('Size')).toHaveValue('0.25 ac')
+  await page.getByRole('button', { name: 'Keep as a case' }).click()
+  await expect(page).toHaveURL(/\/case\?id=/)
+  await type(page, 'Client', 'Walk-in')
+  await kept(page)
+  await page.goto('/')
+  await expect(page.getByRole('link', { name: 'Walk-in' })).toBeVisible()
+  await page.goto('/counter')
+  await expect(page.getByLabel('Size')).toHaveValue('')
+})
+
+test('sulfur for an acid lover; and metres', async ({ watched: page }) => {
+  await page.goto('/counter')
+  await type(page, 'Size', '4 m circle')
+  await page.getByRole('combobox', { name: 'What grows there' }).fill('rhodo')
+  await page.keyboard.press('Enter')
+  await type(page, 'pH in water', '6,5')
+  await expect(page.getByText('read as 6.5')).toBeVisible()
+  await page.getByLabel('Soil texture').selectOption('loam')
+  // 4.6 − 1.68 = 2.92 lb S/100 ft² (NRAES-55) on 135.3 ft², ÷ 0.9: 4.39 lb in three passes of 1 lb 7 oz (worked by hand).
+  const sulfur = page.getByRole('region', { name: 'Sulfur' })
+  await expect(sulfur).toContainText('each of 3 passes')
+  await expect(sulfur.getByRole('button', { name: '1 lb 7 oz' })).toBeVisible()
+})
+
+test('a second tab shows what is typed in the first', async ({ watched: page, context }) => {
+  await loadSamples(page)
+  await page.getByRole('link', { name: 'Henrike Aldous' }).click()
+  await page.getByRole('button', { name: /^Ground/ }).click()
+  const second = await context.newPage()
+  await second.goto(page.url())
+  await expect(second.getByLabel('Client')).toHaveValue('Henrike Aldous')
+  await type(page, 'Property or project', 'The boathouse')
+  await expect(second.getByLabel('Property or project')).toHaveValue('The boathouse')
+  await second.getByLabel('Client').fill('H. Aldous')
+  await expect(page.getByLabel('Client')).toHaveValue('H. Aldous')
+  await expect(page.getByLabel('Property or project')).toHaveValue('The boathouse')
+})
+
+test('the letter prints on one page, without the screen around it', async ({ watched: page }) => {
+  await loadSamples(page)
+  for (const id of ['sample-school-garden', 'sample-village-hall', 'sample-lakeside-cottage']) {
+    await page.goto(`/case?id=${id}&station=letter`)
+    await expect(page.getByRole('article')).toBeVisible()
+    const pdf = await getDocument({ data: new Uint8Array(await page.pdf({ preferCSSPageSize: true })), verbosity: 0 }).promise
+    expect(pdf.numPages, id).toBe(1)
+    const { items } = await (await pdf.getPage(1)).getTextContent()
+    const text = items.map((item) => ('str' in item ? item.str : '')).join(' ')
+    expect(text).toContain('What your soil asks for')
+    expect(text).not.toContain('Print the letter')
+    expect(text).not.toContain('Areas, to scale')
+  }
+})
+
+test('samples load once and can be removed again', async ({ watched: page }) => {
+  await loadSamples(page)
+  await page.getByRole('button', { name: 'Remove the sample cases' }).click()
+  await expect(page.getByRole('heading', { name: 'Nothing on the Desk yet.' })).toBeVisible()
+})

@@ -1,0 +1,27 @@
+/**
+ * Quantities that must not be mixed up. Nothing here runs: `tsc` fails when one of these lines compiles.
+ */
+import type { BufferPH, LbPer1000SqFt, Pounds, SoilTest, WaterPH } from './quantity'
+
+declare const ppmP: SoilTest<'P', 'ppm'>
+declare const phosphate: LbPer1000SqFt<'P₂O₅'>
+declare const pure: LbPer1000SqFt<'CaCO₃'>
+declare const smp: BufferPH<'SMP'>
+declare const nitrogen: Pounds<'N'>
+
+// @ts-expect-error ppm of phosphorus is not lb/acre
+export const inLb: SoilTest<'P', 'lb/acre'> = ppmP
+// @ts-expect-error a soil test of P is not one of K
+export const potassium: SoilTest<'K', 'ppm'> = ppmP
+// @ts-expect-error phosphate is not potash
+export const potash: LbPer1000SqFt<'K₂O'> = phosphate
+// @ts-expect-error pure lime is not the reference lime of a method
+export const reference: LbPer1000SqFt<'reference lime'> = pure
+// @ts-expect-error a buffer pH is not the soil's pH
+export const water: WaterPH = smp
+// @ts-expect-error one buffer is not another
+export const other: BufferPH<'Adams–Evans'> = smp
+// @ts-expect-error an amount is not a rate
+export const rate: LbPer1000SqFt<'N'> = nitrogen
+// @ts-expect-error quantities are not added as numbers
+export const sum: number = nitrogen + nitrogen

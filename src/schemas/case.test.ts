@@ -1,0 +1,40 @@
+import { blankArea, blankCase, blankReport } from '../core/blank'
+import { sampleCases } from '../demo/sample-cases'
+import { caseFileName, toCaseFile } from '../store/case-file'
+import { caseSchema, openCaseFile } from './case'
+
+describe('case files', () => {
+  test.each(sampleCases.map((kase) => [kase.client, kase] as const))('%s goes out and comes back the same', (_, kase) => expect(openCaseFile(toCaseFile(kase))).toEqual({ ok: true, kase }))
+  test('a blank case with a blank area and report is in order', () => {
+    const kase = { ...blankCase('c', '2026-01-01T00:00:00.000Z'), areas: [blankArea('a', '')], reports: [blankReport('r')] }
+    expect(caseSchema.validate(kase, { convert: false }).error).toBeUndefined()
+  })
+  /** The first sample's file with one value put in at a path. */
+  const broken = (...changes: readonly (readonly [path: string, value: unknown])[]) => {
+    const file: unknown = JSON.parse(toCaseFile(sampleCases[0]!))
+    for (const [path, value] of changes) {
+      const keys = path.split('.')
+      const holder = keys.slice(0, -1).reduce((inner, key) => (inner as Record<string, unknown>)[key], file)
+      ;(holder as Record<string, unknown>)[keys.at(-1)!] = value
+    }
+    return openCaseFile(JSON.stringify(file))
+  }
+  test.each([
+    ['text that is not JSON', openCaseFile('a letter'), 'not-json'],
+    ['something else', openCaseFile('[]'), 'not-a-case'],
+    ['a newer schema', broken(['schema', 2]), 'newer'],
+    ['a crop that is not on the list', broken(['case.areas.0.crop', 'mandrake']), 'not-a-case'],
+    ['a field too many', broken(['case.extra', 1]), 'not-a-case'],
+    ['a number for a text', broken(['case.reports.0.pH.text', 6]), 'not-a-case'],
+    ['three megabytes', openCaseFile('x'.repeat(3_000_000)), 'too-large'],
+  ])('%s is refused', (_, opened, why) => expect(opened).toMatchObject({ ok: false, why }))
+  test('every faulty field is named', () => {
+    const opened = broken(['case.climate', 'hot'], ['case.areas.1.feeding', 'much'])
+    expect(!opened.ok && opened.details.join(' ')).toMatch(/case\.climate.*case\.areas\[1\]\.feeding/)
+  })
+  test('numbers are read from the text again, not believed', () => {
+    const opened = broken(['case.reports.0.pH.value', 3.3])
+    expect(opened.ok && opened.kase.reports[0]!.pH).toEqual({ text: '5.5', unit: '', value: 5.5 })
+  })
+  test('the file’s name tells whose it is', () => expect(caseFileName({ ...sampleCases[2]!, client: 'Ænne d’Été / Ltd' })).toBe('nne-d-e-te-ltd-lakeside-cottage-ossian-narrows-2026-11-03.json'))
+})

@@ -1,0 +1,74 @@
+import 'fake-indexeddb/auto'
+import { sampleCases } from '../demo/sample-cases'
+import { addCases, createCase, deleteCase, editCase, follow, front, once, removeSamples, retry } from './cases'
+import { db } from './db'
+
+beforeEach(async () => {
+  jest.restoreAllMocks()
+  await Promise.all([db.cases.clear(), db.summaries.clear(), db.settings.clear()])
+})
+
+const settled = () => new Promise((resolve) => setTimeout(resolve, 20))
+
+test('every keystroke is on screen at once, and in the database with its summary', async () => {
+  const { id, written } = createCase()
+  await written
+  const edits = ['A', 'An', 'Ann'].map((client) => editCase(id, (draft) => void (draft.client = client)))
+  expect(front(id)).toMatchObject({ kase: { client: 'Ann' }, keeping: 'saving' })
+  await Promise.all(edits)
+  await settled()
+  expect(front(id).keeping).toBe('kept')
+  expect(await db.cases.get(id)).toMatchObject({ client: 'Ann', rev: 3 })
+  expect(await db.summaries.get(id)).toMatchObject({ client: 'Ann', waitsFor: 'ground' })
+})
+
+test('an edit lands on what another tab has stored meanwhile', async () => {
+  const { id, written } = createCase()
+  await written
+  const stored = (await db.cases.get(id))!
+  await db.cases.put({ ...stored, place: 'typed in another tab', rev: stored.rev + 1 })
+  await editCase(id, (draft) => void (draft.client = 'typed here'))
+  expect(await db.cases.get(id)).toMatchObject({ place: 'typed in another tab', client: 'typed here', rev: 2 })
+})
+
+test('what another tab stores is shown here', async () => {
+  const { id, written } = createCase()
+  await written
+  const stop = follow(id, () => undefined)
+  await db.cases.update(id, { client: 'from elsewhere', rev: 1 })
+  await settled()
+  expect(front(id).kase).toMatchObject({ client: 'from elsewhere' })
+  stop()
+})
+
+test('a refused write keeps the text on the page, says so, and is made good later', async () => {
+  const { id, written } = createCase({ client: 'before' })
+  await written
+  const refusal = jest.spyOn(db.cases, 'put').mockRejectedValue(new DOMException('no room', 'QuotaExceededError'))
+  await editCase(id, (draft) => void (draft.client = 'while refused'))
+  expect(front(id)).toMatchObject({ kase: { client: 'while refused' }, keeping: 'refused' })
+  expect(await db.cases.get(id)).toMatchObject({ client: 'before' })
+  refusal.mockRestore()
+  await retry(id)
+  expect(front(id).keeping).toBe('kept')
+  expect(await db.cases.get(id)).toMatchObject({ client: 'while refused' })
+})
+
+test('samples are added, seeded once only, and removed without touching other cases', async () => {
+  const mine = createCase({ client: 'mine' })
+  await mine.written
+  await once('seeded', () => addCases(sampleCases))
+  await once('seeded', () => addCases(sampleCases))
+  expect(await db.cases.count()).toBe(sampleCases.length + 1)
+  await removeSamples()
+  expect(await db.summaries.toCollection().primaryKeys()).toEqual([mine.id])
+})
+
+test('a case that comes in under a taken id gets one of its own', async () => {
+  const [first] = await addCases([sampleCases[0]!])
+  const [second] = await addCases([sampleCases[0]!])
+  expect(second).not.toBe(first)
+  expect(await db.cases.count()).toBe(2)
+  await deleteCase(first!)
+  expect(await db.cases.count()).toBe(1)
+})

@@ -1,0 +1,83 @@
+import { readdirSync, readFileSync } from 'node:fs'
+import { join } from 'node:path'
+import { sampleCases } from '../demo/sample-cases'
+import { crops } from '../core/guides/crops'
+import { guides } from '../core/guides/guides'
+import { recommend } from '../core/recommend'
+import { readSize } from '../core/geometry/size'
+import { say, type Sentence } from '../core/sentence'
+import { isDerived, type Working } from '../core/workings'
+import { derivation } from './derivation'
+import { en } from './en'
+import { area, difference, figure, measure, pHFigure, rate, weight } from './format'
+import { passesWords } from './passes'
+import { render } from './render'
+
+const coreFiles = (folder: string): string[] =>
+  readdirSync(folder, { withFileTypes: true }).flatMap((entry) => (entry.isDirectory() ? coreFiles(join(folder, entry.name)) : /\.ts$/.test(entry.name) && !/\.test\.ts$/.test(entry.name) ? [join(folder, entry.name)] : []))
+
+describe('the catalogue', () => {
+  const source = coreFiles(join(__dirname, '../core')).map((file) => readFileSync(file, 'utf8')).join('\n')
+  const said = new Set([...source.matchAll(/'((?:area|cap|caution|depth|field|guide|headline|laboratory|lime|material|missing|mix|nitrogen|not-measured|nutrient|passes|reaction|reading|report|size|stone|sulfur|tri-state|unit)\.[A-Za-z0-9-]+)'/g)].map(([, key]) => key!))
+  test('has words for every key that the core names', () => expect([...said].filter((key) => !(key in en))).toEqual([]))
+  test('has no words that the core never says', () => {
+    const computed = /^(headline\.(lime|sulfur|leave|not-here|unknown)|reaction\.(lime|sulfur)-needs-input|reaction\.laboratory-(lime|sulfur))$/
+    expect(Object.keys(en).filter((key) => !said.has(key) && !computed.test(key))).toEqual([])
+  })
+  test('throws for a key it does not have', () => expect(() => render(say('nothing.of-the-kind'))).toThrow(ReferenceError))
+  test('every dressing of every crop has words', () => {
+    for (const crop of Object.values(crops)) for (const dressing of 'dressings' in crop.nitrogen ? crop.nitrogen.dressings : []) expect(passesWords({ count: 1, when: [dressing.when] } as never)).not.toBe(dressing.when)
+  })
+})
+
+/** All sentences and workings of the sample cases, in words. */
+function everyWord(): string[] {
+  const words: string[] = []
+  const visit = (value: unknown) => {
+    if (value === null || typeof value !== 'object') return
+    if ('key' in value && 'args' in value) words.push(render(value as Sentence))
+    if ('expression' in value && isDerived(value as Working)) words.push(...derivation(value as Working, 'feet').flatMap((line) => [line.rule, line.arithmetic, line.source, ...line.inputs.flatMap((input) => Object.values(input))]))
+    Object.values(value).forEach(visit)
+  }
+  sampleCases.forEach((kase) => visit(recommend(kase, guides)))
+  return words
+}
+
+describe('words of the sample cases', () => {
+  const words = everyWord()
+  test('none holds undefined, NaN, null, Infinity or a bare object', () => expect(words.filter((text) => /undefined|NaN|null|Infinity|\[object/.test(text))).toEqual([]))
+  test('none holds a letter that the shipped fonts lack and no component replaces', () => {
+    const shipped = /^[\u0000-\u00ff\u0131\u0152\u0153\u02c6\u02dc\u2000-\u206f\u20ac\u2122\u2191\u2193\u2212\u2215₂₃₅π√]*$/
+    expect(words.filter((text) => !shipped.test(text))).toEqual([])
+  })
+})
+
+describe('figures', () => {
+  test.each([
+    [weight(13.49, 'feet'), '13 lb 8 oz'],
+    [weight(0.72, 'feet'), '11½ oz'],
+    [weight(0.01, 'feet'), '0.16 oz'],
+    [weight(9.99, 'feet'), '10 lb'],
+    [weight(228.37, 'feet'), '228 lb'],
+    [weight(13.49, 'metres'), '6.2 kg'],
+    [measure(225, 0.65, 40, 'feet'), '5 × 40 lb bags and 25 lb'],
+    [measure(1, 0.5, 50, 'feet'), 'about 2 cups'],
+    [measure(0.001, 0.5, 50, 'feet'), 'less than ¼ teaspoon'],
+    [measure(25, 0.65, 40, 'feet'), 'about ½ of a five-gallon bucket'],
+    [`${rate(30, 'bed', 'feet').amount} ${rate(30, 'bed', 'feet').per}`, '3 lb per 100 ft²'],
+    [`${rate(2, 'lawn', 'feet').amount} ${rate(2, 'lawn', 'feet').per}`, '2 lb per 1,000 ft²'],
+    [`${rate(1, 'plot', 'feet').amount} ${rate(1, 'plot', 'feet').per}`, '43.6 lb per acre'],
+    [`${rate(1, 'lawn', 'metres').amount} ${rate(1, 'lawn', 'metres').per}`, '488 g per 100 m²'],
+    [area(10_890, 'feet'), '0.25 acre'],
+    [area(10.7639, 'metres'), '1 m²'],
+    [figure(2333.333), '2,333'],
+    [figure(-0.5), '−0.5'],
+    [pHFigure(6), '6.0'],
+    [pHFigure(6.55), '6.55'],
+    [difference(-0.174), '17 % less'],
+  ])('%s', (shown, expected) => expect(shown).toBe(expected))
+  test('a sum that can be read two ways says both', () => {
+    const size = readSize('30+12 x 10', 'feet')
+    expect(size.ok && render(size.value.echo)).toBe('30 + 12 × 10 = 150 ft²; write (30+12) x 10 for 420 ft²')
+  })
+})
