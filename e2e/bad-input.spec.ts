@@ -25,7 +25,7 @@ test.describe('what cannot be used says so beside its field, and the rest goes o
     }
     await page.waitForTimeout(300)
     await page.reload()
-    await expect(page.getByLabel('Size')).toHaveValue('12 ft')
+    await expect(page.getByLabel('Size', { exact: true })).toHaveValue('12 ft')
     await expect(page.getByText('That is a length').first()).toBeVisible()
     await expect(page.getByLabel('pH in water')).toHaveValue('5.6')
   })
@@ -57,14 +57,13 @@ test.describe('what cannot be used says so beside its field, and the rest goes o
   })
 })
 
-test('a file that is no case is refused; one that is comes in', async ({ watched: page }) => {
+test('a file that is no case is refused, and the Desk stays as it was', async ({ watched: page }) => {
   await loadSamples(page)
-  const open = page.getByLabel('Open a case file', { exact: true }).locator('visible=false')
   await page.locator('input[type=file]').setInputFiles({ name: 'x.json', mimeType: 'application/json', buffer: Buffer.from('{"format":"agrologos-case","schema":1,"case":{}}') })
   await expect(page.getByText('That file is not a case')).toBeVisible()
   await page.locator('input[type=file]').setInputFiles({ name: 'x.json', mimeType: 'application/json', buffer: Buffer.from('hello') })
   await expect(page.getByText('it is not JSON')).toBeVisible()
-  expect(await open.count()).toBeLessThan(2)
+  await expect(page.getByRole('link', { name: 'Vale End Primary School' })).toBeVisible()
 })
 
 test('a browser without room says so, offers the file, and recovers', async ({ watched: page, context, baseURL }) => {
@@ -74,8 +73,14 @@ test('a browser without room says so, offers the file, and recovers', async ({ w
   await kept(page)
   const devtools = await context.newCDPSession(page)
   await devtools.send('Storage.overrideQuotaForOrigin', { origin: baseURL!, quotaSize: 1 })
-  await type(page, 'Client', 'Typed without room')
   const alert = page.getByRole('alert').filter({ hasText: 'refuses to keep' })
+  // Chromium spends an allowance it granted earlier before it asks for room again.
+  await expect(async () => {
+    await page.getByLabel('Property or project').fill(Array.from({ length: 2_000 }, () => Math.random()).join(' '))
+    await expect(alert).toBeVisible({ timeout: 500 })
+  }).toPass({ timeout: 40_000 })
+  await type(page, 'Property or project', 'Somewhere')
+  await type(page, 'Client', 'Typed without room')
   await expect(alert).toBeVisible()
   await expect(page.getByLabel('Client')).toHaveValue('Typed without room')
   const download = page.waitForEvent('download')
@@ -83,7 +88,10 @@ test('a browser without room says so, offers the file, and recovers', async ({ w
   const saved = await readFile((await (await download).path())!, 'utf8')
   expect(JSON.parse(saved).case.client).toBe('Typed without room')
   await devtools.send('Storage.overrideQuotaForOrigin', { origin: baseURL! })
-  await alert.getByRole('button', { name: 'Try again' }).click()
+  await expect(async () => {
+    await alert.getByRole('button', { name: 'Try again' }).click({ timeout: 1_000 })
+    await expect(alert).toHaveCount(0, { timeout: 1_000 })
+  }).toPass({ timeout: 40_000 })
   await kept(page)
   await page.reload()
   await expect(page.getByLabel('Client')).toHaveValue('Typed without room')

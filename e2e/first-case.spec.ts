@@ -7,14 +7,14 @@ test('from an empty app to a printed letter, by keyboard', async ({ watched: pag
   await page.keyboard.press('Enter')
 
   // Client and place, Enter going on from field to field.
-  await expect(page.getByLabel('Client')).toBeFocused()
+  await expect(page.getByLabel('Client', { exact: true })).toBeFocused()
   await page.keyboard.type('Odile Marsh')
   await page.keyboard.press('Enter')
   await expect(page.getByLabel('Property or project')).toBeFocused()
   await page.keyboard.type('12 Weir Lane')
   await page.getByRole('main').getByRole('button', { name: 'Add an area' }).focus()
   await page.keyboard.press('Enter')
-  await expect(page.getByLabel('Size')).toBeFocused()
+  await expect(page.getByLabel('Size', { exact: true })).toBeFocused()
   await page.keyboard.type('12x18')
   await expect(page.getByText('12 ft × 18 ft = 216 ft²')).toBeVisible()
   await page.keyboard.press('Enter')
@@ -107,7 +107,7 @@ test('the counter answers from a pH, a crop and a size, and is kept as a case', 
   await expect(page.getByRole('region', { name: 'Lime, sulfur' })).toContainText('leave it')
   await expect(page.getByRole('region', { name: 'Nitrogen' })).toContainText('38 lb')
   await page.reload()
-  await expect(page.getByLabel('Size')).toHaveValue('0.25 ac')
+  await expect(page.getByLabel('Size', { exact: true })).toHaveValue('0.25 ac')
   await page.getByRole('button', { name: 'Keep as a case' }).click()
   await expect(page).toHaveURL(/\/case\?id=/)
   await type(page, 'Client', 'Walk-in')
@@ -115,7 +115,7 @@ test('the counter answers from a pH, a crop and a size, and is kept as a case', 
   await page.goto('/')
   await expect(page.getByRole('link', { name: 'Walk-in' })).toBeVisible()
   await page.goto('/counter')
-  await expect(page.getByLabel('Size')).toHaveValue('')
+  await expect(page.getByLabel('Size', { exact: true })).toHaveValue('')
 })
 
 test('sulfur for an acid lover; and metres', async ({ watched: page }) => {
@@ -142,7 +142,7 @@ test('a second tab shows what is typed in the first', async ({ watched: page, co
   await type(page, 'Property or project', 'The boathouse')
   await expect(second.getByLabel('Property or project')).toHaveValue('The boathouse')
   await second.getByLabel('Client').fill('H. Aldous')
-  await expect(page.getByLabel('Client')).toHaveValue('H. Aldous')
+  await expect(page.getByLabel('Client', { exact: true })).toHaveValue('H. Aldous')
   await expect(page.getByLabel('Property or project')).toHaveValue('The boathouse')
 })
 

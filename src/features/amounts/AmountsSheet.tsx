@@ -68,7 +68,7 @@ function Notes({ answer }: { answer: Answer }) {
     <div className="mt-4 grid gap-x-8 gap-y-4 text-[14.5px] leading-snug lg:grid-cols-2">
       {answer.notMeasured.length > 0 && (
         <section className="lg:order-2">
-          <h3 className="font-semibold">{en.notMeasured}</h3>
+          <h2 className="font-semibold">{en.notMeasured}</h2>
           <ul className="mt-1 grid gap-1">
             {answer.notMeasured.map((sentence) => (
               <li key={sentence.key}>{render(sentence)}</li>
@@ -78,9 +78,9 @@ function Notes({ answer }: { answer: Answer }) {
       )}
       {answer.cautions.length > 0 && (
         <section>
-          <h3 className="text-clay flex items-center gap-1.5 font-semibold">
+          <h2 className="text-clay flex items-center gap-1.5 font-semibold">
             <CircleAlert size={17} aria-hidden /> {en.cautions}
-          </h3>
+          </h2>
           <ul className="mt-1 grid gap-1">
             {answer.cautions.map((sentence) => (
               <li key={sentence.key}>{render(sentence)}</li>

@@ -36,10 +36,10 @@ export function WorkingsPanel() {
       </aside>
     )
   return (
-    <Dialog open onClose={close} className="relative z-30">
+    <Dialog open onClose={close} aria-label={en.title(found.shown)} className="relative z-30">
       <div className="bg-ink/40 fixed inset-0" aria-hidden />
       <div className="fixed inset-x-0 bottom-0 flex max-h-[88dvh]">
-        <DialogPanel aria-label={en.title(found.shown)} className="bg-paper w-full overflow-auto">
+        <DialogPanel className="bg-paper w-full overflow-auto">
           <Sheet found={found} close={close} />
         </DialogPanel>
       </div>

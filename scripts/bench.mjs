@@ -1,0 +1,20 @@
+import { readFileSync } from 'node:fs'
+import { join } from 'node:path'
+import { gzipSync } from 'node:zlib'
+import { build, install, root, run } from './run.mjs'
+
+/** Prints speed and size. Never fails on them: they are for looking at. */
+await install()
+await build()
+console.log()
+await run(process.execPath, ['--import', 'tsx', 'bench/recommend.ts'])
+
+const aims = { '/': 200, '/counter': 240, '/case': 240 }
+const scripts = /<script[^>]*\ssrc="([^"]+\.js[^"]*)"[^>]*>/g
+console.log('\nJavaScript that a route loads first, gzipped:')
+for (const [route, aim] of Object.entries(aims)) {
+  const html = readFileSync(join(root, '.next/server/app', route === '/' ? 'index.html' : `${route}.html`), 'utf8')
+  const files = new Set([...html.matchAll(scripts)].filter(([tag]) => !/nomodule/i.test(tag)).map(([, source]) => source.replace(/\?.*/, '')))
+  const bytes = [...files].reduce((sum, file) => sum + gzipSync(readFileSync(join(root, file.replace('/_next/', '.next/')))).length, 0)
+  console.log(`  ${route.padEnd(9)} ${(bytes / 1000).toFixed(0).padStart(4)} kB in ${files.size} files. Aim: under ${aim} kB.`)
+}
