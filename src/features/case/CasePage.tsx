@@ -2,7 +2,7 @@
 
 import Link from 'next/link'
 import { useSearchParams } from 'next/navigation'
-import { useMemo, useState } from 'react'
+import { lazy, Suspense, useMemo, useState } from 'react'
 import type { Case } from '@/core/case'
 import { stations, type Station } from '@/core/progress'
 import { editCase, type Front } from '@/store/cases'
@@ -11,15 +11,16 @@ import { AmountsSheet } from '../amounts/AmountsSheet'
 import { en as amountWords } from '../amounts/messages'
 import { AreasRail, describe } from '../ground/AreasRail'
 import { GroundStation } from '../ground/GroundStation'
-import { LetterStation } from '../letter/LetterStation'
-import { MaterialsStation } from '../materials/MaterialsStation'
 import { ResultsStation } from '../results/ResultsStation'
-import { WorkingsPanel } from '../workings/WorkingsPanel'
+import { LazyWorkings } from '../workings/LazyWorkings'
 import { answerOf, CaseProvider, useOpenCase, type OpenCase } from './context'
 import { Refused } from './Keeping'
 import { en } from './messages'
 import { StationNav } from './StationNav'
 import { useCase, useRecommendation } from './useCase'
+
+const MaterialsStation = lazy(() => import('../materials/MaterialsStation').then((found) => ({ default: found.MaterialsStation })))
+const LetterStation = lazy(() => import('../letter/LetterStation').then((found) => ({ default: found.LetterStation })))
 
 /** One case, whichever of its stations is open; the address says which, and changes without a page load. */
 export function CasePage() {
@@ -80,10 +81,12 @@ function Opened({ kase, keeping, station, areaId }: Props) {
           <main className="bg-sheet min-w-0 flex-1 px-5 py-4 sm:px-8 print:bg-white print:p-0">
             <div className="max-w-[900px] print:max-w-none">
               <Heading station={station} />
-              <StationSheet station={station} />
+              <Suspense>
+                <StationSheet station={station} />
+              </Suspense>
             </div>
           </main>
-          <WorkingsPanel />
+          <LazyWorkings />
         </div>
       </div>
     </CaseProvider>

@@ -20,7 +20,7 @@ import { describe } from '../ground/AreasRail'
 import { BufferFields, ExtractantFields, NutrientFields, PHField, RecommendsFields, TestField } from '../results/ReportFields'
 import { en as resultWords } from '../results/messages'
 import { FertilizerShelf } from '../materials/FertilizerShelf'
-import { WorkingsPanel } from '../workings/WorkingsPanel'
+import { LazyWorkings } from '../workings/LazyWorkings'
 import { en } from './messages'
 
 /** A case of one area and one report, as the counter needs it. */
@@ -108,7 +108,7 @@ function Opened({ kase, keeping }: { kase: Case; keeping: Front['keeping'] }) {
             {found.answer && <FertilizerShelf area={area} found={found} />}
           </div>
         </main>
-        <WorkingsPanel />
+        <LazyWorkings />
       </div>
     </CaseProvider>
   )

@@ -1,14 +1,17 @@
 'use client'
 
 import { useLiveQuery } from 'dexie-react-hooks'
-import { formatDistanceToNow } from 'date-fns'
+import { intlFormatDistance } from 'date-fns'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useEffect, useRef, useState, type ReactNode } from 'react'
-import { addCases, createCase, once, removeSamples } from '@/store/cases'
 import { db, type Summary } from '@/store/db'
 import { Button, buttonClass } from '@/ui/Button'
+import type { OpenedFile } from './actions'
 import { en } from './messages'
+
+/** What the Desk can do comes right after what it shows. */
+const actions = () => import('./actions')
 
 type Found = { summaries: Summary[] } | 'refused'
 
@@ -16,19 +19,13 @@ type Found = { summaries: Summary[] } | 'refused'
 export function Desk() {
   const router = useRouter()
   const found = useLiveQuery<Found>(() => db.summaries.orderBy('updatedAt').reverse().toArray().then((summaries) => ({ summaries }), () => 'refused' as const))
-  const [problem, setProblem] = useState<{ sentence: string; details: readonly string[] } | null>(null)
-  useEffect(() => void seedOnce(), [])
-  const start = () => router.push(`/case?id=${createCase().id}&station=ground`)
+  const [problem, setProblem] = useState<Extract<OpenedFile, { ok: false }> | null>(null)
+  useEffect(() => void actions().then(({ seedOnce }) => seedOnce()), [])
+  const start = async () => router.push(`/case?id=${(await actions()).startCase()}&station=ground`)
   const openFile = async (file: File) => {
-    const { openCaseFile } = await import('@/schemas/case')
-    const opened = openCaseFile(await file.text())
-    if (!opened.ok) return setProblem({ sentence: en.fileProblems[opened.why], details: opened.details.slice(0, 8) })
-    try {
-      const [id] = await addCases([opened.kase])
-      router.push(`/case?id=${id}&station=amounts`)
-    } catch {
-      setProblem({ sentence: en.notKept, details: [] })
-    }
+    const opened: OpenedFile = await (await actions()).openFile(file)
+    if (opened.ok) router.push(`/case?id=${opened.id}&station=amounts`)
+    else setProblem(opened)
   }
   const summaries = found && found !== 'refused' ? found.summaries : []
   return (
@@ -39,7 +36,7 @@ export function Desk() {
         {summaries.length > 0 && (
           <>
             <OpenFile onFile={openFile} />
-            <Button onClick={start}>{en.start}</Button>
+            <Button onClick={() => void start()}>{en.start}</Button>
             <Link href="/counter" className={buttonClass('act')}>
               {en.counter}
             </Link>
@@ -65,7 +62,7 @@ export function Desk() {
         {found && summaries.length === 0 && <Empty start={start} openFile={<OpenFile onFile={openFile} />} refused={found === 'refused'} />}
         {summaries.length > 0 && <Cases summaries={summaries} />}
         {summaries.some((one) => one.sample) && (
-          <Button kind="text" className="mt-6" onClick={() => void removeSamples()}>
+          <Button kind="text" className="mt-6" onClick={() => void actions().then(({ removeSamples }) => removeSamples())}>
             {en.removeSamples}
           </Button>
         )}
@@ -100,7 +97,7 @@ function Cases({ summaries }: { summaries: readonly Summary[] }) {
             <td className="py-3 pl-3">
               <strong className="font-semibold">{en.waits[one.waitsFor]}</strong>
               <p className="text-ink-2 text-sm">
-                {en.changed} {formatDistanceToNow(new Date(one.updatedAt), { addSuffix: true })}
+                {en.changed} {intlFormatDistance(new Date(one.updatedAt), new Date())}
               </p>
             </td>
           </tr>
@@ -110,7 +107,7 @@ function Cases({ summaries }: { summaries: readonly Summary[] }) {
   )
 }
 
-function Empty({ start, openFile, refused }: { start: () => void; openFile: ReactNode; refused: boolean }) {
+function Empty({ start, openFile, refused }: { start: () => Promise<void>; openFile: ReactNode; refused: boolean }) {
   return (
     <section className="py-8">
       <h2 className="font-serif text-2xl font-semibold">{en.empty}</h2>
@@ -123,7 +120,7 @@ function Empty({ start, openFile, refused }: { start: () => void; openFile: Reac
         </dt>
         <dd>{en.counterWhy}</dd>
         <dt>
-          <Button className="w-full" onClick={start}>
+          <Button className="w-full" onClick={() => void start()}>
             {en.start}
           </Button>
         </dt>
@@ -131,7 +128,7 @@ function Empty({ start, openFile, refused }: { start: () => void; openFile: Reac
         {!refused && (
           <>
             <dt>
-              <Button className="w-full" onClick={() => void loadSamples()}>
+              <Button className="w-full" onClick={() => void actions().then(({ loadSamples }) => loadSamples())}>
                 {en.samples}
               </Button>
             </dt>
@@ -164,18 +161,4 @@ function OpenFile({ onFile }: { onFile: (file: File) => Promise<void> }) {
       />
     </>
   )
-}
-
-async function loadSamples() {
-  const { sampleCases } = await import('@/demo/sample-cases')
-  await addCases(sampleCases)
-}
-
-/** In the demo a browser finds the sample cases on its Desk once, and never again. */
-async function seedOnce() {
-  const response = await fetch('/api/runtime').catch(() => null)
-  const runtime = response?.ok ? ((await response.json()) as { demo: boolean }) : { demo: false }
-  if (!runtime.demo) return
-  const { sampleCases } = await import('@/demo/sample-cases')
-  await once('seeded', () => addCases(sampleCases)).catch(() => undefined)
 }

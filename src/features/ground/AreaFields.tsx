@@ -1,5 +1,6 @@
 'use client'
 
+import { lazy, Suspense } from 'react'
 import type { Area } from '@/core/case'
 import { fields } from '@/core/fields'
 import { readSize } from '@/core/geometry/size'
@@ -8,13 +9,16 @@ import { textures, type TextureId } from '@/core/guides/soils'
 import { isPlanted } from '@/core/recommend'
 import { limits } from '@/core/guides/limits'
 import { ChoiceField } from '@/ui/ChoiceField'
-import { PickField } from '@/ui/PickField'
 import { SelectField } from '@/ui/SelectField'
 import { TextField } from '@/ui/TextField'
 import { render, textOf } from '@/wording/render'
 import { inArea, useOpenCase } from '../case/context'
 import { fieldError, retyped, understood } from '../formatting'
 import { en } from './messages'
+
+/** The list one types into is most of the interface library's weight, so it comes right after the page. */
+const pickField = import('@/ui/PickField')
+const PickField = lazy(() => pickField.then(({ PickField: field }) => ({ default: field<CropId> })))
 
 const cropOptions = (Object.keys(crops) as CropId[]).map((value) => ({ value, label: textOf(crops[value].label), group: en.uses[crops[value].use] }))
 const textureOptions = (Object.keys(textures) as TextureId[]).map((value) => ({ value, label: textOf(textures[value].label) }))
@@ -43,7 +47,11 @@ export function SizeField({ area, autoFocus }: { area: Area; autoFocus?: boolean
 
 export function CropField({ area }: { area: Area }) {
   const { edit } = useOpenCase()
-  return <PickField label={en.crop} value={area.crop} options={cropOptions} placeholder={en.cropExample} none={en.noCrop} onChange={(crop) => edit(inArea(area.id, (draft) => void (draft.crop = crop)))} />
+  return (
+    <Suspense fallback={<p className="text-ink-2 h-[58px] text-[13.5px]">{en.crop}</p>}>
+      <PickField label={en.crop} value={area.crop} options={cropOptions} placeholder={en.cropExample} none={en.noCrop} onChange={(crop) => edit(inArea(area.id, (draft) => void (draft.crop = crop)))} />
+    </Suspense>
+  )
 }
 
 /** With `missing`, says that the texture is what the answer waits for. */

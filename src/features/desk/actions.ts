@@ -1,0 +1,38 @@
+'use client'
+
+import { addCases, createCase, once } from '@/store/cases'
+import { en } from './messages'
+
+export { removeSamples } from '@/store/cases'
+
+/** Starts an empty case and returns its id. */
+export const startCase = (): string => createCase().id
+
+export type OpenedFile = { readonly ok: true; readonly id: string } | { readonly ok: false; readonly sentence: string; readonly details: readonly string[] }
+
+/** Takes a case file in; a taken id is changed, never overwritten. */
+export async function openFile(file: File): Promise<OpenedFile> {
+  const { openCaseFile } = await import('@/schemas/case')
+  const opened = openCaseFile(await file.text())
+  if (!opened.ok) return { ok: false, sentence: en.fileProblems[opened.why], details: opened.details.slice(0, 8) }
+  try {
+    const [id] = await addCases([opened.kase])
+    return { ok: true, id: id! }
+  } catch {
+    return { ok: false, sentence: en.notKept, details: [] }
+  }
+}
+
+export async function loadSamples(): Promise<void> {
+  const { sampleCases } = await import('@/demo/sample-cases')
+  await addCases(sampleCases)
+}
+
+/** In the demo a browser finds the sample cases on its Desk once, and never again. */
+export async function seedOnce(): Promise<void> {
+  const response = await fetch('/api/runtime').catch(() => null)
+  const runtime = response?.ok ? ((await response.json()) as { demo: boolean }) : { demo: false }
+  if (!runtime.demo) return
+  const { sampleCases } = await import('@/demo/sample-cases')
+  await once('seeded', () => addCases(sampleCases)).catch(() => undefined)
+}
