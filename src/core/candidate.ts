@@ -38,9 +38,10 @@ export const wherePH = (pH: number, crop: Crop) => ({
   aim: given(quantity(crop.pH.aim, 'pH in water'), say(crop.pH.school ? 'guide.aim-school' : 'guide.aim', { crop: crop.label, school: crop.pH.school ?? null }), 'practice'),
 })
 
-/** The depth treated, in: typed, or the usual one for lime. */
-export const treatedDepth = ({ depth, planted }: Pick<Ground, 'depth' | 'planted'>): number => depth ?? (planted ? limits.lime.surfaceDepth : limits.lime.dugDepth)
-
 /** A depth that nobody typed. */
 export const usualDepth = (v: number, key: string): Given<'in'> => given(quantity(v, 'in'), say(key, { depth: v }), 'practice')
 export const typedDepth = (v: number): Given<'in'> => given(quantity(v, 'in'), say('depth.typed', { depth: v }), 'reported')
+
+/** The depth that lime treats here: the one typed, or the usual one for ground that can or cannot be dug. */
+export const limeDepth = ({ depth, planted }: Pick<Ground, 'depth' | 'planted'>): Given<'in'> =>
+  depth !== undefined ? typedDepth(depth) : planted ? usualDepth(limits.lime.surfaceDepth, 'depth.usual-surface') : usualDepth(limits.lime.dugDepth, 'depth.usual-dug')

@@ -1,4 +1,4 @@
-import { treatedDepth, type Candidate, type Ground } from './candidate'
+import { limeDepth, type Candidate, type Ground } from './candidate'
 import type { Report } from './case'
 import type { Crop } from './guides/crops'
 import { limits } from './guides/limits'
@@ -119,7 +119,7 @@ function doseOf(lead: Candidate & { rate: Derived<'lb product/1000 ft²'> }, out
     rate: lead.rate,
     amount,
     passes,
-    dugTo: ground.planted ? null : treatedDepth(ground),
+    dugTo: ground.planted ? null : limeDepth(ground).value.v,
     remarks: lead.remarks,
     material: chosen.material,
     bagLb: chosen.bagLb,

@@ -43,10 +43,12 @@ describe('worked by hand from the reference', () => {
     expect(dose!.amount.value.v).toBeCloseTo(24.819, 3)
     expect(dose!.passes).toMatchObject({ count: 4, perYear: 2, interval: { months: 3 } })
   })
-  test('a laboratory’s figure far from ours is told apart', () => {
-    const { checks } = answer(one({ crop: 'zoysia', texture: 'clay-loam' }, { pH: typed(5.2), ...printed({ lime: typed('130 lb/1000') }) })).reaction
+  test('a laboratory’s figure far from ours is told apart, with the assumption that reproduces it', () => {
+    const { checks, dose } = answer(one({ crop: 'zoysia', texture: 'clay-loam' }, { pH: typed(5.2), ...printed({ lime: typed('110 lb/1000') }) })).reaction
     // Texture table: 1.9 × 0.3 + 2.3 × 0.8 = 2.41 tons, 4 of 7 in, its own 0.9 against the bag's: 63.2 lb/1,000 ft².
     expect(checks[0]!.amount!.value.v).toBeCloseTo((2.41 * 45.9137 * 4) / 7, 2)
+    expect(checks[0]!.difference).toBeCloseTo(63.2 / 110 - 1, 2)
+    expect(dose!.remarks[0]).toMatchObject({ key: 'laboratory.reproduced', args: { base: 7, depth: 4, here: expect.closeTo(63.2, 1) } })
   })
   test('reaction classes (USDA Soil Survey Manual, recalled)', () => {
     const names = [3.4, 4.4, 4.5, 5.0, 5.1, 5.54, 6.5, 6.6, 7.3, 7.4, 7.84, 8.5, 9.1].map((pH) => reactionClass(pH).en)

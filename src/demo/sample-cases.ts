@@ -61,7 +61,7 @@ const hall = sample('sample-village-hall', '2026-10-27T09:40:00.000Z', {
     report('hall-south', {
       code: 'LOH-S', date: '2026-10-20', extractant: 'mehlich-3', pH: plain('5.2'),
       P: soil('143'), K: soil('58'), Mg: soil('96'),
-      recommends: { ...blankReport('').recommends, lime: printed('130 lb/1000'), N: printed('2'), 'P₂O₅': printed('0'), 'K₂O': printed('2') },
+      recommends: { ...blankReport('').recommends, lime: printed('110 lb/1000'), N: printed('2'), 'P₂O₅': printed('0'), 'K₂O': printed('2') },
     }),
     report('hall-north', { code: 'LOH-N', date: '2026-10-20', extractant: 'mehlich-3', pH: plain('5.9'), P: soil('121'), K: soil('64'), Mg: soil('88') }),
   ],

@@ -114,6 +114,8 @@ export const en: Readonly<Record<string, Phrase>> = {
   'laboratory.depth': () => 'depth the laboratory means',
   'laboratory.depth-unknown': () => 'The laboratory’s depth is not known, so its figure is not scaled.',
   'laboratory.lime-stands': () => 'Its figure is taken as the lime in the bag, and stands.',
+  'laboratory.reproduced': (a) => `${places(num(a.printed), 0)} lb per 1,000 ft² is what the ${text(a.method)} gives for ${text(a.base)} in with ${places(num(a.effectiveness) * 100, 0)} % lime${num(a.depth) === num(a.base) ? '' : `; for ${text(a.depth)} in it is ${places(num(a.here), 0)}`}.`,
+  'laboratory.pure-uncorrected': () => 'Agricultural lime without a figure on the bag cannot be corrected for its strength: type its effective CaCO₃ under Materials.',
   'laboratory.sulfur-pure': () => 'Its figure is taken as pure sulfur.',
 
   'sulfur.base-depth': () => 'depth the table speaks of',

@@ -8,7 +8,7 @@ import { render, textOf } from '@/wording/render'
 import { useOpenCase } from '../case/context'
 import { gradeWords } from '../materials/grade'
 import { Figure } from '../workings/Figure'
-import { Row, Under } from './Row'
+import { Rate, Row, Under } from './Row'
 import { en } from './messages'
 
 /** The chosen fertilizer as it is scooped, or the way to choose one. */
@@ -47,14 +47,14 @@ export function FertilizerRow({ answer, found }: { answer: Answer; found: AreaRe
       detail={name}
       aside={
         <p>
-          <strong className="text-ink">{perUnit.amount}</strong> {perUnit.per}
+          <Rate opens="feed-rate" {...perUnit} />
           <br />
           {en.toMeet(en.nutrient[meets].toLowerCase())}
         </p>
       }
     >
       <p className="flex flex-wrap items-baseline gap-x-3">
-        <Figure size="scoop" opens={passes.count > 1 ? 'feedpass' : 'fertilizer'}>
+        <Figure size="scoop" opens={passes.count > 1 ? 'feed-pass' : 'fertilizer'}>
           {weight(shown.value.v, kase.measures)}
         </Figure>
         {passes.count > 1 && (

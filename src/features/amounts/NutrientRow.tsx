@@ -11,7 +11,7 @@ import { render, textOf } from '@/wording/render'
 import { useOpenCase } from '../case/context'
 import { Figure } from '../workings/Figure'
 import { Apart } from './ReactionRow'
-import { Row, Under } from './Row'
+import { Rate, Row, Under } from './Row'
 import { en } from './messages'
 
 /** The year's need of one nutrient. */
@@ -29,7 +29,7 @@ export function NutrientRow({ need, found }: { need: NutrientNeed; found: AreaRe
           <Rated need={need} found={found} />
           {perUnit && (
             <p>
-              <strong className="text-ink">{perUnit.amount}</strong> {perUnit.per}
+              <Rate opens={`rate:${nutrient}`} {...perUnit} />
             </p>
           )}
           {ledBy?.id === 'laboratory' && <p>{en.led(textOf(ledBy.label))}</p>}

@@ -10,7 +10,7 @@ import { passesWords } from '@/wording/passes'
 import { render, textOf } from '@/wording/render'
 import { useOpenCase } from '../case/context'
 import { Figure } from '../workings/Figure'
-import { Row, Under } from './Row'
+import { Rate, Row, Under } from './Row'
 import { en } from './messages'
 
 /** Lime, sulfur, or the reason for neither. */
@@ -24,7 +24,11 @@ export function ReactionRow({ found, answer }: { found: AreaRecommendation; answ
     <Row stuff={outcome === 'sulfur' ? 'sulfur' : 'lime'} name={name} detail={dose ? textOf(dose.material.label) : ''} aside={<Aside found={found} answer={answer} />}>
       {dose ? <Scoop dose={dose} /> : <p className="font-serif text-[25px] leading-tight font-semibold">{en.outcome[outcome as 'leave']}</p>}
       <Under>{[render(reaction.why, kase.measures), isLime && stone.kind !== 'either' ? render(stone.why) : ''].filter(Boolean).join(' ')}</Under>
-      {dose?.dugIn && <Under>{en.dugIn(weight(dose.dugIn.value.v, kase.measures))}</Under>}
+      {dose?.dugIn && (
+        <p className="text-ink-2 mt-1 text-[14.5px] leading-snug">
+          {en.surfaceSuits} <Figure opens="dug-in">{weight(dose.dugIn.value.v, kase.measures)}</Figure>.
+        </p>
+      )}
       {dose && dose.remarks.length > 0 && <Under>{dose.remarks.map((remark) => render(remark)).join(' ')}</Under>}
       <Checks checks={reaction.checks} />
     </Row>
@@ -103,7 +107,7 @@ function Aside({ found, answer }: { found: AreaRecommendation; answer: Answer })
       {answer.reactionClass && <p>{textOf(answer.reactionClass)}</p>}
       {perUnit && (
         <p>
-          <strong className="text-ink">{perUnit.amount}</strong> {perUnit.per}
+          <Rate opens="rate" {...perUnit} />
         </p>
       )}
       {dose && <p>{en.led(textOf(dose.ledBy.label))}</p>}

@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react'
 import { Formula } from '@/ui/Formula'
 import { Swatch, type Stuff } from '@/ui/Swatch'
+import { Figure } from '../workings/Figure'
 
 interface Props {
   stuff: Stuff
@@ -34,4 +35,13 @@ export const Under = ({ children }: { children: string }) => (
   <p className="text-ink-2 mt-1 max-w-[58ch] text-[14.5px] leading-snug">
     <Formula>{children}</Formula>
   </p>
+)
+
+export const Rate = ({ opens, amount, per }: { opens: string; amount: string; per: string }) => (
+  <>
+    <strong className="text-ink">
+      <Figure opens={opens}>{amount}</Figure>
+    </strong>{' '}
+    {per}
+  </>
 )

@@ -11,7 +11,7 @@ export const en = {
   led: (by: string) => `Figure: ${by}`,
   each: (count: number) => `each of ${count} passes`,
   inAll: (all: string) => `${all} in all`,
-  dugIn: (all: string) => `For a surface dressing, which is what suits here. Dug in 6 in deep it would be ${all}.`,
+  surfaceSuits: 'This is for the surface, which suits ground that is not dug. Dug in 6 in deep it would be',
   surface: 'on the surface',
   dugTo: (depth: string) => `dug in ${depth} deep`,
   check: 'Check',

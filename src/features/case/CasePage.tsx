@@ -12,6 +12,8 @@ import { en as amountWords } from '../amounts/messages'
 import { AreasRail, describe } from '../ground/AreasRail'
 import { GroundStation } from '../ground/GroundStation'
 import { ResultsStation } from '../results/ResultsStation'
+import { area as areaWords } from '@/wording/format'
+import { Figure } from '../workings/Figure'
 import { LazyWorkings } from '../workings/LazyWorkings'
 import { answerOf, CaseProvider, useOpenCase, type OpenCase } from './context'
 import { Refused } from './Keeping'
@@ -115,13 +117,18 @@ function Heading({ station }: { station: Station }) {
   const { kase, area, recommendation } = useOpenCase()
   if (station === 'letter') return <h1 className="sr-only">{en.stations.letter}</h1>
   if (station === 'ground' || !area) return <h1 className="border-ink mb-3 border-b-[1.5px] pb-2 font-serif text-[25px] leading-tight font-semibold">{en.stations[station]}</h1>
+  const found = answerOf(recommendation, area.id)
   return (
     <div className="border-ink flex flex-wrap items-baseline gap-x-3 border-b-[1.5px] pb-2">
       <h1 className="font-serif text-[25px] leading-tight font-semibold">
         <span className="sr-only">{en.stations[station]}: </span>
         {area.name}
       </h1>
-      <p className="text-ink-2">{describe(answerOf(recommendation, area.id), kase.measures)}</p>
+      <p className="text-ink-2">
+        {found.size.ok && <Figure opens="size">{areaWords(found.size.value.area.value.v, kase.measures)}</Figure>}
+        {found.size.ok && ' · '}
+        {describe(found, kase.measures)}
+      </p>
     </div>
   )
 }

@@ -1,7 +1,7 @@
 import type { AreaRecommendation } from '@/core/recommend'
 import type { Working } from '@/core/workings'
 import type { Nutrient } from '@/core/case'
-import { area as areaWords, figure, rounding, weight, type Measures } from '@/wording/format'
+import { area as areaWords, figure, rate as rateWords, rounding, weight, type Measures } from '@/wording/format'
 import { render, textOf } from '@/wording/render'
 import type { Sentence } from '@/core/sentence'
 
@@ -18,9 +18,10 @@ export interface Explained {
 
 /**
  * The number behind a key, as the recommendation has it now; null where it is no longer there.
- * Keys: `size`, `reaction`, `pass`, `check:ID`, a nutrient, `fertilizer`, `bags`, `supply:NUTRIENT`.
+ * Keys: `size`; `reaction`, `pass`, `rate`, `dug-in`, `check:ID`; a nutrient, `rate:NUTRIENT`, `own:NUTRIENT`;
+ * `fertilizer`, `feed-pass`, `feed-rate`, `bags`, `supply:NUTRIENT`.
  */
-export function find({ size, answer }: AreaRecommendation, key: string, measures: Measures): Explained | null {
+export function find({ size, answer, use }: AreaRecommendation, key: string, measures: Measures): Explained | null {
   const [head, rest] = key.split(':') as [string, string | undefined]
   if (head === 'size') return size.ok ? explained(areaWords(size.value.area.value.v, measures), 'the size', size.value.area) : null
   if (!answer) return null
@@ -38,11 +39,21 @@ export function find({ size, answer }: AreaRecommendation, key: string, measures
       ],
     })
   }
+  const perGround = (working: Working, of: string) => {
+    const { amount, per } = rateWords(working.value.v, use, measures)
+    return explained(`${amount} ${per}`, of, working)
+  }
+  if (head === 'dug-in') return reaction.dose?.dugIn ? weighed(reaction.dose.dugIn, textOf(reaction.dose.material.label)) : null
+  if (head === 'rate') {
+    const working = rest ? answer.needs.find((one) => one.nutrient === rest)?.rate : reaction.dose?.rate
+    return working ? perGround(working, rest ?? textOf(reaction.dose!.material.label)) : null
+  }
+  if (head === 'feed-rate') return answer.fertilizer?.mix.ok ? perGround(answer.fertilizer.mix.value.rate, textOf(answer.fertilizer.material.label)) : null
   if (head === 'check') {
     const check = reaction.checks.find((one) => one.id === rest)
     return check?.amount ? weighed(check.amount, textOf(check.label), { remarks: check.remarks }) : null
   }
-  if (head === 'fertilizer' || head === 'bags' || head === 'supply' || head === 'feedpass') return ofFertilizer(answer, head, rest, measures, weighed)
+  if (head === 'fertilizer' || head === 'bags' || head === 'supply' || head === 'feed-pass') return ofFertilizer(answer, head, rest, measures, weighed)
   if (head === 'own') {
     const check = answer.needs.find((one) => one.nutrient === rest)?.checks[0]
     return check?.amount ? weighed(check.amount, `${rest}, our own guide`) : null
@@ -58,7 +69,7 @@ function ofFertilizer(answer: NonNullable<AreaRecommendation['answer']>, head: s
   if (!mix?.ok) return null
   const { amount, bags, passes, supplies } = mix.value
   if (head === 'fertilizer') return weighed(amount, textOf(answer.fertilizer!.material.label))
-  if (head === 'feedpass') return weighed(passes.each, textOf(answer.fertilizer!.material.label))
+  if (head === 'feed-pass') return weighed(passes.each, textOf(answer.fertilizer!.material.label))
   if (head === 'bags') return explained(figure(bags.value.v), 'bags', bags)
   const supply = supplies.find((one) => one.nutrient === (rest as Nutrient))!
   return weighed(supply.over ?? supply.supplied, `${rest} over or short`)

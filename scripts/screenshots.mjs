@@ -1,0 +1,53 @@
+import { spawn } from 'node:child_process'
+import { join } from 'node:path'
+import { chromium } from '@playwright/test'
+import { build, environment, nextScript, root } from './run.mjs'
+
+/** Takes the pictures of docs/screenshots from the sample cases, at 1280 × 800. */
+const port = 4632
+const address = `http://127.0.0.1:${port}`
+const flags = ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync']
+
+await build()
+const server = spawn(process.execPath, [nextScript, 'start', '--hostname', '127.0.0.1', '--port', String(port)], { cwd: root, env: { ...environment, AGROLOGOS_DEMO: '1' }, stdio: ['ignore', 'pipe', 'inherit'] })
+await new Promise((resolve) => server.stdout.on('data', (text) => String(text).includes('Ready') && resolve()))
+const browser = await chromium.launch({ executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium', args: flags })
+try {
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
+  const take = async (name) => {
+    await page.waitForTimeout(500)
+    await page.screenshot({ path: join(root, 'docs/screenshots', `${name}.png`) })
+  }
+  await page.goto(address)
+  await page.getByRole('link', { name: 'Vale End Primary School' }).waitFor()
+  await take('desk')
+
+  await page.goto(`${address}/counter`)
+  await page.getByLabel('pH in water').fill('5.4')
+  await page.getByLabel('Size', { exact: true }).fill('12x18')
+  await page.getByRole('combobox', { name: 'What grows there' }).fill('sweet')
+  await page.keyboard.press('Enter')
+  await page.getByLabel('Soil texture').selectOption('loam')
+  await take('counter')
+
+  for (const [name, id, station] of [
+    ['ground', 'sample-school-garden', 'ground'],
+    ['results', 'sample-village-hall', 'results'],
+    ['amounts', 'sample-school-garden', 'amounts'],
+    ['amounts-laboratory', 'sample-village-hall', 'amounts'],
+    ['materials', 'sample-school-garden', 'materials'],
+    ['letter', 'sample-lakeside-cottage', 'letter'],
+  ]) {
+    await page.goto(`${address}/case?id=${id}&station=${station}`)
+    await page.getByRole('navigation').first().waitFor()
+    if (name === 'amounts') await page.getByRole('region', { name: 'Lime' }).getByRole('button').first().click()
+    await take(name)
+  }
+
+  await page.setViewportSize({ width: 390, height: 844 })
+  await page.goto(`${address}/case?id=sample-lakeside-cottage&station=amounts`)
+  await take('phone')
+} finally {
+  await browser.close()
+  server.kill('SIGTERM')
+}
