@@ -28,7 +28,7 @@ const room = (name) => ({
 })
 
 export default tseslint.config(
-  { ignores: ['.next/', 'node_modules/', 'next-env.d.ts', 'test-results/', 'playwright-report/', 'public/'] },
+  { ignores: ['.next/', 'node_modules/', 'next-env.d.ts', 'test-results/', 'reports/', 'playwright-report/', 'public/'] },
   ...tseslint.configs.strict,
   { files: ['**/*.tsx'], plugins: { 'react-hooks': reactHooks }, rules: reactHooks.configs.recommended.rules },
   { files: ['**/*.tsx'], ...jsxA11y.flatConfigs.recommended },

@@ -7,7 +7,7 @@ export default defineConfig({
   workers: 1,
   timeout: 60_000,
   retries: 0,
-  reporter: [['list'], ['json', { outputFile: 'test-results/browser.json' }]],
+  reporter: [['list'], ['json', { outputFile: 'reports/browser.json' }]],
   use: {
     baseURL: `http://127.0.0.1:${port}`,
     viewport: { width: 1280, height: 800 },

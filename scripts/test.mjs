@@ -1,4 +1,4 @@
-import { readFileSync } from 'node:fs'
+import { mkdirSync, readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { build, install, isFile, must, root, run } from './run.mjs'
 
@@ -22,16 +22,17 @@ async function chromium() {
   }
 }
 
+mkdirSync(join(root, 'reports'), { recursive: true })
 await install()
 await chromium()
 await must('Types of the core', process.execPath, [bin('typescript/bin/tsc'), '-p', 'src/core'])
-await must('Unit tests', process.execPath, [bin('jest/bin/jest.js'), '--silent=false', '--json', '--outputFile=test-results/unit.json'])
+await must('Unit tests', process.execPath, [bin('jest/bin/jest.js'), '--silent=false', '--json', '--outputFile=reports/unit.json'])
 await build()
 await must('Types', process.execPath, [bin('typescript/bin/tsc'), '--noEmit', '-p', '.'])
 await must('Lint', process.execPath, [bin('eslint/bin/eslint.js'), '--max-warnings=0', '.'])
 await must('Browser tests', process.execPath, [bin('@playwright/test/cli.js'), 'test'])
 
-const results = (name) => JSON.parse(readFileSync(join(root, 'test-results', name), 'utf8'))
+const results = (name) => JSON.parse(readFileSync(join(root, 'reports', name), 'utf8'))
 const unit = results('unit.json')
 const { expected, unexpected } = results('browser.json').stats
 console.log(`\n${unit.numPassedTests + expected} passed, ${unit.numFailedTests + unexpected} failed`)

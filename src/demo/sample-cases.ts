@@ -16,6 +16,8 @@ const size = (text: string): Typed => {
   return { text, unit: 'ft²', value: read.ok ? read.value.area.value.v : null }
 }
 
+const unchosen = blankArea('', '').materials
+
 function area(id: string, name: string, sizeText: string, more: Partial<Area>): Area {
   return { ...blankArea(id, name), size: size(sizeText), ...more }
 }
@@ -33,7 +35,7 @@ const school = sample('sample-school-garden', '2026-10-19T14:05:00.000Z', {
   client: 'Vale End Primary School',
   place: 'School garden, Vale End',
   areas: [
-    area('strip', 'In-ground strip', '9x31', { crop: 'mixed-vegetables', texture: 'clay-loam', guide: mehlich3, reportId: 'strip-2026', materials: { ...blankArea('', '').materials, fertilizer: 'ammonium-sulfate' } }),
+    area('strip', 'In-ground strip', '9x31', { crop: 'mixed-vegetables', texture: 'clay-loam', guide: mehlich3, reportId: 'strip-2026', materials: { ...unchosen, fertilizer: 'ammonium-sulfate' } }),
     area('beds', 'Raised beds 1–4', '4 @ 4x8', { crop: 'tomato', texture: 'loam', guide: mehlich3, reportId: 'beds-2026' }),
     area('corn', 'Corn patch', "14' 6\" x 20'", { crop: 'sweet-corn', texture: 'clay-loam', guide: mehlich3, reportId: 'strip-2026', ground: 'dug' }),
   ],
@@ -71,8 +73,8 @@ const cottage = sample('sample-lakeside-cottage', '2026-11-03T16:20:00.000Z', {
   client: 'Henrike Aldous',
   place: 'Lakeside cottage, Ossian Narrows',
   areas: [
-    area('rhododendrons', 'Rhododendron bank', '30 ft circle', { crop: 'rhododendron', texture: 'silt-loam', reportId: 'cottage-bank' }),
-    area('lawn', 'Lake lawn', '0.2 ac', { crop: 'tall-fescue', texture: 'sandy-loam', guide: bray, reportId: 'cottage-lawn', phosphorusBanned: true }),
+    area('rhododendrons', 'Rhododendron bank', '30 ft circle', { crop: 'rhododendron', texture: 'silt-loam', reportId: 'cottage-bank', materials: { ...unchosen, fertilizer: 'ammonium-sulfate' } }),
+    area('lawn', 'Lake lawn', '0.2 ac', { crop: 'tall-fescue', texture: 'sandy-loam', guide: bray, reportId: 'cottage-lawn', phosphorusBanned: true, materials: { ...unchosen, fertilizer: '24-0-11' } }),
   ],
   reports: [
     report('cottage-bank', { code: 'HAL-RB', date: '2026-10-29', pH: plain('6.6') }),

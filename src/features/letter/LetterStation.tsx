@@ -109,7 +109,7 @@ function AreaPart({ found }: { found: AreaRecommendation }) {
         {area.name} <span className="text-ink-2 font-sans text-[13.5px] font-normal">{describe(found, kase.measures)}</span>
       </h3>
       <p className="mt-0.5">
-        <Formula>{render(answer.reaction.why, kase.measures)}</Formula>
+        <Formula>{[answer.reaction.why, ...answer.headline.slice(1)].map((sentence) => render(sentence, kase.measures)).join(' ')}</Formula>
       </p>
       {lines.length === 0 ? (
         <p>{en.nothing}</p>
