@@ -4,7 +4,7 @@ import type { SulfurMaterial } from './guides/materials'
 import type { Climate } from './guides/soils'
 import type { ChosenLime } from './lime/product'
 import { say, type Sentence, type Text } from './sentence'
-import { quantity } from './units/quantity'
+import { quantity, type WaterPH } from './units/quantity'
 import { given, type Derived, type Given } from './workings'
 
 /** The ground that a lime or sulfur figure is for. */
@@ -33,8 +33,8 @@ export interface Candidate {
 export const laboratory = { id: 'laboratory', label: { en: 'the laboratory' } }
 
 /** The soil's pH, and where the crop wants it. */
-export const wherePH = (pH: number, crop: Crop) => ({
-  pH: given(quantity(pH, 'pH in water'), say('report.pH'), 'reported'),
+export const wherePH = (pH: WaterPH, crop: Crop) => ({
+  pH: given(pH, say('report.pH'), 'reported'),
   aim: given(quantity(crop.pH.aim, 'pH in water'), say(crop.pH.school ? 'guide.aim-school' : 'guide.aim', { crop: crop.label, school: crop.pH.school ?? null }), 'practice'),
 })
 

@@ -1,5 +1,5 @@
 import type { BufferKind } from './units/quantity'
-import type { Field } from './units/typed'
+import { check, type Field, type Typed } from './units/typed'
 import { rateUnitWords, soilUnitWords } from './units/rates'
 
 const percent = [{ unit: '%', words: ['%', 'percent'] }]
@@ -31,4 +31,10 @@ export const fields = {
 export const bufferFields: Readonly<Record<BufferKind, Field>> = {
   SMP: { units: [], low: 4.8, high: 7.0, example: '6.5' },
   'Adams–Evans': { units: [], low: 7.0, high: 8.0, example: '7.7' },
+}
+
+/** The number in a field, undefined where there is none or none that can be used. */
+export function numberIn(field: Field, typed: Typed): number | undefined {
+  const read = check(field, typed)
+  return read.ok ? read.value : undefined
 }

@@ -57,7 +57,7 @@ const guideLine = { id: 'guide', label: { en: 'our own guide' } }
 export function reaction(read: ReadReport, report: Report, ground: Ground): Reaction {
   const { lime, sulfur } = read.recommends
   if (lime && sulfur) return { outcome: 'unknown', why: say('reaction.both'), checks: [] }
-  const own = ownDirection(read.soil.pH, ground.crop)
+  const own = ownDirection(read.soil.pH?.v, ground.crop)
   const printed = lime ? 'lime' : sulfur ? 'sulfur' : undefined
   const denied = (own.outcome === 'lime' && lime === 0) || (own.outcome === 'sulfur' && sulfur === 0)
   const outcome = printed ?? (denied ? 'leave' : own.outcome)

@@ -10,6 +10,7 @@ import { textures, type TextureId } from './guides/soils'
 import { limits } from './guides/limits'
 import { reactionClass } from './reading/classify'
 import { recommend, type AreaRecommendation } from './recommend'
+import { quantity } from './units/quantity'
 import { scoop } from './units/kitchen'
 import { readTyped } from './units/typed'
 import { isDerived, steps, type Derived, type Working } from './workings'
@@ -51,7 +52,7 @@ describe('worked by hand from the reference', () => {
     expect(dose!.remarks[0]).toMatchObject({ key: 'laboratory.reproduced', args: { base: 7, depth: 4, here: expect.closeTo(63.2, 1) } })
   })
   test('reaction classes (USDA Soil Survey Manual, recalled)', () => {
-    const names = [3.4, 4.4, 4.5, 5.0, 5.1, 5.54, 6.5, 6.6, 7.3, 7.4, 7.84, 8.5, 9.1].map((pH) => reactionClass(pH).en)
+    const names = [3.4, 4.4, 4.5, 5.0, 5.1, 5.54, 6.5, 6.6, 7.3, 7.4, 7.84, 8.5, 9.1].map((pH) => reactionClass(quantity(pH, 'pH in water')).en)
     expect(names).toEqual(['ultra acid', 'extremely acid', 'very strongly acid', 'very strongly acid', 'strongly acid', 'strongly acid', 'slightly acid', 'neutral', 'neutral', 'slightly alkaline', 'slightly alkaline', 'strongly alkaline', 'very strongly alkaline'])
   })
 })

@@ -1,24 +1,21 @@
 import type { Ground } from './candidate'
 import { nutrients, type Area, type Case, type Choices, type Report } from './case'
 import { cautionsFor } from './cautions'
-import { fields } from './fields'
+import { fields, numberIn } from './fields'
 import type { Size } from './geometry/size'
 import type { Crop, Use } from './guides/crops'
-import { guideRef, type ClassName, type Guide, type GuideRef } from './guides/guides'
-import { fertilizers, limeMaterials, sulfurMaterials, type Fertilizer, type LimeMaterialId } from './guides/materials'
+import { guideRef, type Guide, type GuideRef } from './guides/guides'
+import { fertilizers, sulfurMaterials, type Fertilizer } from './guides/materials'
 import { textures } from './guides/soils'
-import { limits } from './guides/limits'
-import type { ChosenLime } from './lime/product'
+import { chosenLime, stoneFor, type Stone } from './lime/stone'
+import { headline, notMeasured } from './headline'
 import { oneFertilizer, type OneFertilizer } from './mix/one-fertilizer'
 import { nutrientNeed, type NutrientNeed } from './nutrients/need'
 import { reaction, type Reaction } from './reaction'
-import { inGuideUnit, magnesiumLowBelow, reactionClass, speaksFor } from './reading/classify'
+import { reactionClass } from './reading/classify'
 import { readAreaSize, readDepth, readReport, type Problem, type ReadReport } from './reading/soil'
 import { say, type Outcome, type Sentence, type Text } from './sentence'
-import { ppmMgPerMeq } from './units/factors'
-import { quantity } from './units/quantity'
-import { check, type Field, type Typed } from './units/typed'
-import { given } from './workings'
+import { check } from './units/typed'
 
 /** Raised whenever the same case could give another number. */
 export const coreVersion = '0.1.0'
@@ -26,13 +23,6 @@ export const coreVersion = '0.1.0'
 export interface Recommendation {
   readonly core: string
   readonly areas: readonly AreaRecommendation[]
-}
-
-/** Which stone to buy, and why. */
-export interface Stone {
-  readonly kind: 'calcitic' | 'dolomitic' | 'either'
-  readonly why: Sentence
-  readonly className?: ClassName
 }
 
 export interface AreaRecommendation {
@@ -113,11 +103,11 @@ function answer(ground: Ground, read: ReadReport, report: Report, area: Area, gu
   const needs = nutrients.map((nutrient) => nutrientNeed(nutrient, read, report, { area: ground.area, crop, guide, settings: area }))
   const chosen = area.materials.fertilizer
   const material: Fertilizer | undefined = chosen ? fertilizers[chosen] : undefined
-  const bagLb = material ? number(fields.bag, area.materials.fertilizerBag) ?? material.bagLb : 0
+  const bagLb = material ? numberIn(fields.bag, area.materials.fertilizerBag) ?? material.bagLb : 0
   const mix = material && oneFertilizer(material, bagLb, area.materials.meets, needs, ground.area, crop, area.phosphorusBanned)
   const { pH } = read.soil
   return {
-    pH: pH ?? null,
+    pH: pH?.v ?? null,
     reactionClass: pH === undefined ? null : reactionClass(pH),
     reaction: ph,
     stone,
@@ -133,41 +123,9 @@ function answer(ground: Ground, read: ReadReport, report: Report, area: Area, gu
 export const isPlanted = (area: Pick<Area, 'ground'>, crop: Pick<Crop, 'use'> | null): boolean =>
   area.ground ? area.ground === 'planted' : crop?.use === 'lawn' || crop?.use === 'planting'
 
-/** Dolomitic where magnesium is low, calcitic where it is ample, either in between. Source: common practice. */
-function stoneFor(read: ReadReport, report: Report, guide: Guide): Stone {
-  const test = read.tests.Mg
-  if (test === undefined) return { kind: 'either', why: say('stone.not-tested') }
-  const speaks = speaksFor(guide, report.extractant)
-  if (!speaks.ok) return { kind: 'either', why: speaks.refusal }
-  const value = inGuideUnit('Mg', test, report.Mg.unit === 'lb/acre' ? 'lb/acre' : 'ppm', guide).value.v
-  const lowBelow = magnesiumLowBelow(guide.magnesium.rows, read.soil)
-  if (lowBelow === undefined) return { kind: 'either', why: say('reading.needs-cec', { guide: guide.title }) }
-  const args = { value, unit: guide.unit, lowBelow }
-  if (value < lowBelow) return { kind: 'dolomitic', why: say('stone.low', args), className: 'low' }
-  const ppm = guide.unit === 'ppm' ? value : value / 2
-  const share = read.soil.cec === undefined ? 0 : ppm / ppmMgPerMeq / read.soil.cec
-  return share > limits.magnesiumAmple ? { kind: 'calcitic', why: say('stone.ample', { ...args, share }) } : { kind: 'either', why: say('stone.between', args) }
-}
-
-function chosenLime(choices: Choices, stone: Stone): ChosenLime {
-  const id: LimeMaterialId = choices.lime ?? (stone.kind === 'dolomitic' ? 'pelletized-dolomitic' : 'pelletized-calcitic')
-  const material = limeMaterials[id]
-  const printed = number(fields.limeEffective, choices.limeEffective)
-  const bagLb = number(fields.bag, choices.limeBag) ?? material.bagLb
-  const { effectiveness } = material
-  if (printed !== undefined) return { material, bagLb, effectiveness: given(quantity(printed / 100, 'lb CaCO₃/lb product'), say('lime.on-label'), 'reported') }
-  if (effectiveness === 'reference') return { material, bagLb, effectiveness }
-  return { material, bagLb, effectiveness: given(quantity(effectiveness, 'lb CaCO₃/lb product'), say('lime.unlabelled', { material: material.label }), 'practice') }
-}
-
 function chosenSulfur(choices: Choices): Ground['choices']['sulfur'] {
   const material = sulfurMaterials[choices.sulfur ?? 'sulfur-prills']
-  return { material, bagLb: number(fields.bag, choices.sulfurBag) ?? material.bagLb }
-}
-
-function number(field: Field, typed: Typed): number | undefined {
-  const read = check(field, typed)
-  return read.ok ? read.value : undefined
+  return { material, bagLb: numberIn(fields.bag, choices.sulfurBag) ?? material.bagLb }
 }
 
 const problem = (field: string, outcome: Outcome<unknown>): Problem[] => (outcome.ok ? [] : [{ field, sentence: outcome.refusal }])
@@ -178,22 +136,3 @@ const materialProblems = (choices: Choices): Problem[] => [
   ...problem('sulfurBag', check(fields.bag, choices.sulfurBag)),
   ...problem('fertilizerBag', check(fields.bag, choices.fertilizerBag)),
 ]
-
-/** pH first, since it holds the rest back; then the one thing about nutrients that changes what to buy. */
-function headline(ph: Reaction, needs: readonly NutrientNeed[]): Sentence[] {
-  const [n, p, k] = needs as [NutrientNeed, NutrientNeed, NutrientNeed]
-  const first = say(`headline.${ph.outcome}`, ph.dose ? { passes: ph.dose.passes.count } : {})
-  if (needs.every((need) => need.outcome === 'none')) return [first, say('headline.nothing-to-feed')]
-  if (p.outcome === 'none' && k.outcome === 'apply') return [first, say('headline.no-P')]
-  if (p.outcome === 'none' && k.outcome === 'none') return [first, say('headline.only-N')]
-  if (p.outcome === 'unknown' && k.outcome === 'unknown') return [first, say(n.outcome === 'apply' ? 'headline.N-only-known' : 'headline.P-K-unknown')]
-  return [first]
-}
-
-function notMeasured(ph: Reaction, needs: readonly NutrientNeed[], read: ReadReport): Sentence[] {
-  const unknown = needs.filter((need) => need.outcome === 'unknown' && need.why.key === 'nutrient.not-tested').map((need) => need.nutrient)
-  return [
-    ...(unknown.length ? [say('not-measured.nutrients', { nutrients: unknown.join(' ') })] : []),
-    ...(ph.outcome === 'lime' && read.buffer === undefined && ph.dose?.ledBy.id !== 'laboratory' ? [say('not-measured.buffer')] : []),
-  ]
-}

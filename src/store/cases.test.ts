@@ -1,6 +1,6 @@
 import 'fake-indexeddb/auto'
 import { sampleCases } from '../demo/sample-cases'
-import { addCases, createCase, deleteCase, editCase, follow, front, once, removeSamples, retry } from './cases'
+import { addCases, createCase, editCase, follow, front, once, removeSamples, retry } from './cases'
 import { db } from './db'
 
 beforeEach(async () => {
@@ -69,6 +69,4 @@ test('a case that comes in under a taken id gets one of its own', async () => {
   const [second] = await addCases([sampleCases[0]!])
   expect(second).not.toBe(first)
   expect(await db.cases.count()).toBe(2)
-  await deleteCase(first!)
-  expect(await db.cases.count()).toBe(1)
 })

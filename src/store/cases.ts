@@ -138,14 +138,6 @@ export function createCase(from?: Partial<Case>, id: string = crypto.randomUUID(
   return { id, written: flush(id, entry) }
 }
 
-export async function deleteCase(id: string): Promise<void> {
-  await db.transaction('rw', db.cases, db.summaries, async () => {
-    await db.cases.delete(id)
-    await db.summaries.delete(id)
-  })
-  entries.delete(id)
-}
-
 /** Puts whole cases in, as they come from a file or the samples; one whose id is taken gets a new one. */
 export async function addCases(cases: readonly Case[]): Promise<string[]> {
   return db.transaction('rw', db.cases, db.summaries, async () => {

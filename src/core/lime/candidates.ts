@@ -13,7 +13,7 @@ import { productOfMethod, productOfPure } from './product'
 
 /** Every figure there is for lime on this ground, in the order in which one leads. */
 export function limeCandidates(read: ReadReport, report: Report, ground: Ground): Candidate[] {
-  const opinions = opinionsOf(read, report, ground)
+  const opinions = opinionsOf(read, ground)
   const own = opinions.map((opinion) => ownCandidate(opinion, ground))
   return read.recommends.lime ? [printedCandidate(read, report, ground, opinions), ...own] : own
 }
@@ -24,11 +24,11 @@ interface Opinion {
 }
 
 /** What each method says that has its inputs. */
-function opinionsOf({ soil, buffer }: ReadReport, report: Report, { crop, climate }: Ground): Opinion[] {
+function opinionsOf({ soil, buffer }: ReadReport, { crop, climate }: Ground): Opinion[] {
   if (soil.pH === undefined) return []
   const inputs: LimeInputs = {
     ...wherePH(soil.pH, crop),
-    buffer: report.buffer && buffer !== undefined ? { kind: report.buffer, value: buffer } : undefined,
+    buffer,
     texture: soil.texture,
     climate,
   }

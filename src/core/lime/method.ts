@@ -1,15 +1,14 @@
 import type { Sentence, Outcome, Text } from '../sentence'
 import type { SourceId } from '../guides/sources'
 import type { Climate, TextureId } from '../guides/soils'
-import type { Quantity } from '../units/quantity'
+import type { BufferPH, Quantity } from '../units/quantity'
 import type { Derived, Given } from '../workings'
-import type { BufferKind } from '../units/quantity'
 
 /** What a lime method may look at. */
 export interface LimeInputs {
   readonly pH: Given<'pH in water'>
   readonly aim: Given<'pH in water'>
-  readonly buffer?: { readonly kind: BufferKind; readonly value: number }
+  readonly buffer?: BufferPH
   readonly texture?: TextureId
   readonly climate: Climate
 }
@@ -22,8 +21,6 @@ export interface LimeInputs {
 export interface LimeMethod {
   readonly id: string
   readonly label: Text
-  /** Methods fitted to the same data hold one opinion between them. */
-  readonly opinion: string
   readonly effectiveness: Given<'lb CaCO₃/lb reference lime'>
   readonly baseDepth: Given<'in'>
   readonly source: SourceId

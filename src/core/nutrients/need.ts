@@ -1,17 +1,17 @@
-import type { Area, Nutrient, Report } from '../case'
+import type { Nutrient, Report } from '../case'
 import { laboratory } from '../candidate'
 import type { Crop } from '../guides/crops'
 import type { Guide } from '../guides/guides'
 import { limits } from '../guides/limits'
 import { split, type Cap, type Passes } from '../passes/split'
-import type { Rating } from '../reading/classify'
-import { rate } from '../reading/classify'
+import { rate, type Rating } from '../reading/classify'
 import type { ReadReport } from '../reading/soil'
 import { refuse, say, type Outcome, type Sentence, type Text } from '../sentence'
 import { fromPrinted, type RateUnit } from '../units/rates'
 import { derive, type Derived } from '../workings'
-import { nitrogen } from './methods/nitrogen'
+import type { Feeding, Rated } from './method'
 import { classTable } from './methods/class-table'
+import { nitrogen } from './methods/nitrogen'
 import { triState } from './methods/tri-state'
 
 export interface NutrientCheck {
@@ -35,19 +35,6 @@ export interface NutrientNeed {
   readonly checks: readonly NutrientCheck[]
 }
 
-export interface Feeding {
-  readonly area: Derived<'ft²'>
-  readonly crop: Crop
-  readonly guide: Guide
-  readonly settings: Area
-}
-
-/** A rate, why, and the class behind it. */
-export interface Rated {
-  readonly rate: Derived<`lb ${Nutrient}/1000 ft²`>
-  readonly why: Sentence
-}
-
 const ownLabel = { id: 'guide', label: { en: 'our own guide' } }
 const elementOf = { 'P₂O₅': 'P', 'K₂O': 'K' } as const
 
@@ -67,10 +54,8 @@ export function nutrientNeed(nutrient: Nutrient, read: ReadReport, report: Repor
 }
 
 function ratingOf(element: 'P' | 'K', read: ReadReport, report: Report, guide: Guide): Outcome<Rating> {
-  const value = read.tests[element]
-  if (value === undefined) return refuse('nutrient.not-tested', { element })
-  const typed = report[element].unit === 'lb/acre' ? 'lb/acre' : 'ppm'
-  return rate(element, value, typed, report.extractant, guide, read.soil)
+  const test = read.tests[element]
+  return test ? rate(test, report.extractant, guide, read.soil) : refuse('nutrient.not-tested', { element })
 }
 
 function byMethod(nutrient: 'P₂O₅' | 'K₂O', rating: Rating, read: ReadReport, report: Report, feeding: Feeding): Outcome<Rated> {

@@ -3,6 +3,7 @@ import { accept, type Outcome, type Sentence } from '../sentence'
 import type { Report, Area, Case } from '../case'
 import { readSize, type Size } from '../geometry/size'
 import { cmPerInch } from '../units/factors'
+import { quantity, type BufferPH, type Element, type Quantity, type SoilTest } from '../units/quantity'
 import { check, type Field, type Typed } from '../units/typed'
 import type { Soil } from './classify'
 
@@ -15,8 +16,8 @@ export interface Problem {
 /** The numbers of a report that can be used, and the problems of those that cannot. */
 export interface ReadReport {
   readonly soil: Soil
-  readonly buffer?: number
-  readonly tests: { readonly P?: number; readonly K?: number; readonly Mg?: number }
+  readonly buffer?: BufferPH
+  readonly tests: { readonly [E in Element]?: SoilTest<E> }
   readonly recommends: { readonly lime?: number; readonly limeDepth?: number; readonly sulfur?: number; readonly N?: number; readonly 'P₂O₅'?: number; readonly 'K₂O'?: number }
   readonly problems: readonly Problem[]
 }
@@ -31,16 +32,17 @@ export function readReport(report: Report, area: Area): ReadReport {
     return undefined
   }
   const inInches = (name: string, typed: Typed) => readInches(take(name, fields.depth, typed), typed)
+  const test = <E extends Element>(element: E) => of(`${report[element].unit === 'lb/acre' ? 'lb/acre' : 'ppm'} ${element}`, take(element, fields[element], report[element]))
   const { recommends } = report
   return {
     soil: {
-      pH: take('pH', fields.pH, report.pH),
-      cec: take('cec', fields.cec, report.cec),
-      organicMatter: take('organicMatter', fields.organicMatter, report.organicMatter),
+      pH: of('pH in water', take('pH', fields.pH, report.pH)),
+      cec: of('meq/100 g', take('cec', fields.cec, report.cec)),
+      organicMatter: of('% organic matter', take('organicMatter', fields.organicMatter, report.organicMatter)),
       texture: area.texture ?? undefined,
     },
-    buffer: report.buffer ? take('bufferPH', bufferFields[report.buffer], report.bufferPH) : undefined,
-    tests: { P: take('P', fields.P, report.P), K: take('K', fields.K, report.K), Mg: take('Mg', fields.Mg, report.Mg) },
+    buffer: report.buffer ? of(`${report.buffer} buffer pH`, take('bufferPH', bufferFields[report.buffer], report.bufferPH)) : undefined,
+    tests: { P: test('P'), K: test('K'), Mg: test('Mg') },
     recommends: {
       lime: take('recommends.lime', fields.lime, recommends.lime),
       limeDepth: inInches('recommends.limeDepth', recommends.limeDepth),
@@ -52,6 +54,8 @@ export function readReport(report: Report, area: Area): ReadReport {
     problems,
   }
 }
+
+const of = <const Of extends string>(what: Of, value: number | undefined): Quantity<Of> | undefined => (value === undefined ? undefined : quantity(value, what))
 
 const readInches = (value: number | undefined, typed: Typed): number | undefined =>
   value !== undefined && typed.unit === 'cm' ? value / cmPerInch : value

@@ -14,18 +14,14 @@ export const quantity = <const Of extends string>(v: number, of: Of): Quantity<O
 /** What an amount is an amount of. `product` is what comes out of the bag. */
 export type Substance = 'N' | 'P₂O₅' | 'K₂O' | 'S' | 'CaCO₃' | 'reference lime' | 'product'
 
-export type SqFt = Quantity<'ft²'>
-export type Inches = Quantity<'in'>
 export type Pounds<S extends Substance> = Quantity<`lb ${S}`>
 export type LbPer1000SqFt<S extends Substance> = Quantity<`lb ${S}/1000 ft²`>
-export type LbPerAcre<S extends Substance> = Quantity<`lb ${S}/acre`>
-export type TonsPerAcre<S extends Substance> = Quantity<`tons ${S}/acre`>
 
 /** Elements as a soil report gives them. */
 export type Element = 'P' | 'K' | 'Mg'
 /** How a laboratory states them; lb/acre always means the 6⅔ in furrow slice, ppm × 2. */
 export type SoilUnit = 'ppm' | 'lb/acre'
-export type SoilTest<E extends Element, U extends SoilUnit = SoilUnit> = Quantity<`${U} ${E}`>
+export type SoilTest<E extends Element = Element, U extends SoilUnit = SoilUnit> = Quantity<`${U} ${E}`>
 
 export type WaterPH = Quantity<'pH in water'>
 export type BufferKind = 'SMP' | 'Adams–Evans'

@@ -65,9 +65,9 @@ function Opened({ kase, keeping, station, areaId }: Props) {
       explain,
       edit: (recipe) => void editCase(kase.id, recipe),
       selectArea: (id) => window.history.pushState(null, '', address(station, id)),
-      go: (to) => {
+      go: (to, areaTo) => {
         explain(null)
-        window.history.pushState(null, '', address(to, area?.id))
+        window.history.pushState(null, '', address(to, areaTo ?? area?.id))
         window.scrollTo(0, 0)
       },
     }

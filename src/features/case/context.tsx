@@ -2,7 +2,7 @@
 
 import { createContext, useContext } from 'react'
 import type { Draft } from 'immer'
-import type { Area, Case, Report } from '@/core/case'
+import type { Area, Case } from '@/core/case'
 import type { AreaRecommendation, Recommendation } from '@/core/recommend'
 import type { Station } from '@/core/progress'
 import type { Front, Recipe } from '@/store/cases'
@@ -16,7 +16,7 @@ export interface OpenCase {
   /** The area looked at, null while there is none. */
   readonly area: Area | null
   readonly selectArea: (id: string) => void
-  readonly go: (station: Station) => void
+  readonly go: (station: Station, areaId?: string) => void
   /** Opens a number into its workings; null closes them. */
   readonly explain: (key: string | null) => void
   readonly explained: string | null
@@ -36,9 +36,4 @@ export const answerOf = (recommendation: Recommendation, areaId: string): AreaRe
 export const inArea = (id: string, change: (area: Draft<Area>) => void): Recipe => (draft) => {
   const area = draft.areas.find((one) => one.id === id)
   if (area) change(area)
-}
-
-export const inReport = (id: string, change: (report: Draft<Report>) => void): Recipe => (draft) => {
-  const report = draft.reports.find((one) => one.id === id)
-  if (report) change(report)
 }

@@ -1,24 +1,19 @@
 'use client'
 
 import { Plus } from 'lucide-react'
-import { blankArea } from '@/core/blank'
 import { area as areaWords, length, type Measures } from '@/wording/format'
 import { textOf } from '@/wording/render'
 import type { AreaRecommendation } from '@/core/recommend'
 import { useOpenCase } from '../case/context'
 import { Miniature, reach } from './Miniature'
 import { en } from './messages'
+import { useAddArea } from './useAddArea'
 
 /** The areas of the case, in their true shapes and to one scale. */
 export function AreasRail() {
-  const { kase, recommendation, area: current, selectArea, edit, go } = useOpenCase()
+  const { kase, recommendation, area: current, selectArea } = useOpenCase()
   const feet = Math.max(1, ...recommendation.areas.map((one) => (one.size.ok ? reach(one.size.value) : 0)))
-  const add = () => {
-    const id = crypto.randomUUID()
-    edit((draft) => void draft.areas.push(blankArea(id, en.newArea(draft.areas.length + 1))))
-    selectArea(id)
-    go('ground')
-  }
+  const add = useAddArea()
   return (
     <nav aria-label={en.areas} className="border-rule shrink-0 border-b print:hidden md:w-[224px] md:border-r md:border-b-0">
       <h2 className="text-ink-2 hidden px-4 pt-4 pb-2 text-[13.5px] font-semibold md:block">{en.areas}</h2>

@@ -1,6 +1,5 @@
 'use client'
 
-import { blankArea } from '@/core/blank'
 import { readSize } from '@/core/geometry/size'
 import { Button } from '@/ui/Button'
 import { ChoiceField } from '@/ui/ChoiceField'
@@ -8,15 +7,12 @@ import { TextField } from '@/ui/TextField'
 import { useOpenCase, inArea } from '../case/context'
 import { CropField, GroundField, MoreFields, SizeField, TextureField } from './AreaFields'
 import { en } from './messages'
+import { useAddArea } from './useAddArea'
 
 /** What is where, and how big it is. */
 export function GroundStation() {
-  const { kase, area, edit, selectArea, go } = useOpenCase()
-  const add = () => {
-    const id = crypto.randomUUID()
-    edit((draft) => void draft.areas.push(blankArea(id, en.newArea(draft.areas.length + 1))))
-    selectArea(id)
-  }
+  const { kase, area, edit, go } = useOpenCase()
+  const add = useAddArea()
   const remove = (id: string) => edit((draft) => void (draft.areas = draft.areas.filter((one) => one.id !== id)))
   return (
     <>

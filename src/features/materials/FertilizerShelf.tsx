@@ -12,7 +12,7 @@ import { figure, weight, type Measures } from '@/wording/format'
 import { render, textOf } from '@/wording/render'
 import { inArea, useOpenCase } from '../case/context'
 import { Figure } from '../workings/Figure'
-import { BagField } from './MaterialsStation'
+import { BagField } from './BagField'
 import { gradeWords } from './grade'
 import { en } from './messages'
 

@@ -7,10 +7,10 @@ import type { AreaRecommendation } from '@/core/recommend'
 import { Button } from '@/ui/Button'
 import { SelectField } from '@/ui/SelectField'
 import { TextField } from '@/ui/TextField'
-import { places } from '@/wording/format'
 import { textOf } from '@/wording/render'
 import { answerOf, inArea, useOpenCase } from '../case/context'
 import { fieldError, retyped } from '../formatting'
+import { BagField } from './BagField'
 import { FertilizerShelf } from './FertilizerShelf'
 import { en } from './messages'
 
@@ -75,21 +75,5 @@ function SulfurFields({ area }: { area: Area }) {
         <BagField area={area} of="sulfurBag" usual={chosen.bagLb} />
       </div>
     </section>
-  )
-}
-
-export function BagField({ area, of, usual }: { area: Area; of: 'limeBag' | 'sulfurBag' | 'fertilizerBag'; usual: number }) {
-  const { edit } = useOpenCase()
-  const typed = area.materials[of]
-  return (
-    <TextField
-      label={en.bag}
-      unit="lb"
-      numeric
-      value={typed.text}
-      placeholder={places(usual, 1)}
-      error={fieldError(fields.bag, typed)}
-      onChange={(text) => edit(inArea(area.id, (draft) => void (draft.materials[of] = retyped(text, 'lb', fields.bag))))}
-    />
   )
 }

@@ -19,14 +19,13 @@ const lowestPH = 4.51
 export const adamsEvans: LimeMethod = {
   id: 'adams-evans',
   label: { en: 'Adams–Evans buffer' },
-  opinion: 'adams-evans',
   effectiveness: effectivenessOf(1 / 1.5, 'adams-evans'),
   baseDepth: depthOf(20 / 3, 'adams-evans'),
   source: 'adams-evans',
-  applies: ({ buffer }) => buffer?.kind === 'Adams–Evans',
+  applies: ({ buffer }) => buffer?.of === 'Adams–Evans buffer pH',
   compute({ pH, aim, buffer }) {
     const { low, high } = bufferFields['Adams–Evans']
-    const reading = buffer!.value
+    const reading = buffer!.v
     if (reading < low || reading > high) return refuse('lime.buffer-range', { method: adamsEvans.label, low, high, buffer: reading })
     if (pH.value.v < lowestPH) return refuse('lime.pH-low', { method: adamsEvans.label, low: lowestPH })
     if (aim.value.v >= pHAtNone) return refuse('lime.aim-range', { method: adamsEvans.label, high: pHAtNone })

@@ -13,7 +13,7 @@ const at = (pH: number, aim: number, more: Partial<LimeInputs>): LimeInputs => (
   climate: 'cool',
   ...more,
 })
-const smpAt = (buffer: number, aim: number, pH = 5.0) => smp.compute(at(pH, aim, { buffer: { kind: 'SMP', value: buffer } }))
+const smpAt = (buffer: number, aim: number, pH = 5.0) => smp.compute(at(pH, aim, { buffer: quantity(buffer, 'SMP buffer pH') }))
 const tons = (outcome: ReturnType<typeof smp.compute>) => (outcome.ok ? outcome.value.rate.value.v : outcome.refusal.key)
 
 describe('SMP buffer (Shoemaker, McLean & Pratt 1961, NCR Publication 221; recalled)', () => {
@@ -40,12 +40,12 @@ describe('SMP buffer (Shoemaker, McLean & Pratt 1961, NCR Publication 221; recal
   })
   test('refuses soil that is at the aim, and muck', () => {
     expect(tons(smpAt(6.2, 6.5, 6.5))).toBe('lime.nothing-to-raise')
-    expect(tons(smp.compute(at(5, 6.5, { buffer: { kind: 'SMP', value: 6.2 }, texture: 'muck' })))).toBe('lime.not-on-muck')
+    expect(tons(smp.compute(at(5, 6.5, { buffer: quantity(6.2, 'SMP buffer pH'), texture: 'muck' })))).toBe('lime.not-on-muck')
   })
 })
 
 describe('Adams–Evans (Adams & Evans 1962; recalled), worked points in lb CaCO₃/acre', () => {
-  const rate = (pH: number, buffer: number, aim: number) => tons(adamsEvans.compute(at(pH, aim, { buffer: { kind: 'Adams–Evans', value: buffer } })))
+  const rate = (pH: number, buffer: number, aim: number) => tons(adamsEvans.compute(at(pH, aim, { buffer: quantity(buffer, 'Adams–Evans buffer pH') })))
   test.each([
     [5.0, 7.7, 6.5, 2276],
     [5.5, 7.8, 6.5, 1212],

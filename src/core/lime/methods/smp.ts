@@ -15,14 +15,13 @@ import { depthOf, effectivenessOf, type LimeInputs, type LimeMethod } from '../m
 export const smp: LimeMethod = {
   id: 'smp',
   label: { en: 'SMP buffer' },
-  opinion: 'smp',
   effectiveness: effectivenessOf(0.65, 'smp'),
   baseDepth: depthOf(8, 'smp'),
   source: 'smp',
-  applies: ({ buffer }) => buffer?.kind === 'SMP',
+  applies: ({ buffer }) => buffer?.of === 'SMP buffer pH',
   compute(inputs) {
     const { pH, aim } = inputs
-    const buffer = inputs.buffer!.value
+    const buffer = inputs.buffer!.v
     if (inputs.texture === 'muck') return refuse('lime.not-on-muck', { method: smp.label })
     const { low, high } = bufferFields.SMP
     if (buffer < low || buffer > high) return refuse('lime.buffer-range', { method: smp.label, low, high, buffer })

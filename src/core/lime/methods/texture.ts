@@ -15,7 +15,6 @@ import { depthOf, effectivenessOf, type LimeMethod } from '../method'
 export const texture: LimeMethod = {
   id: 'texture',
   label: { en: 'texture table' },
-  opinion: 'texture',
   effectiveness: effectivenessOf(0.9, 'survey-manual-1951'),
   baseDepth: depthOf(7, 'survey-manual-1951'),
   source: 'survey-manual-1951',

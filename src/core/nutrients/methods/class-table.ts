@@ -4,7 +4,7 @@ import type { Rating } from '../../reading/classify'
 import { accept, say, type Outcome } from '../../sentence'
 import { quantity } from '../../units/quantity'
 import { derive, given } from '../../workings'
-import type { Feeding, Rated } from '../need'
+import type { Feeding, Rated } from '../method'
 
 /** P₂O₅ or K₂O from the guide's table: lb/1,000 ft² a year for the test's class and the crop's group. Source: the guide's. */
 export function classTable(nutrient: 'P₂O₅' | 'K₂O', rating: Rating, group: RateGroup, { guide, crop }: Feeding): Outcome<Rated> {

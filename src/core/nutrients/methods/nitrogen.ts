@@ -2,9 +2,9 @@ import { limits } from '../../guides/limits'
 import type { Soil } from '../../reading/classify'
 import { accept, say, type Outcome } from '../../sentence'
 import { sqFtPerAcre } from '../../units/factors'
-import { quantity } from '../../units/quantity'
+import { quantity, type OrganicMatter } from '../../units/quantity'
 import { derive, given, type Derived, type Working } from '../../workings'
-import type { Feeding, Rated } from '../need'
+import type { Feeding, Rated } from '../method'
 
 /**
  * The year's nitrogen: the crop's span at the chosen feeding level, less the credit for organic matter above what the
@@ -12,7 +12,7 @@ import type { Feeding, Rated } from '../need'
  */
 export function nitrogen(soil: Soil, { crop, settings }: Feeding): Outcome<Rated> {
   const { nitrogen: rates } = crop
-  const matter = soil.organicMatter
+  const matter = soil.organicMatter?.v
   const base = crop.nitrogen.unit === 'lb N/acre' ? perThousand(feedingRate(rates.unit, crop, settings.feeding)) : feedingRate('lb N/1000 ft²', crop, settings.feeding)
   const span = { low: rates.low, high: rates.high, unit: rates.unit, crop: crop.label }
   if (rates.noneAboveOrganicMatter !== undefined && matter !== undefined && matter > rates.noneAboveOrganicMatter) {
@@ -21,7 +21,7 @@ export function nitrogen(soil: Soil, { crop, settings }: Feeding): Outcome<Rated
   }
   if (base.value.v === 0) return accept({ rate: base, why: say(crop.fixesNitrogen ? 'nitrogen.fixed' : 'nitrogen.none', span) })
   if (!rates.organicMatterCredit || matter === undefined || matter <= limits.organicMatter.creditAbove) return accept({ rate: base, why: say('nitrogen.usual', span) })
-  const credited = derive('lb N/1000 ft²', 'max(0, need - credit)', { need: base, credit: matterCredit(matter) }, say('nitrogen.less-credit'), 'practice')
+  const credited = derive('lb N/1000 ft²', 'max(0, need - credit)', { need: base, credit: matterCredit(soil.organicMatter!) }, say('nitrogen.less-credit'), 'practice')
   return accept({ rate: credited, why: say(credited.value.v > 0 ? 'nitrogen.credited' : 'nitrogen.all-credited', { ...span, matter }) })
 }
 
@@ -40,14 +40,14 @@ const acre = given(quantity(sqFtPerAcre / 1000, 'thousands of ft² in an acre'),
 const perThousand = (perAcre: Working): Derived<'lb N/1000 ft²'> => derive('lb N/1000 ft²', 'per_acre / acre', { per_acre: perAcre, acre }, say('unit.per-thousand'), 'arithmetic')
 
 /** 20 lb N/acre for each % of organic matter above 3, at most 40. */
-function matterCredit(matter: number): Derived<'lb N/1000 ft²'> {
+function matterCredit(matter: OrganicMatter): Derived<'lb N/1000 ft²'> {
   const { creditAbove, creditPerPercent, creditAtMost } = limits.organicMatter
   const practice = (v: number, of: string, key: string) => given(quantity(v, of), say(key), 'practice')
   return derive(
     'lb N/1000 ft²',
     'min(most, each * (matter - above)) / acre',
     {
-      matter: given(quantity(matter, '% organic matter'), say('report.organic-matter'), 'reported'),
+      matter: given(matter, say('report.organic-matter'), 'reported'),
       above: practice(creditAbove, '% organic matter', 'nitrogen.credit-above'),
       each: practice(creditPerPercent, 'lb N/acre per %', 'nitrogen.credit-each'),
       most: practice(creditAtMost, 'lb N/acre', 'nitrogen.credit-most'),

@@ -3,9 +3,9 @@ import type { ExtractantId } from '../../guides/guides'
 import type { Rating, Soil } from '../../reading/classify'
 import { accept, refuse, say, type Outcome, type Sentence } from '../../sentence'
 import { sqFtPerAcre } from '../../units/factors'
-import { quantity } from '../../units/quantity'
+import { quantity, type Cec } from '../../units/quantity'
 import { derive, given, type Derived, type Working } from '../../workings'
-import type { Rated } from '../need'
+import type { Rated } from '../method'
 
 type Removal = Extract<PhosphorusPotassium, { method: 'tri-state' }>
 
@@ -45,8 +45,8 @@ function phosphate(test: Working, critical: number, removal: Working): Derived<'
   return derive('lb P₂O₅/acre', 'max(0, removal * (1 - (test - critical - 15) / 10))', inputs, say('tri-state.draw'), source)
 }
 
-function potash(test: Working, cec: number, removal: Working): Derived<'lb K₂O/acre'> {
-  const exchange = given(quantity(cec, 'meq/100 g'), say('report.cec'), 'reported')
+function potash(test: Working, cec: Cec, removal: Working): Derived<'lb K₂O/acre'> {
+  const exchange = given(cec, say('report.cec'), 'reported')
   const critical = derive('ppm K', '75 + 2.5 * cec', { cec: exchange }, say('tri-state.critical-K'), source)
   const inputs = { test, critical, removal }
   if (test.value.v < critical.value.v) return derive('lb K₂O/acre', '(critical - test) * (1 + 0.05 * cec) + removal + 20', { ...inputs, cec: exchange }, say('tri-state.build'), source)

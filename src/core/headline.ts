@@ -1,0 +1,24 @@
+import type { NutrientNeed } from './nutrients/need'
+import type { Reaction } from './reaction'
+import type { ReadReport } from './reading/soil'
+import { say, type Sentence } from './sentence'
+
+/** pH first, since it holds the rest back; then the one thing about nutrients that changes what to buy. */
+export function headline(ph: Reaction, needs: readonly NutrientNeed[]): Sentence[] {
+  const [n, p, k] = needs as [NutrientNeed, NutrientNeed, NutrientNeed]
+  const first = say(`headline.${ph.outcome}`, ph.dose ? { passes: ph.dose.passes.count } : {})
+  if (needs.every((need) => need.outcome === 'none')) return [first, say('headline.nothing-to-feed')]
+  if (p.outcome === 'none' && k.outcome === 'apply') return [first, say('headline.no-P')]
+  if (p.outcome === 'none' && k.outcome === 'none') return [first, say('headline.only-N')]
+  if (p.outcome === 'unknown' && k.outcome === 'unknown') return [first, say(n.outcome === 'apply' ? 'headline.N-only-known' : 'headline.P-K-unknown')]
+  return [first]
+}
+
+/** What the report leaves open and a further test would tell. */
+export function notMeasured(ph: Reaction, needs: readonly NutrientNeed[], read: ReadReport): Sentence[] {
+  const unknown = needs.filter((need) => need.outcome === 'unknown' && need.why.key === 'nutrient.not-tested').map((need) => need.nutrient)
+  return [
+    ...(unknown.length ? [say('not-measured.nutrients', { nutrients: unknown.join(' ') })] : []),
+    ...(ph.outcome === 'lime' && read.buffer === undefined && ph.dose?.ledBy.id !== 'laboratory' ? [say('not-measured.buffer')] : []),
+  ]
+}
