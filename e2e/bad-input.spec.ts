@@ -84,7 +84,7 @@ test('a browser without room says so, offers the file, and recovers', async ({ w
   await expect(alert).toBeVisible()
   await expect(page.getByLabel('Client')).toHaveValue('Typed without room')
   const download = page.waitForEvent('download')
-  await alert.getByRole('button', { name: 'Save it as a file' }).click()
+  await alert.getByRole('button', { name: 'Save as a file' }).click()
   const saved = await readFile((await (await download).path())!, 'utf8')
   expect(JSON.parse(saved).case.client).toBe('Typed without room')
   await devtools.send('Storage.overrideQuotaForOrigin', { origin: baseURL! })

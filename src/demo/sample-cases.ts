@@ -49,7 +49,7 @@ const school = sample('sample-school-garden', '2026-10-19T14:05:00.000Z', {
       organicMatter: plain('6.4', '%'), cec: plain('15.8', 'meq/100 g'), P: soil('132'), K: soil('171'), Mg: soil('188'),
     }),
   ],
-  letter: { date: '2026-10-19', note: 'The children can measure the lime in cups; keep them away while it is spread.', printedAt: null },
+  letter: { date: '2026-10-19', note: 'The class can weigh out the lime; keep the children away while it is spread.', printedAt: null },
 })
 
 const hall = sample('sample-village-hall', '2026-10-27T09:40:00.000Z', {

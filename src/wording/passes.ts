@@ -1,20 +1,26 @@
 import type { Passes } from '../core/passes/split'
 
 const whens: Readonly<Record<string, string>> = {
-  'before-planting': 'half before planting',
-  'side-dress': 'half beside the rows when growth is under way',
-  'side-dress-corn': 'half beside the rows at 12 to 14 in tall, at most ½ lb N per 100 ft of row',
-  'side-dress-fruit': 'half beside the plants at first fruit',
-  'bud-break': 'half at bud break',
-  'six-weeks-on': 'half six weeks later',
-  'early-spring': 'all in early spring, none after midsummer',
+  'before-planting': 'before planting',
+  'side-dress': 'beside the rows when growth is under way',
+  'side-dress-corn': 'beside the rows at 12 to 14 in tall, at most ½ lb N per 100 ft of row',
+  'side-dress-fruit': 'beside the plants at first fruit',
+  'bud-break': 'at bud break',
+  'six-weeks-on': 'six weeks later',
+  'early-spring': 'in early spring, none after midsummer',
   'at-seeding': 'at seeding',
 }
 
-/** `5 passes, at least 6 months apart`; `half before planting, half beside the rows`; empty for a single pass. */
-export function passesWords({ count, interval, perYear, when }: Passes): string {
-  if (when.length > 0) return when.map((one) => whens[one] ?? one).join(', ')
+/**
+ * When and how often: beside the amount of one pass (`2 times: before planting, then at first fruit`),
+ * or beside the whole amount (`in 2 equal parts: …`). Empty for a single pass that nothing dates.
+ */
+export function passesWords({ count, interval, perYear, when }: Passes, beside: 'each' | 'all'): string {
+  if (when.length > 0) {
+    const dates = when.map((one) => whens[one] ?? one).join(', then ')
+    return count === 1 ? dates : beside === 'each' ? `${count} times: ${dates}` : `in ${count} equal parts: ${dates}`
+  }
   if (count === 1) return ''
   const apart = interval === null ? '' : 'months' in interval ? `, at least ${interval.months} months apart` : `, about ${interval.days} days apart`
-  return `${count} passes${apart}${perYear ? `, at most ${perYear} a year` : ''}`
+  return `${beside === 'all' ? 'in ' : ''}${count} ${beside === 'all' ? 'equal ' : ''}passes${apart}${perYear ? `, at most ${perYear} a year` : ''}`
 }

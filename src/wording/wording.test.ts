@@ -26,7 +26,7 @@ describe('the catalogue', () => {
   })
   test('throws for a key it does not have', () => expect(() => render(say('nothing.of-the-kind'))).toThrow(ReferenceError))
   test('every dressing of every crop has words', () => {
-    for (const crop of Object.values(crops)) for (const dressing of 'dressings' in crop.nitrogen ? crop.nitrogen.dressings : []) expect(passesWords({ count: 1, when: [dressing.when] } as never)).not.toBe(dressing.when)
+    for (const crop of Object.values(crops)) for (const dressing of 'dressings' in crop.nitrogen ? crop.nitrogen.dressings : []) expect(passesWords({ count: 1, when: [dressing.when] } as never, 'each')).not.toBe(dressing.when)
   })
 })
 
@@ -50,6 +50,17 @@ describe('words of the sample cases', () => {
     const shipped = /^[\u0000-\u00ff\u0131\u0152\u0153\u02c6\u02dc\u2000-\u206f\u20ac\u2122\u2191\u2193\u2212\u2215₂₃₅π√]*$/
     expect(words.filter((text) => !shipped.test(text))).toEqual([])
   })
+})
+
+describe('passes', () => {
+  const two = { count: 2, interval: null, perYear: null, when: ['before-planting', 'side-dress-fruit'] } as never
+  const four = { count: 4, interval: { months: 3 }, perYear: 2, when: [] } as never
+  test.each([
+    [passesWords(two, 'each'), '2 times: before planting, then beside the plants at first fruit'],
+    [passesWords(two, 'all'), 'in 2 equal parts: before planting, then beside the plants at first fruit'],
+    [passesWords(four, 'each'), '4 passes, at least 3 months apart, at most 2 a year'],
+    [passesWords(four, 'all'), 'in 4 equal passes, at least 3 months apart, at most 2 a year'],
+  ])('%s', (said, expected) => expect(said).toBe(expected))
 })
 
 describe('figures', () => {

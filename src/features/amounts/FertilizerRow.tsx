@@ -63,7 +63,7 @@ export function FertilizerRow({ answer, found }: { answer: Answer; found: AreaRe
           </span>
         )}
       </p>
-      <p className="mt-1 text-[15.5px]">{[measure(shown.value.v, material.lbPerCup, bagLb, kase.measures), passesWords(passes)].filter(Boolean).join(', ')}</p>
+      <p className="mt-1 text-[15.5px]">{[measure(shown.value.v, material.lbPerCup, bagLb, kase.measures), passesWords(passes, 'each')].filter(Boolean).join(', ')}</p>
       {barred.map((sentence) => (
         <p key={sentence.key} className="text-clay mt-1 font-semibold">
           {render(sentence)}

@@ -43,7 +43,7 @@ export function NutrientRow({ need, found }: { need: NutrientNeed; found: AreaRe
       ) : (
         <p className="font-serif text-[22px] leading-tight font-semibold">{outcome === 'none' ? en.none : en.unknown}</p>
       )}
-      <Under>{[passes && passesWords(passes), render(need.why, kase.measures)].filter(Boolean).map(String).map(asSentence).join(' ')}</Under>
+      <Under>{[passes && passesWords(passes, 'all'), render(need.why, kase.measures)].filter(Boolean).map(String).map(asSentence).join(' ')}</Under>
       {need.checks.map((check) => (
         <p key={check.id} className="mt-1 text-sm">
           <span className="text-ink-2">

@@ -41,7 +41,7 @@ function Scoop({ dose }: { dose: Dose }) {
   const several = passes.count > 1
   const shown = several ? passes.each : amount
   const where = dose.dugTo === null ? en.surface : en.dugTo(kase.measures === 'feet' ? `${figure(dose.dugTo)} in` : `${figure(dose.dugTo * 2.54, 2)} cm`)
-  const words = [measure(shown.value.v, dose.lbPerCup, dose.bagLb, kase.measures), where, passesWords(passes)].filter(Boolean).join(', ')
+  const words = [measure(shown.value.v, dose.lbPerCup, dose.bagLb, kase.measures), where, passesWords(passes, 'each')].filter(Boolean).join(', ')
   return (
     <>
       <p className="flex flex-wrap items-baseline gap-x-3">

@@ -6,7 +6,7 @@ import { lazy, Suspense, useMemo, useState } from 'react'
 import type { Case } from '@/core/case'
 import { stations, type Station } from '@/core/progress'
 import { editCase, type Front } from '@/store/cases'
-import { buttonClass } from '@/ui/Button'
+import { Button, buttonClass } from '@/ui/Button'
 import { AmountsSheet } from '../amounts/AmountsSheet'
 import { en as amountWords } from '../amounts/messages'
 import { AreasRail, describe } from '../ground/AreasRail'
@@ -18,6 +18,7 @@ import { LazyWorkings } from '../workings/LazyWorkings'
 import { answerOf, CaseProvider, useOpenCase, type OpenCase } from './context'
 import { Refused } from './Keeping'
 import { en } from './messages'
+import { saveCaseFile } from './save-file'
 import { StationNav } from './StationNav'
 import { useCase, useRecommendation } from './useCase'
 
@@ -106,6 +107,9 @@ function Header() {
         <strong>{kase.client || en.unnamed}</strong>
         {kase.place && <span className="text-ink-2">, {kase.place}</span>}
       </p>
+      <Button kind="text" className="hidden text-sm sm:block" onClick={() => saveCaseFile(kase)}>
+        {en.saveFile}
+      </Button>
       <p role="status" className="text-ink-2 hidden text-sm sm:block">
         {en.keeping[keeping]}
       </p>

@@ -8,7 +8,7 @@ export const en = {
   unnamed: 'New case',
   keeping: { kept: 'Kept on this machine', saving: 'Keeping…', refused: 'Not kept' },
   refused: 'This browser refuses to keep the case (a private window, or no room left). It is safe on this page until you close it.',
-  saveFile: 'Save it as a file',
+  saveFile: 'Save as a file',
   tryAgain: 'Try again',
   gone: 'There is no case here. It may have been removed, or lives in another browser.',
   toDesk: 'To the Desk',

@@ -41,7 +41,7 @@ function Letter({ ready }: { ready: readonly AreaRecommendation[] }) {
   const { kase } = useOpenCase()
   const cautions = [...new Map(ready.flatMap((area) => area.answer!.cautions).map((sentence) => [sentence.key, sentence])).values()]
   return (
-    <article className="border-rule max-w-[7.1in] border bg-white px-10 py-8 font-serif text-[14.5px] leading-snug print:max-w-none print:border-0 print:p-0 print:text-[10.5pt]">
+    <article className="border-rule max-w-[7.1in] border bg-white px-10 py-8 font-serif text-[14.5px] leading-snug print:max-w-none print:border-0 print:p-0 print:text-[10pt]">
       <header className="border-ink flex items-end justify-between border-b-[1.5px] pb-2">
         <div>
           <h2 className="text-[23px] leading-tight font-semibold">{en.title}</h2>
@@ -58,7 +58,7 @@ function Letter({ ready }: { ready: readonly AreaRecommendation[] }) {
       {cautions.length > 0 && (
         <section className="mt-3">
           <h3 className="font-semibold">{en.cautions}</h3>
-          <ul className="mt-0.5 list-disc gap-x-8 pl-5 text-[13px] sm:columns-2 print:columns-2 print:text-[9pt]">
+          <ul className="mt-0.5 list-disc gap-x-8 pl-5 text-[13px] sm:columns-2 print:columns-2 print:text-[8.5pt]">
             {cautions.map((sentence) => (
               <li key={sentence.key} className="break-inside-avoid">
                 {render(sentence)}
@@ -67,7 +67,7 @@ function Letter({ ready }: { ready: readonly AreaRecommendation[] }) {
           </ul>
         </section>
       )}
-      <footer className="border-rule mt-3 border-t pt-2 text-[13px] print:text-[9pt]">
+      <footer className="border-rule mt-3 border-t pt-2 text-[13px] print:text-[8.5pt]">
         <p>{en.retest}</p>
         <p>
           {en.basis}: {reports(kase.reports.filter((report) => kase.areas.some((area) => area.reportId === report.id)))}. {en.follows}
@@ -104,7 +104,7 @@ function AreaPart({ found }: { found: AreaRecommendation }) {
   const answer = found.answer!
   const lines = linesOf(found, kase.measures)
   return (
-    <section className="mt-3 break-inside-avoid">
+    <section className="mt-3 break-inside-avoid print:mt-2">
       <h3 className="text-[17px] leading-tight font-semibold">
         {area.name} <span className="text-ink-2 font-sans text-[13.5px] font-normal">{describe(found, kase.measures)}</span>
       </h3>
@@ -114,7 +114,7 @@ function AreaPart({ found }: { found: AreaRecommendation }) {
       {lines.length === 0 ? (
         <p>{en.nothing}</p>
       ) : (
-        <table className="mt-1 w-full border-collapse font-sans text-[13.5px] print:text-[9.5pt]">
+        <table className="mt-1 w-full border-collapse font-sans text-[13.5px] print:text-[9pt]">
           <thead>
             <tr className="text-ink-2 text-left">
               <th className="w-[34%] font-normal">{en.putOn}</th>
@@ -125,14 +125,14 @@ function AreaPart({ found }: { found: AreaRecommendation }) {
           <tbody>
             {lines.map((line) => (
               <tr key={line.what} className="border-rule border-t align-top">
-                <td className="py-1 pr-3">
+                <td className="py-1 pr-3 print:py-0.5">
                   <Formula>{line.what}</Formula>
                 </td>
-                <td className="py-1 pr-3">
+                <td className="py-1 pr-3 print:py-0.5">
                   <strong className="text-[15px] print:text-[10.5pt]">{line.amount}</strong>
-                  {line.measure && <span className="block">{line.measure}</span>}
+                  {line.measure && <span className="block print:inline"> {line.measure}</span>}
                 </td>
-                <td className="py-1">{line.when}</td>
+                <td className="py-1 print:py-0.5">{line.when}</td>
               </tr>
             ))}
           </tbody>
@@ -150,16 +150,16 @@ function linesOf({ answer, planted }: AreaRecommendation, measures: Measures): L
     const { passes, material, lbPerCup, bagLb } = reaction.dose
     const each = passes.each.value.v
     const once = reaction.outcome === 'sulfur' ? en.sulfurOnce : planted ? en.onceSurface : en.once
-    lines.push({ what: textOf(material.label), amount: weight(each, measures), measure: measure(each, lbPerCup, bagLb, measures), when: passesWords(passes) || once })
+    lines.push({ what: textOf(material.label), amount: weight(each, measures), measure: measure(each, lbPerCup, bagLb, measures), when: passesWords(passes, 'each') || once })
   }
   if (fertilizer?.mix.ok && fertilizer.mix.value.barred.length === 0) {
     const { material, bagLb, mix } = fertilizer
     const { passes } = mix.value
     const each = passes.each.value.v
-    lines.push({ what: `${gradeWords(material)} ${textOf(material.label)}`, amount: weight(each, measures), measure: measure(each, material.lbPerCup, bagLb, measures), when: passesWords(passes) || en.once })
+    lines.push({ what: `${gradeWords(material)} ${textOf(material.label)}`, amount: weight(each, measures), measure: measure(each, material.lbPerCup, bagLb, measures), when: passesWords(passes, 'each') || en.once })
     return lines
   }
   for (const need of needs)
-    if (need.passes) lines.push({ what: `${en.nutrientName[need.nutrient]} (${need.nutrient})`, amount: weight(need.passes.each.value.v, measures), measure: '', when: passesWords(need.passes) || en.yearly })
+    if (need.passes) lines.push({ what: `${en.nutrientName[need.nutrient]} (${need.nutrient})`, amount: weight(need.passes.each.value.v, measures), measure: '', when: passesWords(need.passes, 'each') || en.yearly })
   return lines
 }
