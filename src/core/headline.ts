@@ -8,6 +8,7 @@ export function headline(ph: Reaction, needs: readonly NutrientNeed[]): Sentence
   const [n, p, k] = needs as [NutrientNeed, NutrientNeed, NutrientNeed]
   const first = say(`headline.${ph.outcome}`, ph.dose ? { passes: ph.dose.passes.count } : {})
   if (needs.every((need) => need.outcome === 'none')) return [first, say('headline.nothing-to-feed')]
+  if (p.why.key === 'nutrient.P-banned') return [first, say('headline.P-banned')]
   if (p.outcome === 'none' && k.outcome === 'apply') return [first, say('headline.no-P')]
   if (p.outcome === 'none' && k.outcome === 'none') return [first, say('headline.only-N')]
   if (p.outcome === 'unknown' && k.outcome === 'unknown') return [first, say(n.outcome === 'apply' ? 'headline.N-only-known' : 'headline.P-K-unknown')]

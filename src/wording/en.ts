@@ -226,6 +226,7 @@ export const en: Readonly<Record<string, Phrase>> = {
   'headline.not-here': () => 'This ground will not turn acid: another place or another plant.',
   'headline.unknown': () => 'Lime and sulfur are still open.',
   'headline.no-P': () => 'Phosphorus is not called for, so buy a bag with a 0 in the middle.',
+  'headline.P-banned': () => 'Phosphorus is banned here: buy a bag with a 0 in the middle.',
   'headline.only-N': () => 'Of the nutrients, only nitrogen is called for.',
   'headline.nothing-to-feed': () => 'Nothing to feed this year.',
   'headline.N-only-known': () => 'Nitrogen goes by the crop; phosphorus and potassium are not known.',

@@ -32,7 +32,7 @@ export function AmountsSheet({ found }: { found: AreaRecommendation }) {
     )
   const { answer } = found
   return (
-    <>
+    <div className="@container">
       <p className="mt-2 mb-1 max-w-[64ch] font-serif text-[17px] leading-snug">
         <Formula>{answer.headline.map((sentence) => render(sentence, kase.measures)).join(' ')}</Formula>
       </p>
@@ -43,7 +43,7 @@ export function AmountsSheet({ found }: { found: AreaRecommendation }) {
       ))}
       <FertilizerRow answer={answer} found={found} />
       <Notes answer={answer} />
-    </>
+    </div>
   )
 }
 
@@ -65,9 +65,9 @@ function Problems({ found }: { found: AreaRecommendation }) {
 
 function Notes({ answer }: { answer: Answer }) {
   return (
-    <div className="mt-4 grid gap-x-8 gap-y-4 text-[14.5px] leading-snug lg:grid-cols-2">
+    <div className="mt-4 grid gap-x-8 gap-y-4 text-[14.5px] leading-snug @2xl:grid-cols-2">
       {answer.notMeasured.length > 0 && (
-        <section className="lg:order-2">
+        <section className="@2xl:order-2">
           <h2 className="font-semibold">{en.notMeasured}</h2>
           <ul className="mt-1 grid gap-1">
             {answer.notMeasured.map((sentence) => (

@@ -131,7 +131,7 @@ function Heading({ station }: { station: Station }) {
       <p className="text-ink-2">
         {found.size.ok && <Figure opens="size">{areaWords(found.size.value.area.value.v, kase.measures)}</Figure>}
         {found.size.ok && ' · '}
-        {describe(found, kase.measures)}
+        {describe(found, kase.measures, false)}
       </p>
     </div>
   )

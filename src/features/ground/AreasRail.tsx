@@ -48,9 +48,10 @@ export function AreasRail() {
   )
 }
 
-/** `10 × 24 ft, mixed vegetables`. */
-export function describe({ size, crop }: AreaRecommendation, measures: Measures): string {
-  return [size.ok ? sizeWords(size.value, measures) : en.noSize, crop ? textOf(crop.label) : ''].filter(Boolean).join(', ')
+/** `10 ft × 24 ft, mixed vegetables`. An area of unknown outline is told by its size, unless that stands beside it already. */
+export function describe({ size, crop }: AreaRecommendation, measures: Measures, withArea = true): string {
+  const plain = size.ok && size.value.shape.kind === 'plain'
+  return [plain && !withArea ? '' : size.ok ? sizeWords(size.value, measures) : en.noSize, crop ? textOf(crop.label) : ''].filter(Boolean).join(', ')
 }
 
 function sizeWords({ shape, count, area }: Extract<AreaRecommendation['size'], { ok: true }>['value'], measures: Measures): string {
