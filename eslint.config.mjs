@@ -11,24 +11,56 @@ const forbidden = {
   ui: ['core', 'schemas', 'wording', 'store', 'workers', 'app', 'features', 'demo'],
   features: ['app'],
 }
-const packages = ['react', 'react-dom', 'next', 'dexie', 'dexie-react-hooks', 'joi', '@headlessui/react', 'immer', 'date-fns', 'clsx', 'lucide-react']
-const packagesForbidden = { core: packages, wording: packages, schemas: packages.filter((name) => name !== 'joi'), ui: ['dexie', 'joi', 'immer'] }
+const packages = [
+  'react',
+  'react-dom',
+  'next',
+  'dexie',
+  'dexie-react-hooks',
+  'joi',
+  '@headlessui/react',
+  'immer',
+  'date-fns',
+  'clsx',
+  'lucide-react',
+]
+const packagesForbidden = {
+  core: packages,
+  wording: packages,
+  schemas: packages.filter((name) => name !== 'joi'),
+  ui: ['dexie', 'joi', 'immer'],
+}
 
 const room = (name) => ({
   files: [`src/${name}/**/*.{ts,tsx}`],
   ignores: ['**/*.test.ts', '**/*.test.tsx'],
   rules: {
-    'no-restricted-imports': ['error', {
-      patterns: [
-        { group: forbidden[name].flatMap((to) => [`@/${to}`, `@/${to}/*`, `**/../${to}/*`]), message: `src/${name} may not import this: arrows point one way.` },
-        ...(packagesForbidden[name] ? [{ group: packagesForbidden[name].flatMap((p) => [p, `${p}/*`]), message: `src/${name} does without this package.` }] : []),
-      ],
-    }],
+    'no-restricted-imports': [
+      'error',
+      {
+        patterns: [
+          {
+            group: forbidden[name].flatMap((to) => [`@/${to}`, `@/${to}/*`, `**/../${to}/*`]),
+            message: `src/${name} may not import this: arrows point one way.`,
+          },
+          ...(packagesForbidden[name]
+            ? [
+                {
+                  group: packagesForbidden[name].flatMap((p) => [p, `${p}/*`]),
+                  message: `src/${name} does without this package.`,
+                },
+              ]
+            : []),
+        ],
+      },
+    ],
   },
 })
 
 export default tseslint.config(
-  { ignores: ['.next/', 'node_modules/', 'next-env.d.ts', 'test-results/', 'reports/', 'playwright-report/', 'public/'] },
+  {
+    ignores: ['.next/', 'node_modules/', 'next-env.d.ts', 'test-results/', 'reports/', 'playwright-report/', 'public/'],
+  },
   ...tseslint.configs.strict,
   { files: ['**/*.tsx'], plugins: { 'react-hooks': reactHooks }, rules: reactHooks.configs.recommended.rules },
   { files: ['**/*.tsx'], ...jsxA11y.flatConfigs.recommended },
@@ -43,9 +75,26 @@ export default tseslint.config(
     files: ['src/core/**/*.ts'],
     ignores: ['**/*.test.ts'],
     rules: {
-      'no-restricted-globals': ['error', 'window', 'document', 'navigator', 'localStorage', 'crypto', 'fetch', 'process', 'console'],
-      'no-restricted-properties': ['error', { object: 'Math', property: 'random' }, { object: 'Date', property: 'now' }],
-      'no-restricted-syntax': ['error', { selector: "NewExpression[callee.name='Date']", message: 'The core knows no clock.' }],
+      'no-restricted-globals': [
+        'error',
+        'window',
+        'document',
+        'navigator',
+        'localStorage',
+        'crypto',
+        'fetch',
+        'process',
+        'console',
+      ],
+      'no-restricted-properties': [
+        'error',
+        { object: 'Math', property: 'random' },
+        { object: 'Date', property: 'now' },
+      ],
+      'no-restricted-syntax': [
+        'error',
+        { selector: "NewExpression[callee.name='Date']", message: 'The core knows no clock.' },
+      ],
     },
   },
   ...Object.keys(forbidden).map(room),

@@ -13,4 +13,6 @@ for (let i = 0; i < rounds; i += 1) {
 }
 times.sort((a, b) => a - b)
 const at = (share: number) => times[Math.floor(rounds * share)]!.toFixed(3)
-console.log(`One full recommendation (${sampleCases.length} sample cases, 2 to 3 areas each): median ${at(0.5)} ms, 95 % under ${at(0.95)} ms. Aim: under 1 ms.`)
+console.log(
+  `One full recommendation (${sampleCases.length} sample cases, 2 to 3 areas each): median ${at(0.5)} ms, 95 % under ${at(0.95)} ms. Aim: under 1 ms.`,
+)

@@ -19,7 +19,8 @@ export function watch(page: Page, origin: string, faults: string[], allowed: rea
   }
   page.on('request', (request) => {
     const url = new URL(request.url())
-    if (['http:', 'https:', 'ws:', 'wss:'].includes(url.protocol) && url.origin !== origin) note(`request to ${url.origin}`)
+    if (['http:', 'https:', 'ws:', 'wss:'].includes(url.protocol) && url.origin !== origin)
+      note(`request to ${url.origin}`)
   })
   page.on('console', (message) => {
     if (message.type() === 'error') note(`console: ${message.text()}`)

@@ -59,9 +59,17 @@ test.describe('what cannot be used says so beside its field, and the rest goes o
 
 test('a file that is no case is refused, and the Desk stays as it was', async ({ watched: page }) => {
   await loadSamples(page)
-  await page.locator('input[type=file]').setInputFiles({ name: 'x.json', mimeType: 'application/json', buffer: Buffer.from('{"format":"agrologos-case","schema":1,"case":{}}') })
+  await page
+    .locator('input[type=file]')
+    .setInputFiles({
+      name: 'x.json',
+      mimeType: 'application/json',
+      buffer: Buffer.from('{"format":"agrologos-case","schema":1,"case":{}}'),
+    })
   await expect(page.getByText('That file is not a case')).toBeVisible()
-  await page.locator('input[type=file]').setInputFiles({ name: 'x.json', mimeType: 'application/json', buffer: Buffer.from('hello') })
+  await page
+    .locator('input[type=file]')
+    .setInputFiles({ name: 'x.json', mimeType: 'application/json', buffer: Buffer.from('hello') })
   await expect(page.getByText('it is not JSON')).toBeVisible()
   await expect(page.getByRole('link', { name: 'Vale End Primary School' })).toBeVisible()
 })
@@ -97,7 +105,9 @@ test('a browser without room says so, offers the file, and recovers', async ({ w
   await expect(page.getByLabel('Client')).toHaveValue('Typed without room')
   // The file it saved opens again, as a case of its own.
   await page.goto('/')
-  await page.locator('input[type=file]').setInputFiles({ name: 'case.json', mimeType: 'application/json', buffer: Buffer.from(saved) })
+  await page
+    .locator('input[type=file]')
+    .setInputFiles({ name: 'case.json', mimeType: 'application/json', buffer: Buffer.from(saved) })
   await expect(page).toHaveURL(/\/case\?id=/)
   await page.goto('/')
   await expect(page.getByRole('link', { name: 'Typed without room' })).toHaveCount(2)

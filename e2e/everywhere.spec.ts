@@ -1,20 +1,34 @@
 import AxeBuilder from '@axe-core/playwright'
 import { expect, loadSamples, test, type } from './app'
 
-const views = ['/', '/counter', ...['ground', 'results', 'amounts', 'materials', 'letter'].map((station) => `/case?id=sample-village-hall&station=${station}`), '/nowhere']
+const views = [
+  '/',
+  '/counter',
+  ...['ground', 'results', 'amounts', 'materials', 'letter'].map(
+    (station) => `/case?id=sample-village-hall&station=${station}`,
+  ),
+  '/nowhere',
+]
 
 test.describe('every view', () => {
   test.use({ expectedErrors: [/status of 404/] })
 
-  for (const [name, size] of [['desk', { width: 1280, height: 800 }], ['phone', { width: 390, height: 844 }]] as const)
+  for (const [name, size] of [
+    ['desk', { width: 1280, height: 800 }],
+    ['phone', { width: 390, height: 844 }],
+  ] as const)
     test(`is accessible and fits a ${name}`, async ({ watched: page }) => {
       await page.setViewportSize(size)
       await loadSamples(page)
       for (const view of views) {
         await page.goto(view)
         await expect(page.getByRole('heading').first()).toBeVisible()
-        const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice']).analyze()
-        expect(violations.map((one) => `${view}: ${one.id}: ${one.nodes.map((node) => node.html).join(' ')}`)).toEqual([])
+        const { violations } = await new AxeBuilder({ page })
+          .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'])
+          .analyze()
+        expect(violations.map((one) => `${view}: ${one.id}: ${one.nodes.map((node) => node.html).join(' ')}`)).toEqual(
+          [],
+        )
         expect(await page.evaluate(() => document.documentElement.scrollWidth), view).toBeLessThanOrEqual(size.width)
       }
     })

@@ -151,7 +151,8 @@ test('the letter prints on one page, without the screen around it', async ({ wat
   for (const id of ['sample-school-garden', 'sample-village-hall', 'sample-lakeside-cottage']) {
     await page.goto(`/case?id=${id}&station=letter`)
     await expect(page.getByRole('article')).toBeVisible()
-    const pdf = await getDocument({ data: new Uint8Array(await page.pdf({ preferCSSPageSize: true })), verbosity: 0 }).promise
+    const pdf = await getDocument({ data: new Uint8Array(await page.pdf({ preferCSSPageSize: true })), verbosity: 0 })
+      .promise
     expect(pdf.numPages, id).toBe(1)
     const { items } = await (await pdf.getPage(1)).getTextContent()
     const text = items.map((item) => ('str' in item ? item.str : '')).join(' ')

@@ -14,7 +14,16 @@ const scripts = /<script[^>]*\ssrc="([^"]+\.js[^"]*)"[^>]*>/g
 console.log('\nJavaScript that a route loads first, gzipped:')
 for (const [route, aim] of Object.entries(aims)) {
   const html = readFileSync(join(root, '.next/server/app', route === '/' ? 'index.html' : `${route}.html`), 'utf8')
-  const files = new Set([...html.matchAll(scripts)].filter(([tag]) => !/nomodule/i.test(tag)).map(([, source]) => source.replace(/\?.*/, '')))
-  const bytes = [...files].reduce((sum, file) => sum + gzipSync(readFileSync(join(root, file.replace('/_next/', '.next/')))).length, 0)
-  console.log(`  ${route.padEnd(9)} ${(bytes / 1000).toFixed(0).padStart(4)} kB in ${files.size} files. Aim: under ${aim} kB.`)
+  const files = new Set(
+    [...html.matchAll(scripts)]
+      .filter(([tag]) => !/nomodule/i.test(tag))
+      .map(([, source]) => source.replace(/\?.*/, '')),
+  )
+  const bytes = [...files].reduce(
+    (sum, file) => sum + gzipSync(readFileSync(join(root, file.replace('/_next/', '.next/')))).length,
+    0,
+  )
+  console.log(
+    `  ${route.padEnd(9)} ${(bytes / 1000).toFixed(0).padStart(4)} kB in ${files.size} files. Aim: under ${aim} kB.`,
+  )
 }

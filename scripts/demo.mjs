@@ -16,7 +16,10 @@ const isFree = (port) =>
 async function choosePort() {
   for (let port = fixedPort; port < fixedPort + 20; port += 1) {
     if (!(await isFree(port))) continue
-    if (port !== fixedPort) console.warn(`\nPort ${fixedPort} is taken, so this runs on ${port}. A browser keeps its cases per address: those of ${fixedPort} are not seen here.`)
+    if (port !== fixedPort)
+      console.warn(
+        `\nPort ${fixedPort} is taken, so this runs on ${port}. A browser keeps its cases per address: those of ${fixedPort} are not seen here.`,
+      )
     return port
   }
   console.error(`No free port from ${fixedPort} to ${fixedPort + 19}.`)
@@ -34,5 +37,7 @@ const server = spawn(process.execPath, [nextScript, 'start', '--hostname', host,
 server.stdout.on('data', (text) => {
   if (String(text).includes('Ready')) console.log(`\nAgrologos is at http://${host}:${port}\nCtrl-C ends it.`)
 })
-server.on('close', (code, signal) => process.exit(signal || code === null ? 0 : code === 143 || code === 130 ? 0 : code))
+server.on('close', (code, signal) =>
+  process.exit(signal || code === null ? 0 : code === 143 || code === 130 ? 0 : code),
+)
 for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) process.on(signal, () => server.kill('SIGTERM'))

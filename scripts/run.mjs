@@ -36,17 +36,25 @@ const hashOf = (paths) => {
 const stands = (file, hash) => existsSync(file) && readFileSync(file, 'utf8') === hash
 
 function filesIn(folder) {
-  return readdirSync(folder, { withFileTypes: true }).flatMap((entry) => {
-    const path = join(folder, entry.name)
-    return entry.isDirectory() ? filesIn(path) : [path]
-  }).sort()
+  return readdirSync(folder, { withFileTypes: true })
+    .flatMap((entry) => {
+      const path = join(folder, entry.name)
+      return entry.isDirectory() ? filesIn(path) : [path]
+    })
+    .sort()
 }
 
 /** Installs the packages of the lock file, unless they are there. */
 export async function install() {
   const lock = hashOf([join(root, 'package-lock.json')])
   if (stands(mark('installed'), lock)) return
-  await must('Installing packages', process.platform === 'win32' ? 'npm.cmd' : 'npm', ['install', '--no-save', '--no-audit', '--no-fund', '--loglevel=error'])
+  await must('Installing packages', process.platform === 'win32' ? 'npm.cmd' : 'npm', [
+    'install',
+    '--no-save',
+    '--no-audit',
+    '--no-fund',
+    '--loglevel=error',
+  ])
   writeFileSync(mark('installed'), lock)
 }
 
@@ -57,8 +65,13 @@ function writeScriptHashes() {
   const pages = join(root, '.next/server/app')
   const hashes = {}
   for (const file of filesIn(pages).filter((path) => path.endsWith('.html'))) {
-    const page = `/${relative(pages, file).replaceAll('\\', '/').replace(/\.html$/, '').replace(/^index$/, '')}`
-    const found = [...readFileSync(file, 'utf8').matchAll(inlineScripts)].map(([, script]) => `sha256-${createHash('sha256').update(script).digest('base64')}`)
+    const page = `/${relative(pages, file)
+      .replaceAll('\\', '/')
+      .replace(/\.html$/, '')
+      .replace(/^index$/, '')}`
+    const found = [...readFileSync(file, 'utf8').matchAll(inlineScripts)].map(
+      ([, script]) => `sha256-${createHash('sha256').update(script).digest('base64')}`,
+    )
     hashes[page] = [...new Set(found)]
   }
   writeFileSync(join(root, '.next/script-hashes.json'), JSON.stringify(hashes, null, 2))
@@ -66,7 +79,13 @@ function writeScriptHashes() {
 
 /** Builds for production, unless the build stands for these very sources. */
 export async function build() {
-  const sources = [...filesIn(join(root, 'src')).filter((path) => !/\.test\.tsx?$/.test(path)), ...filesIn(join(root, 'public')), ...['package-lock.json', 'next.config.ts', 'postcss.config.mjs', 'tsconfig.json', 'scripts/run.mjs'].map((name) => join(root, name))]
+  const sources = [
+    ...filesIn(join(root, 'src')).filter((path) => !/\.test\.tsx?$/.test(path)),
+    ...filesIn(join(root, 'public')),
+    ...['package-lock.json', 'next.config.ts', 'postcss.config.mjs', 'tsconfig.json', 'scripts/run.mjs'].map((name) =>
+      join(root, name),
+    ),
+  ]
   const hash = hashOf(sources)
   const built = join(root, '.next/agrologos-build')
   if (stands(built, hash)) return

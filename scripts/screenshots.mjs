@@ -6,10 +6,22 @@ import { build, environment, nextScript, root } from './run.mjs'
 /** Takes the pictures of docs/screenshots from the sample cases, at 1280 × 800. */
 const port = 4632
 const address = `http://127.0.0.1:${port}`
-const flags = ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync']
+const flags = [
+  '--no-sandbox',
+  '--disable-gpu',
+  '--disable-quic',
+  '--no-first-run',
+  '--disable-background-networking',
+  '--disable-component-update',
+  '--disable-sync',
+]
 
 await build()
-const server = spawn(process.execPath, [nextScript, 'start', '--hostname', '127.0.0.1', '--port', String(port)], { cwd: root, env: { ...environment, AGROLOGOS_DEMO: '1' }, stdio: ['ignore', 'pipe', 'inherit'] })
+const server = spawn(process.execPath, [nextScript, 'start', '--hostname', '127.0.0.1', '--port', String(port)], {
+  cwd: root,
+  env: { ...environment, AGROLOGOS_DEMO: '1' },
+  stdio: ['ignore', 'pipe', 'inherit'],
+})
 await new Promise((resolve) => server.stdout.on('data', (text) => String(text).includes('Ready') && resolve()))
 const browser = await chromium.launch({ executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium', args: flags })
 try {

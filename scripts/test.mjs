@@ -9,14 +9,20 @@ const bin = (name) => join(root, 'node_modules', name)
 
 async function chromium() {
   if (process.env.CHROMIUM || isFile('/usr/bin/chromium')) return
-  const missing = 'The browser tests need Chromium. Install Debian’s package (apt-get install chromium), or name another one: CHROMIUM=/path/to/chrome npm test'
+  const missing =
+    'The browser tests need Chromium. Install Debian’s package (apt-get install chromium), or name another one: CHROMIUM=/path/to/chrome npm test'
   if (!isFile('/usr/bin/apt-get') || process.getuid?.() !== 0) {
     console.error(`\n${missing}\n${isFile('/usr/bin/apt-get') ? 'Installing it from here needs root.' : ''}`)
     process.exit(1)
   }
   console.log('\n— Installing Chromium from Debian’s packages')
   await run('apt-get', ['update', '-qq'])
-  if ((await run('apt-get', ['install', '-y', '-qq', '--no-install-recommends', 'chromium'], { stdio: ['ignore', 'ignore', 'inherit'] })) !== 0 || !isFile('/usr/bin/chromium')) {
+  if (
+    (await run('apt-get', ['install', '-y', '-qq', '--no-install-recommends', 'chromium'], {
+      stdio: ['ignore', 'ignore', 'inherit'],
+    })) !== 0 ||
+    !isFile('/usr/bin/chromium')
+  ) {
     console.error(`\n${missing}`)
     process.exit(1)
   }
@@ -26,9 +32,15 @@ mkdirSync(join(root, 'reports'), { recursive: true })
 await install()
 await chromium()
 await must('Types of the core', process.execPath, [bin('typescript/bin/tsc'), '-p', 'src/core'])
-await must('Unit tests', process.execPath, [bin('jest/bin/jest.js'), '--silent=false', '--json', '--outputFile=reports/unit.json'])
+await must('Unit tests', process.execPath, [
+  bin('jest/bin/jest.js'),
+  '--silent=false',
+  '--json',
+  '--outputFile=reports/unit.json',
+])
 await build()
 await must('Types', process.execPath, [bin('typescript/bin/tsc'), '--noEmit', '-p', '.'])
+await must('Format', process.execPath, [bin('prettier/bin/prettier.cjs'), '--check', '--log-level=warn', '.'])
 await must('Lint', process.execPath, [bin('eslint/bin/eslint.js'), '--max-warnings=0', '.'])
 await must('Browser tests', process.execPath, [bin('@playwright/test/cli.js'), 'test'])
 

@@ -16,7 +16,10 @@ export interface Ground {
   readonly depth?: number
   readonly climate: Climate
   readonly sandy: boolean
-  readonly choices: { readonly lime: ChosenLime; readonly sulfur: { readonly material: SulfurMaterial; readonly bagLb: number } }
+  readonly choices: {
+    readonly lime: ChosenLime
+    readonly sulfur: { readonly material: SulfurMaterial; readonly bagLb: number }
+  }
 }
 
 /** A figure that could lead: the laboratory's, or a method's; or why that method gives none. */
@@ -35,13 +38,23 @@ export const laboratory = { id: 'laboratory', label: { en: 'the laboratory' } }
 /** The soil's pH, and where the crop wants it. */
 export const wherePH = (pH: WaterPH, crop: Crop) => ({
   pH: given(pH, say('report.pH'), 'reported'),
-  aim: given(quantity(crop.pH.aim, 'pH in water'), say(crop.pH.school ? 'guide.aim-school' : 'guide.aim', { crop: crop.label, school: crop.pH.school ?? null }), 'practice'),
+  aim: given(
+    quantity(crop.pH.aim, 'pH in water'),
+    say(crop.pH.school ? 'guide.aim-school' : 'guide.aim', { crop: crop.label, school: crop.pH.school ?? null }),
+    'practice',
+  ),
 })
 
 /** A depth that nobody typed. */
-export const usualDepth = (v: number, key: string): Given<'in'> => given(quantity(v, 'in'), say(key, { depth: v }), 'practice')
-export const typedDepth = (v: number): Given<'in'> => given(quantity(v, 'in'), say('depth.typed', { depth: v }), 'reported')
+export const usualDepth = (v: number, key: string): Given<'in'> =>
+  given(quantity(v, 'in'), say(key, { depth: v }), 'practice')
+export const typedDepth = (v: number): Given<'in'> =>
+  given(quantity(v, 'in'), say('depth.typed', { depth: v }), 'reported')
 
 /** The depth that lime treats here: the one typed, or the usual one for ground that can or cannot be dug. */
 export const limeDepth = ({ depth, planted }: Pick<Ground, 'depth' | 'planted'>): Given<'in'> =>
-  depth !== undefined ? typedDepth(depth) : planted ? usualDepth(limits.lime.surfaceDepth, 'depth.usual-surface') : usualDepth(limits.lime.dugDepth, 'depth.usual-dug')
+  depth !== undefined
+    ? typedDepth(depth)
+    : planted
+      ? usualDepth(limits.lime.surfaceDepth, 'depth.usual-surface')
+      : usualDepth(limits.lime.dugDepth, 'depth.usual-dug')

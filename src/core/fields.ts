@@ -15,7 +15,12 @@ const printedRate = (high: number, example: string): Field => ({ units: rateUnit
 export const fields = {
   pH: { units: [], low: 3, high: 10, example: '6.1' },
   organicMatter: { units: percent, low: 0, high: 100, example: '3.2' },
-  cec: { units: [{ unit: 'meq/100 g', words: ['meq', 'meq/100 g', 'meq/100g', 'cmol/kg', 'cmol(c)/kg'] }], low: 0.1, high: 200, example: '11.5' },
+  cec: {
+    units: [{ unit: 'meq/100 g', words: ['meq', 'meq/100 g', 'meq/100g', 'cmol/kg', 'cmol(c)/kg'] }],
+    low: 0.1,
+    high: 200,
+    example: '11.5',
+  },
   P: soilTest(3_000, '28'),
   K: soilTest(10_000, '140'),
   Mg: soilTest(10_000, '95'),

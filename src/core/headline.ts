@@ -11,15 +11,20 @@ export function headline(ph: Reaction, needs: readonly NutrientNeed[]): Sentence
   if (p.why.key === 'nutrient.P-banned') return [first, say('headline.P-banned')]
   if (p.outcome === 'none' && k.outcome === 'apply') return [first, say('headline.no-P')]
   if (p.outcome === 'none' && k.outcome === 'none') return [first, say('headline.only-N')]
-  if (p.outcome === 'unknown' && k.outcome === 'unknown') return [first, say(n.outcome === 'apply' ? 'headline.N-only-known' : 'headline.P-K-unknown')]
+  if (p.outcome === 'unknown' && k.outcome === 'unknown')
+    return [first, say(n.outcome === 'apply' ? 'headline.N-only-known' : 'headline.P-K-unknown')]
   return [first]
 }
 
 /** What the report leaves open and a further test would tell. */
 export function notMeasured(ph: Reaction, needs: readonly NutrientNeed[], read: ReadReport): Sentence[] {
-  const unknown = needs.filter((need) => need.outcome === 'unknown' && need.why.key === 'nutrient.not-tested').map((need) => need.nutrient)
+  const unknown = needs
+    .filter((need) => need.outcome === 'unknown' && need.why.key === 'nutrient.not-tested')
+    .map((need) => need.nutrient)
   return [
     ...(unknown.length ? [say('not-measured.nutrients', { nutrients: unknown.join(' ') })] : []),
-    ...(ph.outcome === 'lime' && read.buffer === undefined && ph.dose?.ledBy.id !== 'laboratory' ? [say('not-measured.buffer')] : []),
+    ...(ph.outcome === 'lime' && read.buffer === undefined && ph.dose?.ledBy.id !== 'laboratory'
+      ? [say('not-measured.buffer')]
+      : []),
   ]
 }

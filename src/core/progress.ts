@@ -14,13 +14,20 @@ export function progress(kase: Case, { areas }: Recommendation): Record<Station,
   return {
     ground: of(areas.length, areas.filter((area) => area.size.ok && area.crop).length),
     results: of(kase.areas.length, kase.areas.filter((area) => area.reportId).length, kase.reports.length > 0),
-    amounts: of(areas.length, answers.filter((answer) => answer && answer.reaction.outcome !== 'unknown').length, answers.some(Boolean)),
-    materials: answers.every(Boolean) && answers.length > 0 && feeding.length === 0 ? 'settled' : of(feeding.length, fed.length),
+    amounts: of(
+      areas.length,
+      answers.filter((answer) => answer && answer.reaction.outcome !== 'unknown').length,
+      answers.some(Boolean),
+    ),
+    materials:
+      answers.every(Boolean) && answers.length > 0 && feeding.length === 0 ? 'settled' : of(feeding.length, fed.length),
     letter: kase.letter.printedAt ? 'settled' : kase.letter.note ? 'started' : 'empty',
   }
 }
 
-const of = (all: number, done: number, started = done > 0): Progress => (all > 0 && done === all ? 'settled' : started ? 'started' : 'empty')
+const of = (all: number, done: number, started = done > 0): Progress =>
+  all > 0 && done === all ? 'settled' : started ? 'started' : 'empty'
 
 /** The first station that is not settled: what the case waits for. */
-export const waitsFor = (progressed: Record<Station, Progress>): Station => stations.find((station) => progressed[station] !== 'settled') ?? 'letter'
+export const waitsFor = (progressed: Record<Station, Progress>): Station =>
+  stations.find((station) => progressed[station] !== 'settled') ?? 'letter'

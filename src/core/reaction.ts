@@ -62,19 +62,39 @@ export function reaction(read: ReadReport, report: Report, ground: Ground): Reac
   const denied = (own.outcome === 'lime' && lime === 0) || (own.outcome === 'sulfur' && sulfur === 0)
   const outcome = printed ?? (denied ? 'leave' : own.outcome)
   if (outcome === 'lime' || outcome === 'sulfur') {
-    const candidates = outcome === 'lime' ? limeCandidates(read, report, ground) : sulfurCandidates(read, report, ground)
+    const candidates =
+      outcome === 'lime' ? limeCandidates(read, report, ground) : sulfurCandidates(read, report, ground)
     const [lead, others] = pickLead(candidates)
     const disagreeing = printed && own.outcome !== printed ? [{ ...guideLine, refusal: own.why, remarks: [] }] : []
-    if (!lead) return { outcome: 'unknown', why: noFigure(outcome, own.why, candidates), checks: candidates.map((one) => asCheck(one, ground)) }
+    if (!lead)
+      return {
+        outcome: 'unknown',
+        why: noFigure(outcome, own.why, candidates),
+        checks: candidates.map((one) => asCheck(one, ground)),
+      }
     const dose = doseOf(lead, outcome, ground)
     const kept = disagreeing.length ? [] : others
-    return { outcome, why: printed ? say(`reaction.laboratory-${outcome}`, { ...own.why.args, agrees: own.outcome === printed }) : own.why, dose, checks: [...disagreeing, ...kept].map((one) => asCheck(one, ground, dose.amount)) }
+    return {
+      outcome,
+      why: printed
+        ? say(`reaction.laboratory-${outcome}`, { ...own.why.args, agrees: own.outcome === printed })
+        : own.why,
+      dose,
+      checks: [...disagreeing, ...kept].map((one) => asCheck(one, ground, dose.amount)),
+    }
   }
   if (denied) {
-    const others = (own.outcome === 'lime' ? limeCandidates(read, report, ground) : sulfurCandidates(read, report, ground)).map((one) => asCheck(one, ground))
-    return { outcome, why: say('reaction.laboratory-none', { direction: own.outcome }), checks: [{ ...guideLine, refusal: own.why, remarks: [] }, ...others] }
+    const others = (
+      own.outcome === 'lime' ? limeCandidates(read, report, ground) : sulfurCandidates(read, report, ground)
+    ).map((one) => asCheck(one, ground))
+    return {
+      outcome,
+      why: say('reaction.laboratory-none', { direction: own.outcome }),
+      checks: [{ ...guideLine, refusal: own.why, remarks: [] }, ...others],
+    }
   }
-  const absurd = own.outcome === 'not-here' ? sulfurCandidates(read, report, ground).map((one) => asCheck(one, ground)) : []
+  const absurd =
+    own.outcome === 'not-here' ? sulfurCandidates(read, report, ground).map((one) => asCheck(one, ground)) : []
   return { outcome, why: own.why, checks: absurd }
 }
 
@@ -84,14 +104,20 @@ function ownDirection(pH: number | undefined, crop: Crop): { outcome: Direction;
   const { low, high, aim } = crop.pH
   const args = { pH, low, high, aim, crop: crop.label, trigger: crop.limeBelow ?? low }
   if (pH < (crop.limeBelow ?? low)) return { outcome: 'lime', why: say('reaction.lime', args) }
-  if (pH <= high) return { outcome: 'leave', why: pH < low ? say('reaction.leave-acid-lover', args) : say('reaction.leave', args) }
+  if (pH <= high)
+    return { outcome: 'leave', why: pH < low ? say('reaction.leave-acid-lover', args) : say('reaction.leave', args) }
   if (!crop.acidRequiring) return { outcome: 'leave', why: say('reaction.leave-high', args) }
-  if (pH > limits.sulfur.notAbovePH) return { outcome: 'not-here', why: say('reaction.not-here', { ...args, limit: limits.sulfur.notAbovePH }) }
+  if (pH > limits.sulfur.notAbovePH)
+    return { outcome: 'not-here', why: say('reaction.not-here', { ...args, limit: limits.sulfur.notAbovePH }) }
   return { outcome: 'sulfur', why: say('reaction.sulfur', args) }
 }
 
-function pickLead(candidates: readonly Candidate[]): [Candidate & { rate: Derived<'lb product/1000 ft²'> } | undefined, Candidate[]] {
-  const lead = candidates.find((one): one is Candidate & { rate: Derived<'lb product/1000 ft²'> } => one.rate !== undefined)
+function pickLead(
+  candidates: readonly Candidate[],
+): [(Candidate & { rate: Derived<'lb product/1000 ft²'> }) | undefined, Candidate[]] {
+  const lead = candidates.find(
+    (one): one is Candidate & { rate: Derived<'lb product/1000 ft²'> } => one.rate !== undefined,
+  )
   return [lead, candidates.filter((one) => one !== lead)]
 }
 
@@ -109,11 +135,18 @@ function asCheck(one: Candidate, { area }: Ground, lead?: Derived<'lb product'>)
   return { id: one.id, label: one.label, amount, refusal: one.refusal, remarks: one.remarks, difference }
 }
 
-function doseOf(lead: Candidate & { rate: Derived<'lb product/1000 ft²'> }, outcome: 'lime' | 'sulfur', ground: Ground): Dose {
+function doseOf(
+  lead: Candidate & { rate: Derived<'lb product/1000 ft²'> },
+  outcome: 'lime' | 'sulfur',
+  ground: Ground,
+): Dose {
   const amount = onArea(lead.rate, ground.area)
   const { lime, sulfur } = ground.choices
   const chosen = outcome === 'lime' ? lime : sulfur
-  const passes = outcome === 'lime' ? split('product', amount, lead.rate, limeCap(ground)) : split('product', amount, sulfurIn(lead.rate, sulfur.material), sulfurCap(ground))
+  const passes =
+    outcome === 'lime'
+      ? split('product', amount, lead.rate, limeCap(ground))
+      : split('product', amount, sulfurIn(lead.rate, sulfur.material), sulfurCap(ground))
   return {
     ledBy: { id: lead.id, label: lead.label },
     rate: lead.rate,

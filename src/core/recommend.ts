@@ -46,7 +46,11 @@ export interface Answer {
   readonly reaction: Reaction
   readonly stone: Stone
   readonly needs: readonly NutrientNeed[]
-  readonly fertilizer: { readonly material: Fertilizer; readonly bagLb: number; readonly mix: Outcome<OneFertilizer> } | null
+  readonly fertilizer: {
+    readonly material: Fertilizer
+    readonly bagLb: number
+    readonly mix: Outcome<OneFertilizer>
+  } | null
   /** What matters most, in one or two sentences. */
   readonly headline: readonly Sentence[]
   readonly cautions: readonly Sentence[]
@@ -65,17 +69,29 @@ export const recommend = (kase: Case, guides: readonly Guide[]): Recommendation 
   areas: kase.areas.map((area) => recommendArea(kase, area, guides)),
 })
 
-const emptyReport: Pick<ReadReport, 'soil' | 'tests' | 'recommends' | 'problems'> = { soil: {}, tests: {}, recommends: {}, problems: [] }
+const emptyReport: Pick<ReadReport, 'soil' | 'tests' | 'recommends' | 'problems'> = {
+  soil: {},
+  tests: {},
+  recommends: {},
+  problems: [],
+}
 
 function recommendArea(kase: Case, area: Area, guides: readonly Guide[]): AreaRecommendation {
   const guide = guides.find((one) => guideRef(one) === area.guide) ?? null
   const crop = (area.crop && guide?.crops[area.crop]) || null
   const report = kase.reports.find((one) => one.id === area.reportId) ?? null
-  const read: ReadReport = report ? readReport(report, area) : { ...emptyReport, soil: { texture: area.texture ?? undefined } }
+  const read: ReadReport = report
+    ? readReport(report, area)
+    : { ...emptyReport, soil: { texture: area.texture ?? undefined } }
   const size = readAreaSize(area, kase)
   const depth = readDepth(area)
   const planted = isPlanted(area, crop)
-  const problems = [...sizeProblem(area, size), ...problem('depth', depth), ...read.problems, ...materialProblems(area.materials)]
+  const problems = [
+    ...sizeProblem(area, size),
+    ...problem('depth', depth),
+    ...read.problems,
+    ...materialProblems(area.materials),
+  ]
   const missing = [
     ...(size.ok ? [] : [say('missing.size')]),
     ...(crop ? [] : [say(guide ? 'missing.crop' : 'missing.guide')]),
@@ -100,11 +116,14 @@ function recommendArea(kase: Case, area: Area, guides: readonly Guide[]): AreaRe
 function answer(ground: Ground, read: ReadReport, report: Report, area: Area, guide: Guide, stone: Stone): Answer {
   const { crop } = ground
   const ph = reaction(read, report, ground)
-  const needs = nutrients.map((nutrient) => nutrientNeed(nutrient, read, report, { area: ground.area, crop, guide, settings: area }))
+  const needs = nutrients.map((nutrient) =>
+    nutrientNeed(nutrient, read, report, { area: ground.area, crop, guide, settings: area }),
+  )
   const chosen = area.materials.fertilizer
   const material: Fertilizer | undefined = chosen ? fertilizers[chosen] : undefined
-  const bagLb = material ? numberIn(fields.bag, area.materials.fertilizerBag) ?? material.bagLb : 0
-  const mix = material && oneFertilizer(material, bagLb, area.materials.meets, needs, ground.area, crop, area.phosphorusBanned)
+  const bagLb = material ? (numberIn(fields.bag, area.materials.fertilizerBag) ?? material.bagLb) : 0
+  const mix =
+    material && oneFertilizer(material, bagLb, area.materials.meets, needs, ground.area, crop, area.phosphorusBanned)
   const { pH } = read.soil
   return {
     pH: pH?.v ?? null,
@@ -114,7 +133,15 @@ function answer(ground: Ground, read: ReadReport, report: Report, area: Area, gu
     needs,
     fertilizer: material && mix ? { material, bagLb, mix } : null,
     headline: headline(ph, needs),
-    cautions: cautionsFor({ crop, soil: read.soil, reaction: ph, needs, fertilizer: material, mix: mix?.ok ? mix.value : undefined, phosphorusBanned: area.phosphorusBanned }),
+    cautions: cautionsFor({
+      crop,
+      soil: read.soil,
+      reaction: ph,
+      needs,
+      fertilizer: material,
+      mix: mix?.ok ? mix.value : undefined,
+      phosphorusBanned: area.phosphorusBanned,
+    }),
     notMeasured: notMeasured(ph, needs, read),
   }
 }
@@ -128,8 +155,10 @@ function chosenSulfur(choices: Choices): Ground['choices']['sulfur'] {
   return { material, bagLb: numberIn(fields.bag, choices.sulfurBag) ?? material.bagLb }
 }
 
-const problem = (field: string, outcome: Outcome<unknown>): Problem[] => (outcome.ok ? [] : [{ field, sentence: outcome.refusal }])
-const sizeProblem = (area: Area, size: Outcome<Size>): Problem[] => (area.size.text.trim() === '' ? [] : problem('size', size))
+const problem = (field: string, outcome: Outcome<unknown>): Problem[] =>
+  outcome.ok ? [] : [{ field, sentence: outcome.refusal }]
+const sizeProblem = (area: Area, size: Outcome<Size>): Problem[] =>
+  area.size.text.trim() === '' ? [] : problem('size', size)
 const materialProblems = (choices: Choices): Problem[] => [
   ...problem('limeEffective', check(fields.limeEffective, choices.limeEffective)),
   ...problem('limeBag', check(fields.bag, choices.limeBag)),

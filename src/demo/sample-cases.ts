@@ -26,7 +26,12 @@ function report(id: string, more: Partial<Report>): Report {
   return { ...blankReport(id), laboratory: 'Vale soil room (simulated)', ...more }
 }
 
-const sample = (id: string, at: string, more: Partial<Case>): Case => ({ ...blankCase(id, at), sample: true, draftedBy: 'MV', ...more })
+const sample = (id: string, at: string, more: Partial<Case>): Case => ({
+  ...blankCase(id, at),
+  sample: true,
+  draftedBy: 'MV',
+  ...more,
+})
 
 const mehlich3 = guideRef(guideFor('mehlich-3')!)
 const bray = guideRef(guideFor('bray-1')!)
@@ -35,37 +40,104 @@ const school = sample('sample-school-garden', '2026-10-19T14:05:00.000Z', {
   client: 'Vale End Primary School',
   place: 'School garden, Vale End',
   areas: [
-    area('strip', 'In-ground strip', '9x31', { crop: 'mixed-vegetables', texture: 'clay-loam', guide: mehlich3, reportId: 'strip-2026', materials: { ...unchosen, fertilizer: 'ammonium-sulfate' } }),
-    area('beds', 'Raised beds 1–4', '4 @ 4x8', { crop: 'tomato', texture: 'loam', guide: mehlich3, reportId: 'beds-2026' }),
-    area('corn', 'Corn patch', "14' 6\" x 20'", { crop: 'sweet-corn', texture: 'clay-loam', guide: mehlich3, reportId: 'strip-2026', ground: 'dug' }),
+    area('strip', 'In-ground strip', '9x31', {
+      crop: 'mixed-vegetables',
+      texture: 'clay-loam',
+      guide: mehlich3,
+      reportId: 'strip-2026',
+      materials: { ...unchosen, fertilizer: 'ammonium-sulfate' },
+    }),
+    area('beds', 'Raised beds 1–4', '4 @ 4x8', {
+      crop: 'tomato',
+      texture: 'loam',
+      guide: mehlich3,
+      reportId: 'beds-2026',
+    }),
+    area('corn', 'Corn patch', "14' 6\" x 20'", {
+      crop: 'sweet-corn',
+      texture: 'clay-loam',
+      guide: mehlich3,
+      reportId: 'strip-2026',
+      ground: 'dug',
+    }),
   ],
   reports: [
     report('strip-2026', {
-      code: 'VES-IS', date: '2026-10-14', extractant: 'mehlich-3', buffer: 'SMP', pH: plain('5.5'), bufferPH: plain('6.55'),
-      organicMatter: plain('3.9', '%'), cec: plain('13.2', 'meq/100 g'), P: soil('61'), K: soil('118'), Mg: soil('52'),
+      code: 'VES-IS',
+      date: '2026-10-14',
+      extractant: 'mehlich-3',
+      buffer: 'SMP',
+      pH: plain('5.5'),
+      bufferPH: plain('6.55'),
+      organicMatter: plain('3.9', '%'),
+      cec: plain('13.2', 'meq/100 g'),
+      P: soil('61'),
+      K: soil('118'),
+      Mg: soil('52'),
     }),
     report('beds-2026', {
-      code: 'VES-RB', date: '2026-10-14', extractant: 'mehlich-3', pH: plain('6.7'),
-      organicMatter: plain('6.4', '%'), cec: plain('15.8', 'meq/100 g'), P: soil('132'), K: soil('171'), Mg: soil('188'),
+      code: 'VES-RB',
+      date: '2026-10-14',
+      extractant: 'mehlich-3',
+      pH: plain('6.7'),
+      organicMatter: plain('6.4', '%'),
+      cec: plain('15.8', 'meq/100 g'),
+      P: soil('132'),
+      K: soil('171'),
+      Mg: soil('188'),
     }),
   ],
-  letter: { date: '2026-10-19', note: 'The class can weigh out the lime; keep the children away while it is spread.', printedAt: null },
+  letter: {
+    date: '2026-10-19',
+    note: 'The class can weigh out the lime; keep the children away while it is spread.',
+    printedAt: null,
+  },
 })
 
 const hall = sample('sample-village-hall', '2026-10-27T09:40:00.000Z', {
   client: 'Lake Ossian village hall',
   place: 'Hall lawns, Ossian Shore',
   areas: [
-    area('sunny', 'South lawn', '62x85', { crop: 'zoysia', texture: 'clay-loam', guide: mehlich3, reportId: 'hall-south' }),
-    area('shady', 'Lawn under the limes', '48x70 - 12x15', { crop: 'fine-fescue', texture: 'clay-loam', guide: mehlich3, reportId: 'hall-north', feeding: 'lean' }),
+    area('sunny', 'South lawn', '62x85', {
+      crop: 'zoysia',
+      texture: 'clay-loam',
+      guide: mehlich3,
+      reportId: 'hall-south',
+    }),
+    area('shady', 'Lawn under the limes', '48x70 - 12x15', {
+      crop: 'fine-fescue',
+      texture: 'clay-loam',
+      guide: mehlich3,
+      reportId: 'hall-north',
+      feeding: 'lean',
+    }),
   ],
   reports: [
     report('hall-south', {
-      code: 'LOH-S', date: '2026-10-20', extractant: 'mehlich-3', pH: plain('5.2'),
-      P: soil('143'), K: soil('58'), Mg: soil('96'),
-      recommends: { ...blankReport('').recommends, lime: printed('110 lb/1000'), N: printed('2'), 'P₂O₅': printed('0'), 'K₂O': printed('2') },
+      code: 'LOH-S',
+      date: '2026-10-20',
+      extractant: 'mehlich-3',
+      pH: plain('5.2'),
+      P: soil('143'),
+      K: soil('58'),
+      Mg: soil('96'),
+      recommends: {
+        ...blankReport('').recommends,
+        lime: printed('110 lb/1000'),
+        N: printed('2'),
+        'P₂O₅': printed('0'),
+        'K₂O': printed('2'),
+      },
     }),
-    report('hall-north', { code: 'LOH-N', date: '2026-10-20', extractant: 'mehlich-3', pH: plain('5.9'), P: soil('121'), K: soil('64'), Mg: soil('88') }),
+    report('hall-north', {
+      code: 'LOH-N',
+      date: '2026-10-20',
+      extractant: 'mehlich-3',
+      pH: plain('5.9'),
+      P: soil('121'),
+      K: soil('64'),
+      Mg: soil('88'),
+    }),
   ],
 })
 
@@ -73,13 +145,32 @@ const cottage = sample('sample-lakeside-cottage', '2026-11-03T16:20:00.000Z', {
   client: 'Henrike Aldous',
   place: 'Lakeside cottage, Ossian Narrows',
   areas: [
-    area('rhododendrons', 'Rhododendron bank', '30 ft circle', { crop: 'rhododendron', texture: 'silt-loam', reportId: 'cottage-bank', materials: { ...unchosen, fertilizer: 'ammonium-sulfate' } }),
-    area('lawn', 'Lake lawn', '0.2 ac', { crop: 'tall-fescue', texture: 'sandy-loam', guide: bray, reportId: 'cottage-lawn', phosphorusBanned: true, materials: { ...unchosen, fertilizer: '24-0-11' } }),
+    area('rhododendrons', 'Rhododendron bank', '30 ft circle', {
+      crop: 'rhododendron',
+      texture: 'silt-loam',
+      reportId: 'cottage-bank',
+      materials: { ...unchosen, fertilizer: 'ammonium-sulfate' },
+    }),
+    area('lawn', 'Lake lawn', '0.2 ac', {
+      crop: 'tall-fescue',
+      texture: 'sandy-loam',
+      guide: bray,
+      reportId: 'cottage-lawn',
+      phosphorusBanned: true,
+      materials: { ...unchosen, fertilizer: '24-0-11' },
+    }),
   ],
   reports: [
     report('cottage-bank', { code: 'HAL-RB', date: '2026-10-29', pH: plain('6.6') }),
     report('cottage-lawn', {
-      code: 'HAL-LL', date: '2026-10-29', extractant: 'bray-1', pH: plain('6.2'), organicMatter: plain('2.8', '%'), P: soil('12'), K: soil('92'), Mg: soil('141'),
+      code: 'HAL-LL',
+      date: '2026-10-29',
+      extractant: 'bray-1',
+      pH: plain('6.2'),
+      organicMatter: plain('2.8', '%'),
+      P: soil('12'),
+      K: soil('92'),
+      Mg: soil('141'),
     }),
   ],
 })

@@ -4,9 +4,15 @@ import { caseFileName, toCaseFile } from '../store/case-file'
 import { caseSchema, openCaseFile } from './case'
 
 describe('case files', () => {
-  test.each(sampleCases.map((kase) => [kase.client, kase] as const))('%s goes out and comes back the same', (_, kase) => expect(openCaseFile(toCaseFile(kase))).toEqual({ ok: true, kase }))
+  test.each(sampleCases.map((kase) => [kase.client, kase] as const))('%s goes out and comes back the same', (_, kase) =>
+    expect(openCaseFile(toCaseFile(kase))).toEqual({ ok: true, kase }),
+  )
   test('a blank case with a blank area and report is in order', () => {
-    const kase = { ...blankCase('c', '2026-01-01T00:00:00.000Z'), areas: [blankArea('a', '')], reports: [blankReport('r')] }
+    const kase = {
+      ...blankCase('c', '2026-01-01T00:00:00.000Z'),
+      areas: [blankArea('a', '')],
+      reports: [blankReport('r')],
+    }
     expect(caseSchema.validate(kase, { convert: false }).error).toBeUndefined()
   })
   /** The first sample's file with one value put in at a path. */
@@ -36,5 +42,8 @@ describe('case files', () => {
     const opened = broken(['case.reports.0.pH.value', 3.3])
     expect(opened.ok && opened.kase.reports[0]!.pH).toEqual({ text: '5.5', unit: '', value: 5.5 })
   })
-  test('the file’s name tells whose it is', () => expect(caseFileName({ ...sampleCases[2]!, client: 'Ænne d’Été / Ltd' })).toBe('nne-d-e-te-ltd-lakeside-cottage-ossian-narrows-2026-11-03.json'))
+  test('the file’s name tells whose it is', () =>
+    expect(caseFileName({ ...sampleCases[2]!, client: 'Ænne d’Été / Ltd' })).toBe(
+      'nne-d-e-te-ltd-lakeside-cottage-ossian-narrows-2026-11-03.json',
+    ))
 })

@@ -15,7 +15,11 @@ const oneOf = (table: object) => Joi.string().valid(...Object.keys(table))
 const orNone = (table: object) => oneOf(table).allow(null).required()
 
 /** The value is not trusted: it is read from the text again when the file is opened. */
-const typed = Joi.object({ text: line(120), unit: line(24), value: Joi.number().unsafe().allow(null).required() }).required()
+const typed = Joi.object({
+  text: line(120),
+  unit: line(24),
+  value: Joi.number().unsafe().allow(null).required(),
+}).required()
 
 const materials = Joi.object({
   lime: orNone(limeMaterials),
@@ -38,7 +42,9 @@ const area = Joi.object({
   depth: typed,
   feeding: Joi.string().valid('lean', 'usual', 'generous').required(),
   phosphorusBanned: Joi.boolean().required(),
-  guide: Joi.string().pattern(/^[a-z0-9-]+@\d+$/).required(),
+  guide: Joi.string()
+    .pattern(/^[a-z0-9-]+@\d+$/)
+    .required(),
   reportId: Joi.string().max(80).allow(null).required(),
   materials: materials.required(),
 })
@@ -84,12 +90,26 @@ export const caseSchema = Joi.object<Case>({
   climate: Joi.string().valid('cool', 'warm').required(),
   areas: Joi.array().items(area).max(500).unique('id').required(),
   reports: Joi.array().items(report).max(1000).unique('id').required(),
-  letter: Joi.object({ date: line(10), note: line(4000), printedAt: Joi.string().isoDate().allow(null).required() }).required(),
+  letter: Joi.object({
+    date: line(10),
+    note: line(4000),
+    printedAt: Joi.string().isoDate().allow(null).required(),
+  }).required(),
 }).required()
 
-const caseFileSchema = Joi.object({ format: Joi.string().valid('agrologos-case').required(), schema: Joi.number().valid(1).required(), case: caseSchema })
+const caseFileSchema = Joi.object({
+  format: Joi.string().valid('agrologos-case').required(),
+  schema: Joi.number().valid(1).required(),
+  case: caseSchema,
+})
 
-export type Opened = { readonly ok: true; readonly kase: Case } | { readonly ok: false; readonly why: 'not-json' | 'not-a-case' | 'newer' | 'too-large'; readonly details: readonly string[] }
+export type Opened =
+  | { readonly ok: true; readonly kase: Case }
+  | {
+      readonly ok: false
+      readonly why: 'not-json' | 'not-a-case' | 'newer' | 'too-large'
+      readonly details: readonly string[]
+    }
 
 /** Bytes of text beyond which a file is not read. */
 const largest = 2_000_000

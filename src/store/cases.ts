@@ -80,7 +80,10 @@ export function editCase(id: string, recipe: Recipe): Promise<void> {
   const entry = entryOf(id)
   if (!entry.front.kase) throw new ReferenceError(`case ${id} is not open`)
   entry.backlog.push(recipe)
-  show(entry, { kase: applied(entry.front.kase, [recipe]), keeping: entry.front.keeping === 'refused' ? 'refused' : 'saving' })
+  show(entry, {
+    kase: applied(entry.front.kase, [recipe]),
+    keeping: entry.front.keeping === 'refused' ? 'refused' : 'saving',
+  })
   return flush(id, entry)
 }
 
@@ -106,11 +109,15 @@ async function flush(id: string, entry: Entry): Promise<void> {
 }
 
 const applied = (kase: Case, recipes: readonly Recipe[]): Case =>
-  recipes.reduce((before, recipe) => produce(before, (draft) => {
-    recipe(draft)
-    draft.rev += 1
-    draft.updatedAt = new Date().toISOString()
-  }), kase)
+  recipes.reduce(
+    (before, recipe) =>
+      produce(before, (draft) => {
+        recipe(draft)
+        draft.rev += 1
+        draft.updatedAt = new Date().toISOString()
+      }),
+    kase,
+  )
 
 /** One transaction: reads the stored revision, applies the edits to that, and writes case and summary together. */
 function write(id: string, initial: Case | undefined, recipes: readonly Recipe[]): Promise<Case> {
@@ -131,7 +138,10 @@ export function summaryOf(kase: Case): Summary {
 }
 
 /** Starts a case; it is usable at once, even where the browser keeps nothing. */
-export function createCase(from?: Partial<Case>, id: string = crypto.randomUUID()): { id: string; written: Promise<void> } {
+export function createCase(
+  from?: Partial<Case>,
+  id: string = crypto.randomUUID(),
+): { id: string; written: Promise<void> } {
   const entry = entryOf(id)
   entry.initial = { ...blankCase(id, new Date().toISOString()), ...from, id }
   show(entry, { kase: entry.initial, keeping: 'saving' })

@@ -14,7 +14,12 @@ export function ChoiceField<Value extends string>({ label, value, options, onCha
   return (
     <Field className="min-w-0">
       <Label className="text-ink-2 block text-[13.5px]">{label}</Label>
-      <RadioGroup value={value} onChange={onChange} aria-label={label} className="border-edge bg-sheet mt-0.5 flex min-h-9 overflow-hidden rounded-[3px] border">
+      <RadioGroup
+        value={value}
+        onChange={onChange}
+        aria-label={label}
+        className="border-edge bg-sheet mt-0.5 flex min-h-9 overflow-hidden rounded-[3px] border"
+      >
         {options.map((option) => (
           <Radio
             key={option.value}

@@ -1,6 +1,14 @@
 'use client'
 
-import { Combobox, ComboboxButton, ComboboxInput, ComboboxOption, ComboboxOptions, Field, Label } from '@headlessui/react'
+import {
+  Combobox,
+  ComboboxButton,
+  ComboboxInput,
+  ComboboxOption,
+  ComboboxOptions,
+  Field,
+  Label,
+} from '@headlessui/react'
 import { ChevronDown } from 'lucide-react'
 import { useState } from 'react'
 
@@ -36,7 +44,11 @@ export function PickField<Value extends string>({ label, value, options, onChang
           <ComboboxOptions className="border-edge bg-sheet absolute top-full right-0 left-0 z-20 mt-1 max-h-72 overflow-auto rounded-[3px] border py-1 shadow-[0_6px_18px_rgba(32,40,31,0.16)]">
             {found.length === 0 && <p className="text-ink-2 px-3 py-1.5">{none}</p>}
             {found.map((option) => (
-              <ComboboxOption key={option.value} value={option.value} className="data-focus:bg-margin flex cursor-pointer justify-between gap-3 px-3 py-1.5 data-selected:font-semibold">
+              <ComboboxOption
+                key={option.value}
+                value={option.value}
+                className="data-focus:bg-margin flex cursor-pointer justify-between gap-3 px-3 py-1.5 data-selected:font-semibold"
+              >
                 <span>{option.label}</span>
                 <span className="text-ink-2 text-sm">{option.group}</span>
               </ComboboxOption>

@@ -29,7 +29,14 @@ export function Span({ from, to, low, high, value, plusMinus, valueLabel, spanLa
       <line x1={inset} x2={width - inset} y1="24" y2="24" className="stroke-ink-2" strokeWidth="1" />
       <path d={`M${left + 5} 16h-5v16h5M${right - 5} 16h5v16h-5`} fill="none" className="stroke-moss" strokeWidth="2" />
       <rect x={left} width={Math.max(right - left, 0)} y="22" height="4" className="fill-moss" opacity="0.28" />
-      <line x1={x(value - plusMinus)} x2={x(value + plusMinus)} y1="24" y2="24" className="stroke-ink" strokeWidth="3" />
+      <line
+        x1={x(value - plusMinus)}
+        x2={x(value + plusMinus)}
+        y1="24"
+        y2="24"
+        className="stroke-ink"
+        strokeWidth="3"
+      />
       <path d={`M${at} 17l7 7l-7 7l-7-7z`} className="fill-ink" />
       <text x={valueAt} y="11" textAnchor="middle" className="fill-ink text-[13px] font-semibold">
         {valueLabel}

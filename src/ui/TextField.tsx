@@ -22,7 +22,19 @@ interface Props {
 }
 
 /** One line of text with its label, its unit, and right beneath it what was understood or what is wrong. */
-export function TextField({ label, value, onChange, unit, placeholder, echo, error, wide, numeric, autoFocus, type = 'text' }: Props) {
+export function TextField({
+  label,
+  value,
+  onChange,
+  unit,
+  placeholder,
+  echo,
+  error,
+  wide,
+  numeric,
+  autoFocus,
+  type = 'text',
+}: Props) {
   const id = useId()
   const note = error ?? echo
   return (
@@ -30,7 +42,13 @@ export function TextField({ label, value, onChange, unit, placeholder, echo, err
       <label htmlFor={id} className="text-ink-2 block text-[13.5px]">
         <Formula>{label}</Formula>
       </label>
-      <div className={clsx('bg-sheet mt-0.5 flex items-center rounded-[3px] border', error ? 'border-clay border-2' : 'border-edge', 'focus-within:outline-slate focus-within:outline-[2.5px] focus-within:outline-offset-1')}>
+      <div
+        className={clsx(
+          'bg-sheet mt-0.5 flex items-center rounded-[3px] border',
+          error ? 'border-clay border-2' : 'border-edge',
+          'focus-within:outline-slate focus-within:outline-[2.5px] focus-within:outline-offset-1',
+        )}
+      >
         <input
           id={id}
           type={type}
@@ -50,7 +68,10 @@ export function TextField({ label, value, onChange, unit, placeholder, echo, err
         {unit !== undefined && <span className="text-ink-2 shrink-0 pr-2 text-sm">{unit}</span>}
       </div>
       {note && (
-        <p id={`${id}-note`} className={clsx('mt-0.5 text-[13px] leading-snug', error ? 'text-clay font-semibold' : 'text-ink-2')}>
+        <p
+          id={`${id}-note`}
+          className={clsx('mt-0.5 text-[13px] leading-snug', error ? 'text-clay font-semibold' : 'text-ink-2')}
+        >
           <Formula>{note}</Formula>
         </p>
       )}
@@ -62,6 +83,8 @@ export function TextField({ label, value, onChange, unit, placeholder, echo, err
 function enterGoesOn(event: KeyboardEvent<HTMLInputElement>) {
   if (event.key !== 'Enter') return
   event.preventDefault()
-  const fields = [...document.querySelectorAll<HTMLElement>('[data-entry] input, [data-entry] select')].filter((field) => field.offsetParent !== null)
+  const fields = [...document.querySelectorAll<HTMLElement>('[data-entry] input, [data-entry] select')].filter(
+    (field) => field.offsetParent !== null,
+  )
   fields[fields.indexOf(event.currentTarget) + 1]?.focus()
 }

@@ -12,14 +12,29 @@ export interface Line {
   readonly source: string
 }
 
-const marks: Readonly<Record<string, string>> = { '*': ' × ', '/': ' ÷ ', '+': ' + ', '-': ' − ', '^': '^', ',': ', ', '(': '(', ')': ')' }
-const functionWords: Readonly<Record<string, string>> = { ceil: 'round up ', sqrt: '√', max: 'the larger of ', min: 'the smaller of ' }
+const marks: Readonly<Record<string, string>> = {
+  '*': ' × ',
+  '/': ' ÷ ',
+  '+': ' + ',
+  '-': ' − ',
+  '^': '^',
+  ',': ', ',
+  '(': '(',
+  ')': ')',
+}
+const functionWords: Readonly<Record<string, string>> = {
+  ceil: 'round up ',
+  sqrt: '√',
+  max: 'the larger of ',
+  min: 'the smaller of ',
+}
 
 /** The expression with its numbers filled in: `1.7 × (6.4 − 5.6)`. */
 export function filledIn({ expression, inputs }: Derived): string {
   return tokens(expression)
     .map((token) => {
-      if (token.kind === 'number') return token.value === Math.trunc(token.value) ? figure(token.value, 8) : figure(token.value)
+      if (token.kind === 'number')
+        return token.value === Math.trunc(token.value) ? figure(token.value, 8) : figure(token.value)
       if (token.kind === 'mark') return marks[token.text]
       if (isFunctionName(token.text)) return functionWords[token.text] ?? token.text
       return token.text === 'pi' ? 'π' : figure(inputs[token.text]!.value.v)
@@ -30,7 +45,15 @@ export function filledIn({ expression, inputs }: Derived): string {
 
 /** `lb CaCO₃/1000 ft²` as one reads it. */
 export const unitWords = (of: string): string =>
-  of === 'passes' || of === 'bags' ? of : of.replace('1000 ft²', '1,000 ft²').replace('reference lime', 'lime').replace('fraction of CEC', '').replace(/^lb product\/lb.*|^lb \S+\/lb .*/, 'of the weight').replace('pH in water', '').replace(/^(SMP|Adams–Evans) buffer pH$/, '')
+  of === 'passes' || of === 'bags'
+    ? of
+    : of
+        .replace('1000 ft²', '1,000 ft²')
+        .replace('reference lime', 'lime')
+        .replace('fraction of CEC', '')
+        .replace(/^lb product\/lb.*|^lb \S+\/lb .*/, 'of the weight')
+        .replace('pH in water', '')
+        .replace(/^(SMP|Adams–Evans) buffer pH$/, '')
 
 export function sourceLine(id: SourceId | undefined): string {
   if (!id) return ''
@@ -49,7 +72,14 @@ export function derivation(working: Working, measures: Measures): Line[] {
       arithmetic: `${filledIn(step)} = ${figure(step.value.v)} ${unitWords(step.value.of)}`.trim(),
       inputs: Object.values(step.inputs)
         .filter((input) => !isDerived(input))
-        .map((input) => ({ label: render((input as Exclude<Working, Derived>).label, measures), value: `${figure(input.value.v)} ${unitWords(input.value.of)}`.trim(), source: (input as Exclude<Working, Derived>).source === step.source ? '' : sourceLine((input as Exclude<Working, Derived>).source) })),
+        .map((input) => ({
+          label: render((input as Exclude<Working, Derived>).label, measures),
+          value: `${figure(input.value.v)} ${unitWords(input.value.of)}`.trim(),
+          source:
+            (input as Exclude<Working, Derived>).source === step.source
+              ? ''
+              : sourceLine((input as Exclude<Working, Derived>).source),
+        })),
       source: step.source === all[i - 1]?.source ? '' : sourceLine(step.source),
     }))
 }

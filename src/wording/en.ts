@@ -4,14 +4,28 @@ import { area, figure, length, pHFigure, places, type Measures } from './format'
 type Args = Readonly<Record<string, SentenceArg>>
 export type Phrase = (args: Args, measures: Measures) => string
 
-const text = (arg: SentenceArg | undefined): string => (arg !== null && typeof arg === 'object' ? arg.en : typeof arg === 'number' ? figure(arg) : String(arg ?? ''))
+const text = (arg: SentenceArg | undefined): string =>
+  arg !== null && typeof arg === 'object' ? arg.en : typeof arg === 'number' ? figure(arg) : String(arg ?? '')
 const num = (arg: SentenceArg | undefined): number => Number(arg)
 const pH = (arg: SentenceArg | undefined): string => pHFigure(num(arg))
 const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1)
 const either = (words: readonly string[]) => words.join(' and ')
 
-const nutrient: Readonly<Record<string, string>> = { N: 'nitrogen', 'P₂O₅': 'phosphate', 'K₂O': 'potash', P: 'phosphorus', K: 'potassium', Mg: 'magnesium' }
-export const classWords: Readonly<Record<string, string>> = { 'very-low': 'very low', low: 'low', medium: 'medium', optimum: 'optimum', excess: 'above optimum' }
+const nutrient: Readonly<Record<string, string>> = {
+  N: 'nitrogen',
+  'P₂O₅': 'phosphate',
+  'K₂O': 'potash',
+  P: 'phosphorus',
+  K: 'potassium',
+  Mg: 'magnesium',
+}
+export const classWords: Readonly<Record<string, string>> = {
+  'very-low': 'very low',
+  low: 'low',
+  medium: 'medium',
+  optimum: 'optimum',
+  excess: 'above optimum',
+}
 const substances: Readonly<Record<string, string>> = { product: 'lime', 'CaCO₃': 'pure lime', S: 'sulfur' }
 
 /** English. One line for each key the core may say. */
@@ -26,7 +40,8 @@ export const en: Readonly<Record<string, Phrase>> = {
   'size.empty': () => 'Type a size, like 12x18, 30 ft circle or 0.25 ac.',
   'size.no-diameter': () => 'Type how wide the circle is, like 30 ft circle.',
   'size.ends': () => 'The size stops too soon. Give both sides, like 12x18.',
-  'size.unexpected': (a) => `“${text(a.what)}” at place ${text(a.at)} cannot be read as part of a size. Write it like 12x18, 30 ft circle or 0.25 ac.`,
+  'size.unexpected': (a) =>
+    `“${text(a.what)}” at place ${text(a.at)} cannot be read as part of a size. Write it like 12x18, 30 ft circle or 0.25 ac.`,
   'size.bracket': (a) => `A bracket is not closed at place ${text(a.at)}. Write it like (30+12) x 10.`,
   'size.count': () => `What stands before @ is how many there are, like 2 @ 4x8.`,
   'size.circle-area': () => 'A circle is given by how wide it is, like 30 ft circle.',
@@ -45,19 +60,31 @@ export const en: Readonly<Record<string, Phrase>> = {
   'missing.report': () => 'Type the soil report, or only its pH.',
 
   // Lime or sulfur
-  'reaction.both': () => 'The report asks for lime and for sulfur. Ground gets one or the other, never both: check which line is meant.',
+  'reaction.both': () =>
+    'The report asks for lime and for sulfur. Ground gets one or the other, never both: check which line is meant.',
   'reaction.no-pH': () => 'No pH to go by, so nothing can be said about lime or sulfur.',
-  'reaction.lime': (a) => `pH ${pH(a.pH)} is below ${pH(a.trigger)}, where ${text(a.crop)} begins to suffer: lime to ${pH(a.aim)}.`,
-  'reaction.leave': (a) => `pH ${pH(a.pH)} is within ${pH(a.low)} to ${pH(a.high)}, where ${text(a.crop)} does well: neither lime nor sulfur.`,
-  'reaction.leave-acid-lover': (a) => `pH ${pH(a.pH)} is a little below ${pH(a.low)}, but ${text(a.crop)} wants acid ground and is limed only below ${pH(a.trigger)}: leave it.`,
-  'reaction.leave-high': (a) => `pH ${pH(a.pH)} is above ${pH(a.low)} to ${pH(a.high)}, but ${text(a.crop)} lives with that: leave it, and watch for yellow young leaves (iron, manganese).`,
-  'reaction.sulfur': (a) => `pH ${pH(a.pH)} is above ${pH(a.high)}, and ${text(a.crop)} needs acid ground: sulfur to ${pH(a.aim)}.`,
-  'reaction.not-here': (a) => `pH ${pH(a.pH)} is above ${pH(a.limit)}, where the soil may hold free lime that eats sulfur first. Not here: grow ${text(a.crop)} in a container or a raised bed of acid mix, or choose another plant. If the plants do well, do nothing.`,
-  'reaction.laboratory-lime': (a) => `${a.agrees ? `pH ${pH(a.pH)} is below ${pH(a.trigger)}, and the` : 'The'} laboratory asks for lime; its figure leads.`,
-  'reaction.laboratory-sulfur': (a) => `${a.agrees ? `pH ${pH(a.pH)} is above ${pH(a.high)}, and the` : 'The'} laboratory asks for sulfur; its figure leads.`,
-  'reaction.laboratory-none': (a) => `The laboratory asks for no ${text(a.direction)}; that leads. Our guide would give some: see beside.`,
-  'reaction.lime-needs-input': (a) => `pH ${pH(a.pH)} is too low for ${text(a.crop)}. How much lime it takes depends on the soil: type the buffer pH, or choose the texture.`,
-  'reaction.sulfur-needs-input': (a) => `pH ${pH(a.pH)} is too high for ${text(a.crop)}. How much sulfur it takes depends on the soil: choose its texture.`,
+  'reaction.lime': (a) =>
+    `pH ${pH(a.pH)} is below ${pH(a.trigger)}, where ${text(a.crop)} begins to suffer: lime to ${pH(a.aim)}.`,
+  'reaction.leave': (a) =>
+    `pH ${pH(a.pH)} is within ${pH(a.low)} to ${pH(a.high)}, where ${text(a.crop)} does well: neither lime nor sulfur.`,
+  'reaction.leave-acid-lover': (a) =>
+    `pH ${pH(a.pH)} is a little below ${pH(a.low)}, but ${text(a.crop)} wants acid ground and is limed only below ${pH(a.trigger)}: leave it.`,
+  'reaction.leave-high': (a) =>
+    `pH ${pH(a.pH)} is above ${pH(a.low)} to ${pH(a.high)}, but ${text(a.crop)} lives with that: leave it, and watch for yellow young leaves (iron, manganese).`,
+  'reaction.sulfur': (a) =>
+    `pH ${pH(a.pH)} is above ${pH(a.high)}, and ${text(a.crop)} needs acid ground: sulfur to ${pH(a.aim)}.`,
+  'reaction.not-here': (a) =>
+    `pH ${pH(a.pH)} is above ${pH(a.limit)}, where the soil may hold free lime that eats sulfur first. Not here: grow ${text(a.crop)} in a container or a raised bed of acid mix, or choose another plant. If the plants do well, do nothing.`,
+  'reaction.laboratory-lime': (a) =>
+    `${a.agrees ? `pH ${pH(a.pH)} is below ${pH(a.trigger)}, and the` : 'The'} laboratory asks for lime; its figure leads.`,
+  'reaction.laboratory-sulfur': (a) =>
+    `${a.agrees ? `pH ${pH(a.pH)} is above ${pH(a.high)}, and the` : 'The'} laboratory asks for sulfur; its figure leads.`,
+  'reaction.laboratory-none': (a) =>
+    `The laboratory asks for no ${text(a.direction)}; that leads. Our guide would give some: see beside.`,
+  'reaction.lime-needs-input': (a) =>
+    `pH ${pH(a.pH)} is too low for ${text(a.crop)}. How much lime it takes depends on the soil: type the buffer pH, or choose the texture.`,
+  'reaction.sulfur-needs-input': (a) =>
+    `pH ${pH(a.pH)} is too high for ${text(a.crop)}. How much sulfur it takes depends on the soil: choose its texture.`,
 
   'guide.aim': (a) => `the aim for ${text(a.crop)}`,
   'guide.aim-school': (a) => `the aim for ${text(a.crop)}, ${text(a.school)}`,
@@ -82,9 +109,11 @@ export const en: Readonly<Record<string, Phrase>> = {
 
   'lime.reference-effectiveness': () => 'share of the method’s own lime that acts like pure, fine CaCO₃',
   'lime.base-depth': () => 'depth the method speaks of',
-  'lime.buffer-range': (a) => `The ${text(a.method)} reads from ${pH(a.low)} to ${pH(a.high)}; ${pH(a.buffer)} is outside.`,
+  'lime.buffer-range': (a) =>
+    `The ${text(a.method)} reads from ${pH(a.low)} to ${pH(a.high)}; ${pH(a.buffer)} is outside.`,
   'lime.aim-range': (a) => `The ${text(a.method)} gives figures for aims up to ${pH(a.high)}.`,
-  'lime.pH-low': (a) => `The ${text(a.method)} starts at pH ${pH(a.low)}; this soil is more acid. Ask the laboratory for a buffer pH.`,
+  'lime.pH-low': (a) =>
+    `The ${text(a.method)} starts at pH ${pH(a.low)}; this soil is more acid. Ask the laboratory for a buffer pH.`,
   'lime.not-on-muck': (a) => `The ${text(a.method)} columns are for mineral soil, not for muck or peat.`,
   'lime.nothing-to-raise': () => 'The pH is at the aim already.',
   'lime.smp-estimate': () => 'The table ends at pH 6.0; this lower aim takes a share of that figure, as an estimate.',
@@ -94,14 +123,17 @@ export const en: Readonly<Record<string, Phrase>> = {
   'lime.smp-column-ph': () => 'pH of the column',
   'lime.smp-between': (a) => `Between the columns for ${pH(a.low)} and ${pH(a.high)}, to the aim of ${pH(a.aim)}`,
   'lime.smp-share': (a) => `The aim of ${pH(a.aim)} is below the table: the share of the way to 6.0`,
-  'lime.ae-rate': () => 'Adams–Evans: acidity from the buffer, by the share to be neutralized; × 1.5 because lime works imperfectly in the field',
+  'lime.ae-rate': () =>
+    'Adams–Evans: acidity from the buffer, by the share to be neutralized; × 1.5 because lime works imperfectly in the field',
   'lime.ae-unsaturated-soil': () => 'Share of the soil’s exchange that is acid at its pH',
   'lime.ae-unsaturated-aim': () => 'The same at the aim',
   'lime.texture-cell': (a) => `lime for ${text(a.texture)}, ${text(a.climate)} climate, ${pH(a.from)} to ${pH(a.to)}`,
   'lime.texture-rate': (a) => `Lime for ${text(a.texture)} in a ${text(a.climate)} climate, 7 in layer`,
   'lime.texture-step': () => 'end of the table’s step',
-  'lime.borrowed-row': (a) => `The table has no row for ${text(a.texture)}: the one for ${text(a.row)} gives the least it will take.`,
-  'lime.to-table-end': (a) => `The table ends at pH ${pH(a.to)}, so this brings the soil there and not quite to ${pH(a.aim)}.`,
+  'lime.borrowed-row': (a) =>
+    `The table has no row for ${text(a.texture)}: the one for ${text(a.row)} gives the least it will take.`,
+  'lime.to-table-end': (a) =>
+    `The table ends at pH ${pH(a.to)}, so this brings the soil there and not quite to ${pH(a.aim)}.`,
   'lime.to-depth': (a) => `Per 1,000 ft², and from the ${text(a.base)} in the figure speaks of to ${text(a.depth)} in`,
   'lime.to-pure': () => 'As pure, fine CaCO₃: the method’s own lime is not',
   'lime.to-product': () => 'As this product, corrected once for its strength',
@@ -109,13 +141,16 @@ export const en: Readonly<Record<string, Phrase>> = {
   'lime.on-label': () => 'effective CaCO₃ equivalent on the bag',
   'lime.unlabelled': (a) => `${text(a.material)} without a figure on the bag: CCE 90 %, all fine, assumed`,
 
-  'laboratory.printed': (a) => `${substances[text(a.substance)] ?? nutrient[text(a.substance)]} the laboratory recommends`,
+  'laboratory.printed': (a) =>
+    `${substances[text(a.substance)] ?? nutrient[text(a.substance)]} the laboratory recommends`,
   'laboratory.converted': () => 'The laboratory’s figure, per 1,000 ft²',
   'laboratory.depth': () => 'depth the laboratory means',
   'laboratory.depth-unknown': () => 'The laboratory’s depth is not known, so its figure is not scaled.',
   'laboratory.lime-stands': () => 'Its figure is taken as the lime in the bag, and stands.',
-  'laboratory.reproduced': (a) => `${places(num(a.printed), 0)} lb per 1,000 ft² is what the ${text(a.method)} gives for ${text(a.base)} in with ${places(num(a.effectiveness) * 100, 0)} % lime${num(a.depth) === num(a.base) ? '' : `; for ${text(a.depth)} in it is ${places(num(a.here), 0)}`}.`,
-  'laboratory.pure-uncorrected': () => 'Agricultural lime without a figure on the bag cannot be corrected for its strength: type its effective CaCO₃ under Materials.',
+  'laboratory.reproduced': (a) =>
+    `${places(num(a.printed), 0)} lb per 1,000 ft² is what the ${text(a.method)} gives for ${text(a.base)} in with ${places(num(a.effectiveness) * 100, 0)} % lime${num(a.depth) === num(a.base) ? '' : `; for ${text(a.depth)} in it is ${places(num(a.here), 0)}`}.`,
+  'laboratory.pure-uncorrected': () =>
+    'Agricultural lime without a figure on the bag cannot be corrected for its strength: type its effective CaCO₃ under Materials.',
   'laboratory.sulfur-pure': () => 'Its figure is taken as pure sulfur.',
 
   'sulfur.base-depth': () => 'depth the table speaks of',
@@ -129,18 +164,22 @@ export const en: Readonly<Record<string, Phrase>> = {
   'sulfur.difference': () => 'To the aim: the difference of the two',
   'sulfur.difference-clay': () => 'To the aim: the difference of the two, and half as much again on clay',
   'sulfur.clay-factor': () => 'clay, against loam',
-  'sulfur.borrowed-row': (a) => `The table has no row for ${text(a.texture)}: the one for ${text(a.row)} is used, which errs on the low side.`,
+  'sulfur.borrowed-row': (a) =>
+    `The table has no row for ${text(a.texture)}: the one for ${text(a.row)} is used, which errs on the low side.`,
   'sulfur.per-tenth': () => 'sulfur for each 0.1 of pH',
   'sulfur.tenths': () => 'The tenths rule: so much for every tenth above the aim',
-  'sulfur.tenths-not-here': (a) => `The tenths rule is for loam or heavier; on ${text(a.texture)} it gives far too much.`,
+  'sulfur.tenths-not-here': (a) =>
+    `The tenths rule is for loam or heavier; on ${text(a.texture)} it gives far too much.`,
   'sulfur.to-depth': (a) => `Per 1,000 ft², and from ${text(a.base)} in to ${text(a.depth)} in`,
   'sulfur.strength': (a) => `sulfur in ${text(a.material)}`,
   'sulfur.to-product': () => 'As this product',
   'sulfur.in-product': () => 'The sulfur in it, which is what the cap weighs',
 
   'stone.not-tested': () => 'Magnesium was not tested: either stone will do.',
-  'stone.low': (a) => `Magnesium ${text(a.value)} ${text(a.unit)} is below ${text(a.lowBelow)}: dolomitic lime brings some.`,
-  'stone.ample': (a) => `Magnesium holds ${places(num(a.share) * 100, 0)} % of the exchange, which is ample: calcitic lime.`,
+  'stone.low': (a) =>
+    `Magnesium ${text(a.value)} ${text(a.unit)} is below ${text(a.lowBelow)}: dolomitic lime brings some.`,
+  'stone.ample': (a) =>
+    `Magnesium holds ${places(num(a.share) * 100, 0)} % of the exchange, which is ample: calcitic lime.`,
   'stone.between': (a) => `Magnesium ${text(a.value)} ${text(a.unit)} is enough: either stone will do.`,
 
   // Passes
@@ -157,16 +196,20 @@ export const en: Readonly<Record<string, Phrase>> = {
 
   // Reading
   'reading.no-extractant': () => 'Choose the extractant the report names. Without it P, K and Mg cannot be rated.',
-  'reading.no-guide': (a) => `No guide here covers ${text(a.extractant)}. Results of one extractant are never read in the classes of another, so P, K and Mg are not rated; pH, lime and nitrogen stand.`,
+  'reading.no-guide': (a) =>
+    `No guide here covers ${text(a.extractant)}. Results of one extractant are never read in the classes of another, so P, K and Mg are not rated; pH, lime and nitrogen stand.`,
   'reading.needs-cec': (a) => `${text(a.guide)} goes by CEC. Type the CEC from the report.`,
-  'reading.calcareous': (a) => `${text(a.extractant)} under-reads phosphorus above pH ${pH(a.upTo)}. Ask for an Olsen test.`,
+  'reading.calcareous': (a) =>
+    `${text(a.extractant)} under-reads phosphorus above pH ${pH(a.upTo)}. Ask for an Olsen test.`,
 
   // Nutrients
   'nutrient.not-tested': (a) => `${capital(nutrient[text(a.element)]!)} was not tested.`,
   'nutrient.P-banned': () => 'Phosphorus is banned here. Check your local rule for its exceptions.',
   'nutrient.needed': (a) => `${text(a.value)} ${text(a.unit)} is ${classWords[text(a.className)]} for ${text(a.crop)}.`,
-  'nutrient.enough': (a) => `${text(a.value)} ${text(a.unit)} is ${classWords[text(a.className)]}: the soil has enough.`,
-  'nutrient.class': (a) => `${text(a.value)} ${text(a.unit)} is ${classWords[text(a.className)]} (${a.upTo === null ? `over ${text(a.above)}` : a.above === null ? `up to ${text(a.upTo)}` : `over ${text(a.above)}, up to ${text(a.upTo)}`}), ${text(a.guide)}`,
+  'nutrient.enough': (a) =>
+    `${text(a.value)} ${text(a.unit)} is ${classWords[text(a.className)]}: the soil has enough.`,
+  'nutrient.class': (a) =>
+    `${text(a.value)} ${text(a.unit)} is ${classWords[text(a.className)]} (${a.upTo === null ? `over ${text(a.above)}` : a.above === null ? `up to ${text(a.upTo)}` : `over ${text(a.above)}, up to ${text(a.upTo)}`}), ${text(a.guide)}`,
   'nutrient.table-cell': (a) => `${nutrient[text(a.nutrient)]} a year, ${classWords[text(a.className)]}`,
   'nutrient.laboratory': () => 'The laboratory’s figure leads.',
   'nutrient.laboratory-none': () => 'The laboratory asks for none.',
@@ -177,7 +220,10 @@ export const en: Readonly<Record<string, Phrase>> = {
   'nitrogen.generous': () => 'Generous feeding: the high end of the span',
   'nitrogen.as-usual': () => 'The crop’s usual rate',
   'nitrogen.middle': () => 'Usual feeding: the middle of the span',
-  'nitrogen.usual': (a) => (a.low === a.high ? `The usual rate for ${text(a.crop)}.` : `${capital(text(a.crop))} takes ${text(a.low)} to ${text(a.high)} ${text(a.unit).replace('/1000 ft²', ' per 1,000 ft²').replace('/acre', ' per acre')} a year.`),
+  'nitrogen.usual': (a) =>
+    a.low === a.high
+      ? `The usual rate for ${text(a.crop)}.`
+      : `${capital(text(a.crop))} takes ${text(a.low)} to ${text(a.high)} ${text(a.unit).replace('/1000 ft²', ' per 1,000 ft²').replace('/acre', ' per acre')} a year.`,
   'nitrogen.none': (a) => `${capital(text(a.crop))} needs none.`,
   'nitrogen.fixed': () => 'Clover makes its own nitrogen where it is inoculated.',
   'nitrogen.rich-soil': (a) => `Organic matter is ${text(a.matter)} %: the soil feeds this planting by itself.`,
@@ -188,7 +234,8 @@ export const en: Readonly<Record<string, Phrase>> = {
   'nitrogen.credit-above': () => '% organic matter that the rates assume',
   'nitrogen.credit-each': () => 'lb N/acre for each further %',
   'nitrogen.credit-most': () => 'lb N/acre at most',
-  'tri-state.extractant': () => 'The food-plot equations speak of Bray P1 and ammonium-acetate K only, and are not used with another extractant.',
+  'tri-state.extractant': () =>
+    'The food-plot equations speak of Bray P1 and ammonium-acetate K only, and are not used with another extractant.',
   'tri-state.needs-cec': () => 'The potash equation goes by CEC. Type the CEC from the report.',
   'tri-state.yield': () => 'a modest yield, since wildlife removes little',
   'tri-state.removal': () => 'carried off with each',
@@ -220,8 +267,14 @@ export const en: Readonly<Record<string, Phrase>> = {
   'mix.no-chloride': (a) => `It carries chloride, which harms ${text(a.crop)}.`,
 
   // What matters most
-  'headline.lime': (a) => (num(a.passes) > 1 ? `Too acid: lime first, in ${text(a.passes)} passes, because pH holds everything else back.` : 'Too acid: lime first, because pH holds everything else back.'),
-  'headline.sulfur': (a) => (num(a.passes) > 1 ? `Not acid enough: sulfur, in ${text(a.passes)} small passes with a retest between.` : 'Not acid enough: sulfur, then a retest before any more.'),
+  'headline.lime': (a) =>
+    num(a.passes) > 1
+      ? `Too acid: lime first, in ${text(a.passes)} passes, because pH holds everything else back.`
+      : 'Too acid: lime first, because pH holds everything else back.',
+  'headline.sulfur': (a) =>
+    num(a.passes) > 1
+      ? `Not acid enough: sulfur, in ${text(a.passes)} small passes with a retest between.`
+      : 'Not acid enough: sulfur, then a retest before any more.',
   'headline.leave': () => 'Neither lime nor sulfur.',
   'headline.not-here': () => 'This ground will not turn acid: another place or another plant.',
   'headline.unknown': () => 'Lime and sulfur are still open.',
@@ -231,17 +284,27 @@ export const en: Readonly<Record<string, Phrase>> = {
   'headline.nothing-to-feed': () => 'Nothing to feed this year.',
   'headline.N-only-known': () => 'Nitrogen goes by the crop; phosphorus and potassium are not known.',
   'headline.P-K-unknown': () => 'Phosphorus and potassium are not known.',
-  'not-measured.nutrients': (a) => `Not known from this report: ${either(text(a.nutrients).split(' ').map((one) => nutrient[one]!))}. A routine test would tell.`,
-  'not-measured.buffer': () => 'No buffer pH: the lime goes by texture, which may be 40 % out. A buffer reading would narrow it.',
+  'not-measured.nutrients': (a) =>
+    `Not known from this report: ${either(
+      text(a.nutrients)
+        .split(' ')
+        .map((one) => nutrient[one]!),
+    )}. A routine test would tell.`,
+  'not-measured.buffer': () =>
+    'No buffer pH: the lime goes by texture, which may be 40 % out. A buffer reading would narrow it.',
 
   // Cautions
-  'caution.ammonium-nitrate': () => 'Ammonium nitrate: sales are often restricted. Never with fuel, organic matter or sulfur.',
-  'caution.weed-killer': () => 'Lawn fertilizer may hold a weed killer, which ruins beds and borders: use it here only where the label shows none.',
+  'caution.ammonium-nitrate': () =>
+    'Ammonium nitrate: sales are often restricted. Never with fuel, organic matter or sulfur.',
+  'caution.weed-killer': () =>
+    'Lawn fertilizer may hold a weed killer, which ruins beds and borders: use it here only where the label shows none.',
   'caution.lime-dust': () => 'Lime dust: a still day, mask and eye protection. Never quicklime.',
   'caution.sulfur-dust': () => 'Sulfur dust irritates eyes and can explode: mask, eye protection, no flame.',
   'caution.sulfur-overshoot': () => 'Retest before every repeat. Too much sulfur is slow to undo.',
-  'caution.sulfur-wet-cold': () => 'Sulfur works slowly below 55 °F and must not go on waterlogged soil. Before planting, allow 6 to 12 months.',
-  'caution.free-lime': () => 'If the soil fizzes with acid, it holds free lime, and no reasonable amount of sulfur moves it.',
+  'caution.sulfur-wet-cold': () =>
+    'Sulfur works slowly below 55 °F and must not go on waterlogged soil. Before planting, allow 6 to 12 months.',
+  'caution.free-lime': () =>
+    'If the soil fizzes with acid, it holds free lime, and no reasonable amount of sulfur moves it.',
   'caution.never-both': () => 'Never lime and sulfur on the same ground in one season.',
   'caution.lime-ammonium': () => 'Lime and urea or ammonium fertilizer never in the same pass: ammonia is lost.',
   'caution.quick-burns': () => 'Quick nitrogen burns: off wet leaves, not in hot dry weather, and water it in.',
@@ -259,7 +322,11 @@ export const en: Readonly<Record<string, Phrase>> = {
 
 function sizeEcho(a: Args, m: Measures): string {
   const each =
-    a.shape === 'rectangle' ? `${length(num(a.width), m)} × ${length(num(a.length), m)}` : a.shape === 'circle' ? `a circle ${length(num(a.across), m)} across` : ''
+    a.shape === 'rectangle'
+      ? `${length(num(a.width), m)} × ${length(num(a.length), m)}`
+      : a.shape === 'circle'
+        ? `a circle ${length(num(a.across), m)} across`
+        : ''
   const count = num(a.count) > 1 ? `${text(a.count)} times ` : ''
   const total = area(num(a.area), m)
   if (typeof a.sum === 'string') {

@@ -13,14 +13,20 @@ const minus = (text: string) => text.replace('-', '−')
  */
 export function figure(value: number, digits = 4): string {
   if (value === 0) return '0'
-  return minus(Number(value.toPrecision(digits)).toLocaleString('en-US', { maximumSignificantDigits: Math.max(digits, Math.ceil(Math.log10(Math.abs(value) + 1))) }))
+  return minus(
+    Number(value.toPrecision(digits)).toLocaleString('en-US', {
+      maximumSignificantDigits: Math.max(digits, Math.ceil(Math.log10(Math.abs(value) + 1))),
+    }),
+  )
 }
 
 /** A number to so many places behind the point, without idle zeros. */
-export const places = (value: number, digits: number): string => minus(Number(value.toFixed(digits)).toLocaleString('en-US', { maximumFractionDigits: digits }))
+export const places = (value: number, digits: number): string =>
+  minus(Number(value.toFixed(digits)).toLocaleString('en-US', { maximumFractionDigits: digits }))
 
 /** A pH to two places at most and one at least: `6.0`, `6.55`. */
-export const pHFigure = (pH: number): string => pH.toLocaleString('en-US', { minimumFractionDigits: 1, maximumFractionDigits: 2 })
+export const pHFigure = (pH: number): string =>
+  pH.toLocaleString('en-US', { minimumFractionDigits: 1, maximumFractionDigits: 2 })
 
 const fractionMarks: readonly (readonly [number, string])[] = [
   [0, ''],
@@ -47,7 +53,9 @@ export function weight(lb: number, measures: Measures): string {
   const shown = weigh(lb, measures).lb
   if (measures === 'metres') {
     const grams = shown * gramsPerPound
-    return grams < 1_000 ? `${places(grams, grams < 20 ? 1 : 0)} g` : `${places(grams / 1_000, grams < 100_000 ? 2 : 0)} kg`
+    return grams < 1_000
+      ? `${places(grams, grams < 20 ? 1 : 0)} g`
+      : `${places(grams / 1_000, grams < 100_000 ? 2 : 0)} kg`
   }
   if (shown >= 20) return `${places(shown, 0)} lb`
   if (shown < 0.25) return `${places(shown * 16, 2)} oz`
@@ -76,7 +84,12 @@ function words(measure: Measure, measures: Measures): string {
   if (count === 0) return kind === 'teaspoons' ? 'less than ¼ teaspoon' : 'a very little'
   if (kind === 'millilitres') return `${count} mL`
   if (kind === 'litres') return `${places(count, 2)} L`
-  if (kind === 'buckets') return count === 1 ? 'a five-gallon bucket full' : count < 1 ? `${quarters(count)} of a five-gallon bucket` : `${quarters(count)} five-gallon buckets`
+  if (kind === 'buckets')
+    return count === 1
+      ? 'a five-gallon bucket full'
+      : count < 1
+        ? `${quarters(count)} of a five-gallon bucket`
+        : `${quarters(count)} five-gallon buckets`
   const name = { teaspoons: 'teaspoon', tablespoons: 'tablespoon', cups: 'cup' }[kind]
   return `${quarters(count)} ${plural(count, name, `${name}s`)}`
 }
@@ -112,7 +125,10 @@ const perMetres: Readonly<Record<Use, readonly [number, string]>> = {
 }
 
 function weightRate(lb: number, measures: Measures): string {
-  if (measures === 'metres') return lb * gramsPerPound < 1_000 ? `${figure(lb * gramsPerPound, 3)} g` : `${figure((lb * gramsPerPound) / 1_000, 3)} kg`
+  if (measures === 'metres')
+    return lb * gramsPerPound < 1_000
+      ? `${figure(lb * gramsPerPound, 3)} g`
+      : `${figure((lb * gramsPerPound) / 1_000, 3)} kg`
   return lb < 1 ? `${figure(lb * 16, 2)} oz` : `${figure(lb, 3)} lb`
 }
 
@@ -134,4 +150,3 @@ export function difference(share: number): string {
   const percent = Math.round(Math.abs(share) * 100)
   return percent === 0 ? 'the same' : `${percent} % ${share > 0 ? 'more' : 'less'}`
 }
-

@@ -21,6 +21,11 @@ export function passesWords({ count, interval, perYear, when }: Passes, beside: 
     return count === 1 ? dates : beside === 'each' ? `${count} times: ${dates}` : `in ${count} equal parts: ${dates}`
   }
   if (count === 1) return ''
-  const apart = interval === null ? '' : 'months' in interval ? `, at least ${interval.months} months apart` : `, about ${interval.days} days apart`
+  const apart =
+    interval === null
+      ? ''
+      : 'months' in interval
+        ? `, at least ${interval.months} months apart`
+        : `, about ${interval.days} days apart`
   return `${beside === 'all' ? 'in ' : ''}${count} ${beside === 'all' ? 'equal ' : ''}passes${apart}${perYear ? `, at most ${perYear} a year` : ''}`
 }

@@ -14,19 +14,37 @@ import { passesWords } from './passes'
 import { render } from './render'
 
 const coreFiles = (folder: string): string[] =>
-  readdirSync(folder, { withFileTypes: true }).flatMap((entry) => (entry.isDirectory() ? coreFiles(join(folder, entry.name)) : /\.ts$/.test(entry.name) && !/\.test\.ts$/.test(entry.name) ? [join(folder, entry.name)] : []))
+  readdirSync(folder, { withFileTypes: true }).flatMap((entry) =>
+    entry.isDirectory()
+      ? coreFiles(join(folder, entry.name))
+      : /\.ts$/.test(entry.name) && !/\.test\.ts$/.test(entry.name)
+        ? [join(folder, entry.name)]
+        : [],
+  )
 
 describe('the catalogue', () => {
-  const source = coreFiles(join(__dirname, '../core')).map((file) => readFileSync(file, 'utf8')).join('\n')
-  const said = new Set([...source.matchAll(/'((?:area|cap|caution|depth|field|guide|headline|laboratory|lime|material|missing|mix|nitrogen|not-measured|nutrient|passes|reaction|reading|report|size|stone|sulfur|tri-state|unit)\.[A-Za-z0-9-]+)'/g)].map(([, key]) => key!))
+  const source = coreFiles(join(__dirname, '../core'))
+    .map((file) => readFileSync(file, 'utf8'))
+    .join('\n')
+  const said = new Set(
+    [
+      ...source.matchAll(
+        /'((?:area|cap|caution|depth|field|guide|headline|laboratory|lime|material|missing|mix|nitrogen|not-measured|nutrient|passes|reaction|reading|report|size|stone|sulfur|tri-state|unit)\.[A-Za-z0-9-]+)'/g,
+      ),
+    ].map(([, key]) => key!),
+  )
   test('has words for every key that the core names', () => expect([...said].filter((key) => !(key in en))).toEqual([]))
   test('has no words that the core never says', () => {
-    const computed = /^(headline\.(lime|sulfur|leave|not-here|unknown)|reaction\.(lime|sulfur)-needs-input|reaction\.laboratory-(lime|sulfur))$/
+    const computed =
+      /^(headline\.(lime|sulfur|leave|not-here|unknown)|reaction\.(lime|sulfur)-needs-input|reaction\.laboratory-(lime|sulfur))$/
     expect(Object.keys(en).filter((key) => !said.has(key) && !computed.test(key))).toEqual([])
   })
-  test('throws for a key it does not have', () => expect(() => render(say('nothing.of-the-kind'))).toThrow(ReferenceError))
+  test('throws for a key it does not have', () =>
+    expect(() => render(say('nothing.of-the-kind'))).toThrow(ReferenceError))
   test('every dressing of every crop has words', () => {
-    for (const crop of Object.values(crops)) for (const dressing of 'dressings' in crop.nitrogen ? crop.nitrogen.dressings : []) expect(passesWords({ count: 1, when: [dressing.when] } as never, 'each')).not.toBe(dressing.when)
+    for (const crop of Object.values(crops))
+      for (const dressing of 'dressings' in crop.nitrogen ? crop.nitrogen.dressings : [])
+        expect(passesWords({ count: 1, when: [dressing.when] } as never, 'each')).not.toBe(dressing.when)
   })
 })
 
@@ -36,7 +54,15 @@ function everyWord(): string[] {
   const visit = (value: unknown) => {
     if (value === null || typeof value !== 'object') return
     if ('key' in value && 'args' in value) words.push(render(value as Sentence))
-    if ('expression' in value && isDerived(value as Working)) words.push(...derivation(value as Working, 'feet').flatMap((line) => [line.rule, line.arithmetic, line.source, ...line.inputs.flatMap((input) => Object.values(input))]))
+    if ('expression' in value && isDerived(value as Working))
+      words.push(
+        ...derivation(value as Working, 'feet').flatMap((line) => [
+          line.rule,
+          line.arithmetic,
+          line.source,
+          ...line.inputs.flatMap((input) => Object.values(input)),
+        ]),
+      )
     Object.values(value).forEach(visit)
   }
   sampleCases.forEach((kase) => visit(recommend(kase, guides)))
@@ -45,9 +71,11 @@ function everyWord(): string[] {
 
 describe('words of the sample cases', () => {
   const words = everyWord()
-  test('none holds undefined, NaN, null, Infinity or a bare object', () => expect(words.filter((text) => /undefined|NaN|null|Infinity|\[object/.test(text))).toEqual([]))
+  test('none holds undefined, NaN, null, Infinity or a bare object', () =>
+    expect(words.filter((text) => /undefined|NaN|null|Infinity|\[object/.test(text))).toEqual([]))
   test('none holds a letter that the shipped fonts lack and no component replaces', () => {
-    const shipped = /^[\u0000-\u00ff\u0131\u0152\u0153\u02c6\u02dc\u2000-\u206f\u20ac\u2122\u2191\u2193\u2212\u2215₂₃₅π√]*$/
+    const shipped =
+      /^[\u0000-\u00ff\u0131\u0152\u0153\u02c6\u02dc\u2000-\u206f\u20ac\u2122\u2191\u2193\u2212\u2215₂₃₅π√]*$/
     expect(words.filter((text) => !shipped.test(text))).toEqual([])
   })
 })

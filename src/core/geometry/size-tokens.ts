@@ -28,19 +28,50 @@ export const unreadable = (key: string, args: Sentence['args'] = {}): never => {
 }
 
 const lengths: Readonly<Record<string, number>> = {
-  ft: 1, foot: 1, feet: 1, "'": 1, '′': 1,
-  in: 1 / inchesPerFoot, inch: 1 / inchesPerFoot, inches: 1 / inchesPerFoot, '"': 1 / inchesPerFoot, '″': 1 / inchesPerFoot,
-  yd: 3, yard: 3, yards: 3,
-  m: feetPerMetre, metre: feetPerMetre, metres: feetPerMetre, meter: feetPerMetre, meters: feetPerMetre,
+  ft: 1,
+  foot: 1,
+  feet: 1,
+  "'": 1,
+  '′': 1,
+  in: 1 / inchesPerFoot,
+  inch: 1 / inchesPerFoot,
+  inches: 1 / inchesPerFoot,
+  '"': 1 / inchesPerFoot,
+  '″': 1 / inchesPerFoot,
+  yd: 3,
+  yard: 3,
+  yards: 3,
+  m: feetPerMetre,
+  metre: feetPerMetre,
+  metres: feetPerMetre,
+  meter: feetPerMetre,
+  meters: feetPerMetre,
   cm: feetPerMetre / 100,
 }
 const areas: Readonly<Record<string, number>> = {
-  'ft²': 1, ft2: 1, 'sq ft': 1, sqft: 1, sf: 1, 'square feet': 1, 'square foot': 1,
-  ac: sqFtPerAcre, acre: sqFtPerAcre, acres: sqFtPerAcre,
-  'm²': sqFtPerSqMetre, m2: sqFtPerSqMetre, 'sq m': sqFtPerSqMetre, sqm: sqFtPerSqMetre,
-  'square metres': sqFtPerSqMetre, 'square meters': sqFtPerSqMetre,
-  ha: sqFtPerHectare, hectare: sqFtPerHectare, hectares: sqFtPerHectare,
-  'yd²': 9, yd2: 9, 'sq yd': 9, 'square yards': 9,
+  'ft²': 1,
+  ft2: 1,
+  'sq ft': 1,
+  sqft: 1,
+  sf: 1,
+  'square feet': 1,
+  'square foot': 1,
+  ac: sqFtPerAcre,
+  acre: sqFtPerAcre,
+  acres: sqFtPerAcre,
+  'm²': sqFtPerSqMetre,
+  m2: sqFtPerSqMetre,
+  'sq m': sqFtPerSqMetre,
+  sqm: sqFtPerSqMetre,
+  'square metres': sqFtPerSqMetre,
+  'square meters': sqFtPerSqMetre,
+  ha: sqFtPerHectare,
+  hectare: sqFtPerHectare,
+  hectares: sqFtPerHectare,
+  'yd²': 9,
+  yd2: 9,
+  'sq yd': 9,
+  'square yards': 9,
 }
 const longestFirst = Object.keys({ ...lengths, ...areas }).sort((a, b) => b.length - a.length)
 
@@ -83,18 +114,28 @@ export function sizeTokens(text: string): SizeToken[] {
 /** The longest unit a text begins with; a word that merely starts like one is none, but `3.5mx2m` is read. */
 const unitAtStart = (text: string): string | undefined => {
   const lower = text.toLowerCase()
-  return longestFirst.find((unit) => lower.startsWith(unit) && !(/[a-z]$/.test(unit) && /^[a-wyz²2]/.test(lower.slice(unit.length))))
+  return longestFirst.find(
+    (unit) => lower.startsWith(unit) && !(/[a-z]$/.test(unit) && /^[a-wyz²2]/.test(lower.slice(unit.length))),
+  )
 }
 
 function measureOf(at: number, value: number, word: string | undefined): Measure {
   if (word === undefined) return { kind: 'measure', at, of: 'bare', value, unit: 1 }
-  return word in areas ? { kind: 'measure', at, of: 'area', value, unit: areas[word]! } : { kind: 'measure', at, of: 'length', value, unit: lengths[word]! }
+  return word in areas
+    ? { kind: 'measure', at, of: 'area', value, unit: areas[word]! }
+    : { kind: 'measure', at, of: 'length', value, unit: lengths[word]! }
 }
 
 /** Inches right after feet belong to them: 12' 6" is 12.5 ft. */
 function push(tokens: SizeToken[], next: Measure) {
   const last = tokens.at(-1)
-  if (last?.kind === 'measure' && last.of === 'length' && last.unit === 1 && next.of === 'length' && next.unit === 1 / inchesPerFoot)
+  if (
+    last?.kind === 'measure' &&
+    last.of === 'length' &&
+    last.unit === 1 &&
+    next.of === 'length' &&
+    next.unit === 1 / inchesPerFoot
+  )
     tokens[tokens.length - 1] = { ...last, value: last.value + next.value / inchesPerFoot }
   else tokens.push(next)
 }

@@ -8,20 +8,85 @@ const ft2 = (text: string, measures: 'feet' | 'metres' = 'feet') => {
 
 describe('sizes as people write them (areas by definition of the units)', () => {
   test.each([
-    ['12x18', 216], ['12 × 18 ft', 216], ["12' 6\" x 8'", 100], ['2 @ 4x8', 64], ['4 of 4x8', 128], ['30 ft circle', Math.PI * 225], ['circle 30', Math.PI * 225], ['radius 15 ft', Math.PI * 225],
-    ['0.25 ac', 10_890], ['½ acre', 21_780], ['450', 450], ['450 sq ft', 450], ['30+12 x 10', 150], ['(30+12) x 10', 420], ['48x70 - 12x15', 3180], ['3 yd x 4 yd', 108], ['2,333', 2333], ['12 by 18', 216],
+    ['12x18', 216],
+    ['12 × 18 ft', 216],
+    ["12' 6\" x 8'", 100],
+    ['2 @ 4x8', 64],
+    ['4 of 4x8', 128],
+    ['30 ft circle', Math.PI * 225],
+    ['circle 30', Math.PI * 225],
+    ['radius 15 ft', Math.PI * 225],
+    ['0.25 ac', 10_890],
+    ['½ acre', 21_780],
+    ['450', 450],
+    ['450 sq ft', 450],
+    ['30+12 x 10', 150],
+    ['(30+12) x 10', 420],
+    ['48x70 - 12x15', 3180],
+    ['3 yd x 4 yd', 108],
+    ['2,333', 2333],
+    ['12 by 18', 216],
   ])('%s', (text, area) => expect(ft2(text)).toBeCloseTo(area, 6))
   test.each([
-    ['3.5 m x 2 m', 'feet', 7], ['3.5x2', 'metres', 7], ['40 m2', 'feet', 40], ['40', 'metres', 40], ['0.1 ha', 'feet', 1000], ['2 m circle', 'metres', Math.PI],
+    ['3.5 m x 2 m', 'feet', 7],
+    ['3.5x2', 'metres', 7],
+    ['40 m2', 'feet', 40],
+    ['40', 'metres', 40],
+    ['0.1 ha', 'feet', 1000],
+    ['2 m circle', 'metres', Math.PI],
   ] as const)('%s in %s', (text, measures, m2) => expect(Number(ft2(text, measures)) * 0.09290304).toBeCloseTo(m2, 6))
   test.each([
-    ['', 'size.empty'], ['12 x', 'size.ends'], ['12 ft', 'size.length'], ['abc', 'size.unexpected'], ['0x5', 'size.zero'], ['5x0', 'size.zero'], ['4x8x2', 'size.three-factors'], ['12x18 y', 'size.unexpected'], ['10x10 - 20x20', 'size.zero'],
-    ['-5x4', 'size.unexpected'], ['(12x18', 'size.bracket'], ['1.5 @ 4x8', 'size.count'], ['200000 ac', 'size.huge'], ['circle', 'size.no-diameter'],
+    ['', 'size.empty'],
+    ['12 x', 'size.ends'],
+    ['12 ft', 'size.length'],
+    ['abc', 'size.unexpected'],
+    ['0x5', 'size.zero'],
+    ['5x0', 'size.zero'],
+    ['4x8x2', 'size.three-factors'],
+    ['12x18 y', 'size.unexpected'],
+    ['10x10 - 20x20', 'size.zero'],
+    ['-5x4', 'size.unexpected'],
+    ['(12x18', 'size.bracket'],
+    ['1.5 @ 4x8', 'size.count'],
+    ['200000 ac', 'size.huge'],
+    ['circle', 'size.no-diameter'],
   ])('“%s” is refused with %s', (text, key) => expect(ft2(text)).toBe(key))
   test('whatever is typed, the area is finite and above nothing, or there is a sentence', () => {
-    fc.assert(fc.property(fc.string({ unit: fc.constantFrom('1', '2', '0', '.', ' ', 'x', '@', '+', '-', '(', ')', 'ft', 'm', 'ac', "'", '"', '½', 'circle', 'by', ',') }), fc.constantFrom('feet', 'metres'), (text, measures) => {
-      const read = readSize(text, measures)
-      return read.ok ? Number.isFinite(read.value.area.value.v) && read.value.area.value.v > 0 : read.refusal.key.startsWith('size.')
-    }), { numRuns: 5_000 })
+    fc.assert(
+      fc.property(
+        fc.string({
+          unit: fc.constantFrom(
+            '1',
+            '2',
+            '0',
+            '.',
+            ' ',
+            'x',
+            '@',
+            '+',
+            '-',
+            '(',
+            ')',
+            'ft',
+            'm',
+            'ac',
+            "'",
+            '"',
+            '½',
+            'circle',
+            'by',
+            ',',
+          ),
+        }),
+        fc.constantFrom('feet', 'metres'),
+        (text, measures) => {
+          const read = readSize(text, measures)
+          return read.ok
+            ? Number.isFinite(read.value.area.value.v) && read.value.area.value.v > 0
+            : read.refusal.key.startsWith('size.')
+        },
+      ),
+      { numRuns: 5_000 },
+    )
   })
 })

@@ -44,11 +44,23 @@ function read(text: string, measures: Measures): Size {
   const tokens = sizeTokens(text.replace(roundWords, (word) => ' '.repeat(word.length)))
   if (tokens.length === 0) return unreadable(words.length > 0 ? 'size.no-diameter' : 'size.empty')
   const { part, count } = parse(tokens, measures)
-  const { expression, shape, said } = words.length > 0 ? circle(part, measures, words.some((word) => /^r/i.test(word) && !/^round/i.test(word))) : flat(part, measures)
+  const { expression, shape, said } =
+    words.length > 0
+      ? circle(
+          part,
+          measures,
+          words.some((word) => /^r/i.test(word) && !/^round/i.test(word)),
+        )
+      : flat(part, measures)
   const area = derive('ft²', count === 1 ? expression : `${count} * (${expression})`, {}, say('size.typed'), 'reported')
   if (!(area.value.v > 0)) unreadable('size.zero')
   if (area.value.v > largest) unreadable('size.huge')
-  return { area, shape, count, echo: say('size.echo', { ...said, sum: mixedSum(text), count, area: area.value.v, measures }) }
+  return {
+    area,
+    shape,
+    count,
+    echo: say('size.echo', { ...said, sum: mixedSum(text), count, area: area.value.v, measures }),
+  }
 }
 
 /** A part of what was typed: its number in ft, ft², or of no unit yet, and the expression for it. */
@@ -62,11 +74,17 @@ interface Part {
 }
 
 /** What a bare number is taken for beside a length, or an area. */
-const bareUnit = (of: Measure['of'], measures: Measures): number => (measures === 'feet' || of === 'bare' ? 1 : of === 'length' ? feetPerMetre : sqFtPerSqMetre)
+const bareUnit = (of: Measure['of'], measures: Measures): number =>
+  measures === 'feet' || of === 'bare' ? 1 : of === 'length' ? feetPerMetre : sqFtPerSqMetre
 
 function inUnit(part: Part, of: Measure['of'], unit: number): Part {
   if (part.of !== 'bare') return part
-  return { of, v: part.v * unit, unit, expression: unit === 1 ? part.expression : `(${part.expression}) * ${short(unit)}` }
+  return {
+    of,
+    v: part.v * unit,
+    unit,
+    expression: unit === 1 ? part.expression : `(${part.expression}) * ${short(unit)}`,
+  }
 }
 
 /** Factors go into expressions with twelve figures, which is more than anybody measures. */
@@ -81,7 +99,13 @@ function parse(tokens: readonly SizeToken[], measures: Measures): { part: Part; 
     next += 1
     return token.mark
   }
-  const unexpected = (token: SizeToken | undefined) => (token ? unreadable('size.unexpected', { at: token.at + 1, what: token.kind === 'mark' ? token.mark : String(token.value) }) : unreadable('size.ends'))
+  const unexpected = (token: SizeToken | undefined) =>
+    token
+      ? unreadable('size.unexpected', {
+          at: token.at + 1,
+          what: token.kind === 'mark' ? token.mark : String(token.value),
+        })
+      : unreadable('size.ends')
 
   function sum(): Part {
     let left = product()
@@ -90,7 +114,12 @@ function parse(tokens: readonly SizeToken[], measures: Measures): { part: Part; 
       const of = left.of === 'bare' ? right.of : left.of
       if (right.of !== 'bare' && right.of !== of) unreadable('size.mixed-sum')
       const [a, b] = [inUnit(left, of, bareUnit(of, measures)), inUnit(right, of, bareUnit(of, measures))]
-      left = { of, v: sign === '+' ? a.v + b.v : a.v - b.v, unit: a.unit, expression: `${a.expression} ${sign} ${sign === '-' ? `(${b.expression})` : b.expression}` }
+      left = {
+        of,
+        v: sign === '+' ? a.v + b.v : a.v - b.v,
+        unit: a.unit,
+        expression: `${a.expression} ${sign} ${sign === '-' ? `(${b.expression})` : b.expression}`,
+      }
     }
     return left
   }
@@ -103,7 +132,13 @@ function parse(tokens: readonly SizeToken[], measures: Measures): { part: Part; 
     // In `12x18 m` the unit speaks for both sides.
     const usual = bareUnit('length', measures)
     const [a, b] = [inUnit(left, 'length', right.of === 'length' ? right.unit : usual), inUnit(right, 'length', usual)]
-    return { of: 'area', v: a.v * b.v, unit: 1, expression: `${bracketed(a.expression)} * ${bracketed(b.expression)}`, sides: [a.v, b.v] }
+    return {
+      of: 'area',
+      v: a.v * b.v,
+      unit: 1,
+      expression: `${bracketed(a.expression)} * ${bracketed(b.expression)}`,
+      sides: [a.v, b.v],
+    }
   }
 
   function side(): Part {
@@ -139,7 +174,11 @@ interface Outlined {
 function circle(part: Part, measures: Measures, byRadius: boolean): Outlined {
   if (part.of === 'area') return unreadable('size.circle-area')
   const diameter = inUnit(part, 'length', bareUnit('length', measures)).v * (byRadius ? 2 : 1)
-  return { expression: `pi / 4 * ${short(diameter)}^2`, shape: { kind: 'circle', diameter }, said: { shape: 'circle', across: diameter } }
+  return {
+    expression: `pi / 4 * ${short(diameter)}^2`,
+    shape: { kind: 'circle', diameter },
+    said: { shape: 'circle', across: diameter },
+  }
 }
 
 function flat(part: Part, measures: Measures): Outlined {

@@ -51,7 +51,8 @@ export type PhosphorusPotassium =
 const garden = { method: 'class-table', group: 'garden' } as const
 const lawn = { method: 'class-table', group: 'lawn' } as const
 const woody = { method: 'class-table', group: 'woody' } as const
-const turfNitrogen = (low: number, high: number) => ({ unit: 'lb N/1000 ft²', low, high, organicMatterCredit: false }) as const
+const turfNitrogen = (low: number, high: number) =>
+  ({ unit: 'lb N/1000 ft²', low, high, organicMatterCredit: false }) as const
 
 /** Source of every row: practice, but for the removals of the plots, which are tri-state. */
 export const crops = {
@@ -61,8 +62,14 @@ export const crops = {
     pH: { low: 6.0, high: 6.8, aim: 6.4 },
     acidRequiring: false,
     nitrogen: {
-      unit: 'lb N/1000 ft²', low: 3, high: 3, organicMatterCredit: true,
-      dressings: [{ share: 0.5, when: 'before-planting' }, { share: 0.5, when: 'side-dress' }],
+      unit: 'lb N/1000 ft²',
+      low: 3,
+      high: 3,
+      organicMatterCredit: true,
+      dressings: [
+        { share: 0.5, when: 'before-planting' },
+        { share: 0.5, when: 'side-dress' },
+      ],
     },
     phosphorusPotassium: garden,
   },
@@ -72,8 +79,14 @@ export const crops = {
     pH: { low: 6.0, high: 6.8, aim: 6.4 },
     acidRequiring: false,
     nitrogen: {
-      unit: 'lb N/1000 ft²', low: 3, high: 4, organicMatterCredit: true,
-      dressings: [{ share: 0.5, when: 'before-planting' }, { share: 0.5, when: 'side-dress-corn' }],
+      unit: 'lb N/1000 ft²',
+      low: 3,
+      high: 4,
+      organicMatterCredit: true,
+      dressings: [
+        { share: 0.5, when: 'before-planting' },
+        { share: 0.5, when: 'side-dress-corn' },
+      ],
     },
     phosphorusPotassium: garden,
   },
@@ -83,30 +96,56 @@ export const crops = {
     pH: { low: 6.0, high: 6.8, aim: 6.4 },
     acidRequiring: false,
     nitrogen: {
-      unit: 'lb N/1000 ft²', low: 2.5, high: 2.5, organicMatterCredit: true,
-      dressings: [{ share: 0.5, when: 'before-planting' }, { share: 0.5, when: 'side-dress-fruit' }],
+      unit: 'lb N/1000 ft²',
+      low: 2.5,
+      high: 2.5,
+      organicMatterCredit: true,
+      dressings: [
+        { share: 0.5, when: 'before-planting' },
+        { share: 0.5, when: 'side-dress-fruit' },
+      ],
     },
     phosphorusPotassium: garden,
   },
   'kentucky-bluegrass': {
-    label: { en: 'Kentucky bluegrass lawn' }, use: 'lawn', pH: { low: 6.0, high: 7.2, aim: 6.6 }, acidRequiring: false,
-    nitrogen: turfNitrogen(1, 4), phosphorusPotassium: lawn,
+    label: { en: 'Kentucky bluegrass lawn' },
+    use: 'lawn',
+    pH: { low: 6.0, high: 7.2, aim: 6.6 },
+    acidRequiring: false,
+    nitrogen: turfNitrogen(1, 4),
+    phosphorusPotassium: lawn,
   },
   'tall-fescue': {
-    label: { en: 'tall fescue lawn' }, use: 'lawn', pH: { low: 5.5, high: 7.0, aim: 6.4 }, acidRequiring: false,
-    nitrogen: turfNitrogen(2, 3), phosphorusPotassium: lawn,
+    label: { en: 'tall fescue lawn' },
+    use: 'lawn',
+    pH: { low: 5.5, high: 7.0, aim: 6.4 },
+    acidRequiring: false,
+    nitrogen: turfNitrogen(2, 3),
+    phosphorusPotassium: lawn,
   },
   'fine-fescue': {
-    label: { en: 'fine fescue lawn, shade' }, use: 'lawn', pH: { low: 5.5, high: 6.5, aim: 6.0 }, acidRequiring: false,
-    nitrogen: turfNitrogen(1, 2), phosphorusPotassium: lawn,
+    label: { en: 'fine fescue lawn, shade' },
+    use: 'lawn',
+    pH: { low: 5.5, high: 6.5, aim: 6.0 },
+    acidRequiring: false,
+    nitrogen: turfNitrogen(1, 2),
+    phosphorusPotassium: lawn,
   },
   bermuda: {
-    label: { en: 'bermuda lawn' }, use: 'lawn', pH: { low: 5.8, high: 7.0, aim: 6.3 }, acidRequiring: false,
-    nitrogen: turfNitrogen(2, 5), phosphorusPotassium: lawn,
+    label: { en: 'bermuda lawn' },
+    use: 'lawn',
+    pH: { low: 5.8, high: 7.0, aim: 6.3 },
+    acidRequiring: false,
+    nitrogen: turfNitrogen(2, 5),
+    phosphorusPotassium: lawn,
   },
   zoysia: {
-    label: { en: 'zoysia lawn' }, use: 'lawn', pH: { low: 5.8, high: 6.8, aim: 6.3 }, acidRequiring: false,
-    nitrogen: turfNitrogen(1, 3), phosphorusPotassium: lawn,
+    label: { en: 'zoysia lawn' },
+    use: 'lawn',
+    pH: { low: 5.8, high: 6.8, aim: 6.3 },
+    acidRequiring: false,
+    nitrogen: turfNitrogen(1, 3),
+    phosphorusPotassium: lawn,
   },
   'highbush-blueberry': {
     label: { en: 'highbush blueberry' },
@@ -116,8 +155,15 @@ export const crops = {
     acidRequiring: true,
     ammoniumOnly: true,
     nitrogen: {
-      unit: 'lb N/1000 ft²', low: 1.4, high: 1.4, organicMatterCredit: true, noneAboveOrganicMatter: 8,
-      dressings: [{ share: 0.5, when: 'bud-break' }, { share: 0.5, when: 'six-weeks-on' }],
+      unit: 'lb N/1000 ft²',
+      low: 1.4,
+      high: 1.4,
+      organicMatterCredit: true,
+      noneAboveOrganicMatter: 8,
+      dressings: [
+        { share: 0.5, when: 'bud-break' },
+        { share: 0.5, when: 'six-weeks-on' },
+      ],
     },
     phosphorusPotassium: woody,
   },
@@ -128,7 +174,11 @@ export const crops = {
     limeBelow: 4.2,
     acidRequiring: true,
     nitrogen: {
-      unit: 'lb N/1000 ft²', low: 1, high: 2, organicMatterCredit: true, noneAboveOrganicMatter: 5,
+      unit: 'lb N/1000 ft²',
+      low: 1,
+      high: 2,
+      organicMatterCredit: true,
+      noneAboveOrganicMatter: 5,
       dressings: [{ share: 1, when: 'early-spring' }],
     },
     phosphorusPotassium: woody,
@@ -139,7 +189,11 @@ export const crops = {
     pH: { low: 5.6, high: 6.5, aim: 6.0 },
     acidRequiring: false,
     nitrogen: {
-      unit: 'lb N/1000 ft²', low: 1.2, high: 1.2, organicMatterCredit: true, noneAboveOrganicMatter: 8,
+      unit: 'lb N/1000 ft²',
+      low: 1.2,
+      high: 1.2,
+      organicMatterCredit: true,
+      noneAboveOrganicMatter: 8,
       dressings: [{ share: 1, when: 'early-spring' }],
     },
     phosphorusPotassium: garden,
@@ -150,9 +204,20 @@ export const crops = {
     pH: { low: 6.0, high: 7.0, aim: 6.5 },
     acidRequiring: false,
     fixesNitrogen: true,
-    nitrogen: { unit: 'lb N/acre', low: 0, high: 20, usual: 0, organicMatterCredit: true, dressings: [{ share: 1, when: 'at-seeding' }] },
+    nitrogen: {
+      unit: 'lb N/acre',
+      low: 0,
+      high: 20,
+      usual: 0,
+      organicMatterCredit: true,
+      dressings: [{ share: 1, when: 'at-seeding' }],
+    },
     phosphorusPotassium: {
-      method: 'tri-state', criticalP: 25, yield: 2, yieldUnit: { en: 'tons of hay an acre' }, removal: { 'P₂O₅': 13, 'K₂O': 50 },
+      method: 'tri-state',
+      criticalP: 25,
+      yield: 2,
+      yieldUnit: { en: 'tons of hay an acre' },
+      removal: { 'P₂O₅': 13, 'K₂O': 50 },
     },
   },
 } as const satisfies Record<string, Crop>

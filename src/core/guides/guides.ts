@@ -79,7 +79,11 @@ export const guides: readonly Guide[] = [
     unit: 'lb/acre',
     classes: {
       P: [{ cecOver: 9, bounds: [7, 15, 30, 60] }, { bounds: [12, 25, 50, 100] }],
-      K: [{ cecOver: 9, bounds: [60, 120, 240, 480] }, { cecFrom: 4.6, bounds: [45, 90, 180, 360] }, { bounds: [30, 60, 120, 240] }],
+      K: [
+        { cecOver: 9, bounds: [60, 120, 240, 480] },
+        { cecFrom: 4.6, bounds: [45, 90, 180, 360] },
+        { bounds: [30, 60, 120, 240] },
+      ],
       source: 'house',
     },
     magnesium: { rows: [{ cecBelow: 4.6, lowBelow: 25 }, { lowBelow: 50 }], source: 'house' },

@@ -21,12 +21,48 @@ export interface LimeMaterial extends Bagged {
 const unlabelledBag = 0.9
 
 export const limeMaterials = {
-  'pelletized-dolomitic': { label: { en: 'pelletized lime, dolomitic' }, stone: 'dolomitic', effectiveness: unlabelledBag, lbPerCup: 0.65, bagLb: 40 },
-  'pelletized-calcitic': { label: { en: 'pelletized lime, calcitic' }, stone: 'calcitic', effectiveness: unlabelledBag, lbPerCup: 0.65, bagLb: 40 },
-  'pulverized-dolomitic': { label: { en: 'pulverized lime, dolomitic' }, stone: 'dolomitic', effectiveness: unlabelledBag, lbPerCup: 0.6, bagLb: 50 },
-  'pulverized-calcitic': { label: { en: 'pulverized lime, calcitic' }, stone: 'calcitic', effectiveness: unlabelledBag, lbPerCup: 0.6, bagLb: 50 },
-  'agricultural-dolomitic': { label: { en: 'agricultural lime, dolomitic' }, stone: 'dolomitic', effectiveness: 'reference', lbPerCup: 0.72, bagLb: 50 },
-  'agricultural-calcitic': { label: { en: 'agricultural lime, calcitic' }, stone: 'calcitic', effectiveness: 'reference', lbPerCup: 0.7, bagLb: 50 },
+  'pelletized-dolomitic': {
+    label: { en: 'pelletized lime, dolomitic' },
+    stone: 'dolomitic',
+    effectiveness: unlabelledBag,
+    lbPerCup: 0.65,
+    bagLb: 40,
+  },
+  'pelletized-calcitic': {
+    label: { en: 'pelletized lime, calcitic' },
+    stone: 'calcitic',
+    effectiveness: unlabelledBag,
+    lbPerCup: 0.65,
+    bagLb: 40,
+  },
+  'pulverized-dolomitic': {
+    label: { en: 'pulverized lime, dolomitic' },
+    stone: 'dolomitic',
+    effectiveness: unlabelledBag,
+    lbPerCup: 0.6,
+    bagLb: 50,
+  },
+  'pulverized-calcitic': {
+    label: { en: 'pulverized lime, calcitic' },
+    stone: 'calcitic',
+    effectiveness: unlabelledBag,
+    lbPerCup: 0.6,
+    bagLb: 50,
+  },
+  'agricultural-dolomitic': {
+    label: { en: 'agricultural lime, dolomitic' },
+    stone: 'dolomitic',
+    effectiveness: 'reference',
+    lbPerCup: 0.72,
+    bagLb: 50,
+  },
+  'agricultural-calcitic': {
+    label: { en: 'agricultural lime, calcitic' },
+    stone: 'calcitic',
+    effectiveness: 'reference',
+    lbPerCup: 0.7,
+    bagLb: 50,
+  },
 } as const satisfies Record<string, LimeMaterial>
 
 export type LimeMaterialId = keyof typeof limeMaterials
@@ -61,26 +97,71 @@ export interface Fertilizer extends Bagged {
 }
 
 const grade = (n: number, p: number, k: number) => ({ N: n, 'P₂O₅': p, 'K₂O': k })
-const mineral = { firstYearN: 1, quickNitrogen: true, ammonium: false, nitrate: false, chloride: false, blend: false, bagLb: 50 }
+const mineral = {
+  firstYearN: 1,
+  quickNitrogen: true,
+  ammonium: false,
+  nitrate: false,
+  chloride: false,
+  blend: false,
+  bagLb: 50,
+}
 const blend = { ...mineral, ammonium: true, blend: true, lbPerCup: 0.5 }
 const organic = { ...mineral, quickNitrogen: false }
 
 export const fertilizers = {
-  'urea': { ...mineral, label: { en: 'urea' }, grade: grade(46, 0, 0), ammonium: true, lbPerCup: 0.4 },
-  'ammonium-sulfate': { ...mineral, label: { en: 'ammonium sulfate' }, grade: grade(21, 0, 0), ammonium: true, lbPerCup: 0.55 },
-  'ammonium-nitrate': { ...mineral, label: { en: 'ammonium nitrate' }, grade: grade(34, 0, 0), ammonium: true, nitrate: true, restricted: true, lbPerCup: 0.5 },
-  'calcium-nitrate': { ...mineral, label: { en: 'calcium nitrate' }, grade: grade(15.5, 0, 0), nitrate: true, lbPerCup: 0.55 },
+  urea: { ...mineral, label: { en: 'urea' }, grade: grade(46, 0, 0), ammonium: true, lbPerCup: 0.4 },
+  'ammonium-sulfate': {
+    ...mineral,
+    label: { en: 'ammonium sulfate' },
+    grade: grade(21, 0, 0),
+    ammonium: true,
+    lbPerCup: 0.55,
+  },
+  'ammonium-nitrate': {
+    ...mineral,
+    label: { en: 'ammonium nitrate' },
+    grade: grade(34, 0, 0),
+    ammonium: true,
+    nitrate: true,
+    restricted: true,
+    lbPerCup: 0.5,
+  },
+  'calcium-nitrate': {
+    ...mineral,
+    label: { en: 'calcium nitrate' },
+    grade: grade(15.5, 0, 0),
+    nitrate: true,
+    lbPerCup: 0.55,
+  },
   '10-10-10': { ...blend, label: { en: 'complete fertilizer' }, grade: grade(10, 10, 10), lbPerCup: 0.52 },
   '13-13-13': { ...blend, label: { en: 'complete fertilizer' }, grade: grade(13, 13, 13), lbPerCup: 0.52 },
   '5-10-10': { ...blend, label: { en: 'garden fertilizer' }, grade: grade(5, 10, 10) },
   '16-4-8': { ...blend, label: { en: 'lawn fertilizer' }, grade: grade(16, 4, 8), forLawns: true },
   '24-0-11': { ...blend, label: { en: 'lawn fertilizer, no phosphorus' }, grade: grade(24, 0, 11), forLawns: true },
   '18-24-12': { ...blend, label: { en: 'starter fertilizer' }, grade: grade(18, 24, 12) },
-  'triple-superphosphate': { ...mineral, label: { en: 'triple superphosphate' }, grade: grade(0, 45, 0), lbPerCup: 0.55 },
-  'muriate-of-potash': { ...mineral, label: { en: 'muriate of potash' }, grade: grade(0, 0, 60), chloride: true, lbPerCup: 0.58 },
+  'triple-superphosphate': {
+    ...mineral,
+    label: { en: 'triple superphosphate' },
+    grade: grade(0, 45, 0),
+    lbPerCup: 0.55,
+  },
+  'muriate-of-potash': {
+    ...mineral,
+    label: { en: 'muriate of potash' },
+    grade: grade(0, 0, 60),
+    chloride: true,
+    lbPerCup: 0.58,
+  },
   'sulfate-of-potash': { ...mineral, label: { en: 'sulfate of potash' }, grade: grade(0, 0, 50), lbPerCup: 0.72 },
   'blood-meal': { ...organic, label: { en: 'blood meal' }, grade: grade(12, 0, 0), firstYearN: 0.75, lbPerCup: 0.3 },
-  'cottonseed-meal': { ...organic, label: { en: 'cottonseed meal' }, grade: grade(6, 3, 1), firstYearN: 0.65, lbPerCup: 0.25 },
+  'cottonseed-meal': {
+    ...organic,
+    label: { en: 'cottonseed meal' },
+    grade: grade(6, 3, 1),
+    firstYearN: 0.65,
+    lbPerCup: 0.25,
+  },
 } as const satisfies Record<string, Fertilizer>
 
 export type FertilizerId = keyof typeof fertilizers

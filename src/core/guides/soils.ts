@@ -22,11 +22,39 @@ const own = { lime: false, sulfur: false }
 
 export const textures = {
   sand: { label: { en: 'sand' }, limeRow: 'sand', sulfurRow: 'sand', sulfurFactor: 1, sandy: true, borrows: own },
-  'sandy-loam': { label: { en: 'sandy loam' }, limeRow: 'sandyLoam', sulfurRow: 'sand', sulfurFactor: 1, sandy: true, borrows: { lime: false, sulfur: true } },
+  'sandy-loam': {
+    label: { en: 'sandy loam' },
+    limeRow: 'sandyLoam',
+    sulfurRow: 'sand',
+    sulfurFactor: 1,
+    sandy: true,
+    borrows: { lime: false, sulfur: true },
+  },
   loam: { label: { en: 'loam' }, limeRow: 'loam', sulfurRow: 'loam', sulfurFactor: 1, sandy: false, borrows: own },
-  'silt-loam': { label: { en: 'silt loam' }, limeRow: 'siltLoam', sulfurRow: 'loam', sulfurFactor: 1, sandy: false, borrows: { lime: false, sulfur: true } },
-  'clay-loam': { label: { en: 'clay loam' }, limeRow: 'clayLoam', sulfurRow: 'loam', sulfurFactor: 1, sandy: false, borrows: { lime: false, sulfur: true } },
-  clay: { label: { en: 'clay, silty clay' }, limeRow: 'clayLoam', sulfurRow: 'loam', sulfurFactor: 1.5, sandy: false, borrows: { lime: true, sulfur: false } },
+  'silt-loam': {
+    label: { en: 'silt loam' },
+    limeRow: 'siltLoam',
+    sulfurRow: 'loam',
+    sulfurFactor: 1,
+    sandy: false,
+    borrows: { lime: false, sulfur: true },
+  },
+  'clay-loam': {
+    label: { en: 'clay loam' },
+    limeRow: 'clayLoam',
+    sulfurRow: 'loam',
+    sulfurFactor: 1,
+    sandy: false,
+    borrows: { lime: false, sulfur: true },
+  },
+  clay: {
+    label: { en: 'clay, silty clay' },
+    limeRow: 'clayLoam',
+    sulfurRow: 'loam',
+    sulfurFactor: 1.5,
+    sandy: false,
+    borrows: { lime: true, sulfur: false },
+  },
   muck: { label: { en: 'muck, peat' }, limeRow: 'muck', sulfurRow: null, sulfurFactor: 1, sandy: false, borrows: own },
 } as const satisfies Record<string, Texture>
 

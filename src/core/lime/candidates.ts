@@ -32,7 +32,9 @@ function opinionsOf({ soil, buffer }: ReadReport, { crop, climate }: Ground): Op
     texture: soil.texture,
     climate,
   }
-  return limeMethods.filter((method) => method.applies(inputs)).map((method) => ({ method, figure: method.compute(inputs) }))
+  return limeMethods
+    .filter((method) => method.applies(inputs))
+    .map((method) => ({ method, figure: method.compute(inputs) }))
 }
 
 function ownCandidate({ method, figure }: Opinion, ground: Ground): Candidate {
@@ -40,7 +42,13 @@ function ownCandidate({ method, figure }: Opinion, ground: Ground): Candidate {
   if (!figure.ok) return { id, label, refusal: figure.refusal, remarks: [] }
   const at = (depth: Given<'in'>) => productOfMethod(method, figure.value.rate, depth, ground.choices.lime)
   const surface = ground.planted && ground.depth === undefined
-  return { id, label, rate: at(limeDepth(ground)), dugIn: surface ? at(usualDepth(limits.lime.dugDepth, 'depth.usual-dug')) : undefined, remarks: figure.value.remarks }
+  return {
+    id,
+    label,
+    rate: at(limeDepth(ground)),
+    dugIn: surface ? at(usualDepth(limits.lime.dugDepth, 'depth.usual-dug')) : undefined,
+    remarks: figure.value.remarks,
+  }
 }
 
 function printedCandidate(read: ReadReport, report: Report, ground: Ground, opinions: readonly Opinion[]): Candidate {
@@ -66,7 +74,16 @@ function reproductions(value: number, report: Report, opinions: readonly Opinion
     const full = figure.value.rate.value.v * rateUnits['tons/acre']
     const base = method.baseDepth.value.v
     if (Math.abs(full / printed - 1) > alike) return []
-    return [say('laboratory.reproduced', { method: method.label, printed, base, depth, here: (full * depth) / base, effectiveness: method.effectiveness.value.v })]
+    return [
+      say('laboratory.reproduced', {
+        method: method.label,
+        printed,
+        base,
+        depth,
+        here: (full * depth) / base,
+        effectiveness: method.effectiveness.value.v,
+      }),
+    ]
   })
 }
 
@@ -74,12 +91,23 @@ function reproductions(value: number, report: Report, opinions: readonly Opinion
 function printedLime(value: number, read: ReadReport, report: Report, ground: Ground): Derived<'lb product/1000 ft²'> {
   const unit = report.recommends.lime.unit as RateUnit
   const { effectiveness } = ground.choices.lime
-  const asPrinted = report.recommends.limeMeans === 'pure' && effectiveness !== 'reference'
-    ? productOfPure(fromPrinted('CaCO₃', value, unit), effectiveness)
-    : fromPrinted('product', value, unit)
+  const asPrinted =
+    report.recommends.limeMeans === 'pure' && effectiveness !== 'reference'
+      ? productOfPure(fromPrinted('CaCO₃', value, unit), effectiveness)
+      : fromPrinted('product', value, unit)
   const base = read.recommends.limeDepth
   if (base === undefined) return asPrinted
-  return derive('lb product/1000 ft²', 'rate * depth / base_depth', { rate: asPrinted, depth: limeDepth(ground), base_depth: given(quantity(base, 'in'), say('laboratory.depth'), 'laboratory') }, say('lime.to-depth', { depth: limeDepth(ground).value.v, base }), 'arithmetic')
+  return derive(
+    'lb product/1000 ft²',
+    'rate * depth / base_depth',
+    {
+      rate: asPrinted,
+      depth: limeDepth(ground),
+      base_depth: given(quantity(base, 'in'), say('laboratory.depth'), 'laboratory'),
+    },
+    say('lime.to-depth', { depth: limeDepth(ground).value.v, base }),
+    'arithmetic',
+  )
 }
 
 /** Caps on lime weigh the product. */

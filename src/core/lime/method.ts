@@ -41,4 +41,8 @@ export const effectivenessOf = (v: number, source: SourceId): LimeMethod['effect
   source,
 })
 
-export const depthOf = (v: number, source: SourceId): Given<'in'> => ({ value: { v, of: 'in' } as Quantity<'in'>, label: { key: 'lime.base-depth', args: {} }, source })
+export const depthOf = (v: number, source: SourceId): Given<'in'> => ({
+  value: { v, of: 'in' } as Quantity<'in'>,
+  label: { key: 'lime.base-depth', args: {} },
+  source,
+})

@@ -30,17 +30,33 @@ export function stoneFor(read: ReadReport, report: Report, guide: Guide): Stone 
   if (value < lowBelow) return { kind: 'dolomitic', why: say('stone.low', args) }
   const ppm = guide.unit === 'ppm' ? value : value / 2
   const share = read.soil.cec === undefined ? 0 : ppm / ppmMgPerMeq / read.soil.cec.v
-  return share > limits.magnesiumAmple ? { kind: 'calcitic', why: say('stone.ample', { ...args, share }) } : { kind: 'either', why: say('stone.between', args) }
+  return share > limits.magnesiumAmple
+    ? { kind: 'calcitic', why: say('stone.ample', { ...args, share }) }
+    : { kind: 'either', why: say('stone.between', args) }
 }
 
 /** The lime settled on, or the suggested one, with what its bag says. */
 export function chosenLime(choices: Choices, stone: Stone): ChosenLime {
-  const id: LimeMaterialId = choices.lime ?? (stone.kind === 'dolomitic' ? 'pelletized-dolomitic' : 'pelletized-calcitic')
+  const id: LimeMaterialId =
+    choices.lime ?? (stone.kind === 'dolomitic' ? 'pelletized-dolomitic' : 'pelletized-calcitic')
   const material = limeMaterials[id]
   const printed = numberIn(fields.limeEffective, choices.limeEffective)
   const bagLb = numberIn(fields.bag, choices.limeBag) ?? material.bagLb
   const { effectiveness } = material
-  if (printed !== undefined) return { material, bagLb, effectiveness: given(quantity(printed / 100, 'lb CaCO₃/lb product'), say('lime.on-label'), 'reported') }
+  if (printed !== undefined)
+    return {
+      material,
+      bagLb,
+      effectiveness: given(quantity(printed / 100, 'lb CaCO₃/lb product'), say('lime.on-label'), 'reported'),
+    }
   if (effectiveness === 'reference') return { material, bagLb, effectiveness }
-  return { material, bagLb, effectiveness: given(quantity(effectiveness, 'lb CaCO₃/lb product'), say('lime.unlabelled', { material: material.label }), 'practice') }
+  return {
+    material,
+    bagLb,
+    effectiveness: given(
+      quantity(effectiveness, 'lb CaCO₃/lb product'),
+      say('lime.unlabelled', { material: material.label }),
+      'practice',
+    ),
+  }
 }

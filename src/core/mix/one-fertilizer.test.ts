@@ -14,21 +14,54 @@ function need(nutrient: Nutrient, lb: number, area: number): NutrientNeed {
   if (lb === 0) return { nutrient, outcome: 'none', why: say('nutrient.enough'), checks: [] }
   const amount = exactly(lb, `lb ${nutrient}`)
   const rate = exactly((lb * 1000) / area, `lb ${nutrient}/1000 ft²`)
-  return { nutrient, outcome: 'apply', why: say('nutrient.needed'), rate, amount, passes: split(nutrient, amount, rate, { perPass: 100, interval: null, rule: say('cap.none') }), checks: [] }
+  return {
+    nutrient,
+    outcome: 'apply',
+    why: say('nutrient.needed'),
+    rate,
+    amount,
+    passes: split(nutrient, amount, rate, { perPass: 100, interval: null, rule: say('cap.none') }),
+    checks: [],
+  }
 }
 
-function mix(id: FertilizerId, [n, p, k]: [number, number, number], area = 1000, crop: Crop = crops['mixed-vegetables'], banned = false) {
+function mix(
+  id: FertilizerId,
+  [n, p, k]: [number, number, number],
+  area = 1000,
+  crop: Crop = crops['mixed-vegetables'],
+  banned = false,
+) {
   const material: Fertilizer = fertilizers[id]
-  const outcome = oneFertilizer(material, material.bagLb, null, [need('N', n, area), need('P₂O₅', p, area), need('K₂O', k, area)], ft2(area), crop, banned)
+  const outcome = oneFertilizer(
+    material,
+    material.bagLb,
+    null,
+    [need('N', n, area), need('P₂O₅', p, area), need('K₂O', k, area)],
+    ft2(area),
+    crop,
+    banned,
+  )
   if (!outcome.ok) return outcome.refusal.key
   const { amount, bags, supplies, leftOver, barred, passes } = outcome.value
-  return { lb: amount.value.v, bags: bags.value.v, left: leftOver.value.v, brings: supplies.map((one) => one.supplied.value.v), over: supplies.map((one) => one.over?.value.v), barred: barred.map((one) => one.key), passes: passes.count }
+  return {
+    lb: amount.value.v,
+    bags: bags.value.v,
+    left: leftOver.value.v,
+    brings: supplies.map((one) => one.supplied.value.v),
+    over: supplies.map((one) => one.over?.value.v),
+    barred: barred.map((one) => one.key),
+    passes: passes.count,
+  }
 }
 
 describe('bag arithmetic', () => {
-  test('50 lb of 13-13-13 holds 6.5 lb of each nutrient (common practice)', () => expect(mix('13-13-13', [6.5, 0, 0])).toMatchObject({ lb: 50, bags: 1, left: 0, brings: [6.5, 6.5, 6.5] }))
-  test('17 lb N is in 50 lb of 34-0-0 (common practice)', () => expect(mix('ammonium-nitrate', [17, 0, 0])).toMatchObject({ lb: expect.closeTo(50, 9), bags: 1 }))
-  test('51 lb of a 50 lb bag are two bags (arithmetic)', () => expect(mix('10-10-10', [5.1, 0, 0])).toMatchObject({ bags: 2 }))
+  test('50 lb of 13-13-13 holds 6.5 lb of each nutrient (common practice)', () =>
+    expect(mix('13-13-13', [6.5, 0, 0])).toMatchObject({ lb: 50, bags: 1, left: 0, brings: [6.5, 6.5, 6.5] }))
+  test('17 lb N is in 50 lb of 34-0-0 (common practice)', () =>
+    expect(mix('ammonium-nitrate', [17, 0, 0])).toMatchObject({ lb: expect.closeTo(50, 9), bags: 1 }))
+  test('51 lb of a 50 lb bag are two bags (arithmetic)', () =>
+    expect(mix('10-10-10', [5.1, 0, 0])).toMatchObject({ bags: 2 }))
   test('blood meal is measured by the ¾ of its nitrogen that feeds this year (70–80 %, common practice)', () => {
     const found = mix('blood-meal', [0.9, 0, 0])
     expect(typeof found === 'object' && found.lb).toBeCloseTo(10, 9)
@@ -37,16 +70,21 @@ describe('bag arithmetic', () => {
     const found = mix('10-10-10', [1, 0, 3])
     expect(typeof found === 'object' && found.over).toEqual([0, 1, -2])
   })
-  test('a product that holds nothing needed is refused', () => expect(mix('triple-superphosphate', [1, 0, 1])).toBe('mix.nothing-needed'))
+  test('a product that holds nothing needed is refused', () =>
+    expect(mix('triple-superphosphate', [1, 0, 1])).toBe('mix.nothing-needed'))
 })
 
 describe('limits', () => {
-  test('3 lb N per 1,000 ft² of quick nitrogen on turf is three passes (common practice)', () => expect(mix('urea', [3, 0, 0], 1000, crops.bermuda)).toMatchObject({ passes: 3 }))
-  test('the strictest of N, P₂O₅ and K₂O counts: 5-10-10 for 1 lb N brings 2 lb of each', () => expect(mix('5-10-10', [1, 2, 2], 1000, crops.bermuda)).toMatchObject({ passes: 2 }))
+  test('3 lb N per 1,000 ft² of quick nitrogen on turf is three passes (common practice)', () =>
+    expect(mix('urea', [3, 0, 0], 1000, crops.bermuda)).toMatchObject({ passes: 3 }))
+  test('the strictest of N, P₂O₅ and K₂O counts: 5-10-10 for 1 lb N brings 2 lb of each', () =>
+    expect(mix('5-10-10', [1, 2, 2], 1000, crops.bermuda)).toMatchObject({ passes: 2 }))
   test.each([
     ['phosphorus where it is banned', '16-4-8', crops['tall-fescue'], true, ['mix.P-banned']],
     ['nitrate on blueberries', 'calcium-nitrate', crops['highbush-blueberry'], false, ['mix.no-nitrate']],
     ['chloride on blueberries', 'muriate-of-potash', crops['highbush-blueberry'], false, ['mix.no-chloride']],
     ['nothing against ammonium sulfate on blueberries', 'ammonium-sulfate', crops['highbush-blueberry'], false, []],
-  ] as const)('%s', (_, id, crop, banned, barred) => expect(mix(id, [1, 0, 1], 1000, crop, banned)).toMatchObject({ barred }))
+  ] as const)('%s', (_, id, crop, banned, barred) =>
+    expect(mix(id, [1, 0, 1], 1000, crop, banned)).toMatchObject({ barred }),
+  )
 })

@@ -42,14 +42,23 @@ const elementOf = { 'P₂O₅': 'P', 'K₂O': 'K' } as const
 export function nutrientNeed(nutrient: Nutrient, read: ReadReport, report: Report, feeding: Feeding): NutrientNeed {
   const rating = nutrient === 'N' ? undefined : ratingOf(elementOf[nutrient], read, report, feeding.guide)
   const rated = rating?.ok ? rating.value : undefined
-  if (nutrient === 'P₂O₅' && feeding.settings.phosphorusBanned) return { nutrient, outcome: 'none', why: say('nutrient.P-banned'), rating: rated, checks: [] }
-  const own = nutrient === 'N' ? nitrogen(read.soil, feeding) : rating!.ok ? byMethod(nutrient, rating!.value, read, report, feeding) : rating!
+  if (nutrient === 'P₂O₅' && feeding.settings.phosphorusBanned)
+    return { nutrient, outcome: 'none', why: say('nutrient.P-banned'), rating: rated, checks: [] }
+  const own =
+    nutrient === 'N'
+      ? nitrogen(read.soil, feeding)
+      : rating!.ok
+        ? byMethod(nutrient, rating!.value, read, report, feeding)
+        : rating!
   const printed = read.recommends[nutrient]
   if (printed === undefined) {
     if (!own.ok) return { nutrient, outcome: 'unknown', why: own.refusal, rating: rated, checks: [] }
     return need(nutrient, own.value, ownLabel, rated, [], feeding)
   }
-  const lead = { rate: fromPrinted(nutrient, printed, report.recommends[nutrient].unit as RateUnit), why: say(printed > 0 ? 'nutrient.laboratory' : 'nutrient.laboratory-none') }
+  const lead = {
+    rate: fromPrinted(nutrient, printed, report.recommends[nutrient].unit as RateUnit),
+    why: say(printed > 0 ? 'nutrient.laboratory' : 'nutrient.laboratory-none'),
+  }
   return need(nutrient, lead, laboratory, rated, [checkOf(own, lead, feeding)], feeding)
 }
 
@@ -58,17 +67,40 @@ function ratingOf(element: 'P' | 'K', read: ReadReport, report: Report, guide: G
   return test ? rate(test, report.extractant, guide, read.soil) : refuse('nutrient.not-tested', { element })
 }
 
-function byMethod(nutrient: 'P₂O₅' | 'K₂O', rating: Rating, read: ReadReport, report: Report, feeding: Feeding): Outcome<Rated> {
+function byMethod(
+  nutrient: 'P₂O₅' | 'K₂O',
+  rating: Rating,
+  read: ReadReport,
+  report: Report,
+  feeding: Feeding,
+): Outcome<Rated> {
   const { phosphorusPotassium } = feeding.crop
   return phosphorusPotassium.method === 'class-table'
     ? classTable(nutrient, rating, phosphorusPotassium.group, feeding)
     : triState(nutrient, rating, phosphorusPotassium, read.soil, report.extractant)
 }
 
-function need(nutrient: Nutrient, { rate: perThousand, why }: Rated, ledBy: NutrientNeed['ledBy'], rating: Rating | undefined, checks: readonly NutrientCheck[], feeding: Feeding): NutrientNeed {
+function need(
+  nutrient: Nutrient,
+  { rate: perThousand, why }: Rated,
+  ledBy: NutrientNeed['ledBy'],
+  rating: Rating | undefined,
+  checks: readonly NutrientCheck[],
+  feeding: Feeding,
+): NutrientNeed {
   if (perThousand.value.v === 0) return { nutrient, outcome: 'none', why, ledBy, rating, rate: perThousand, checks }
   const amount = onArea(nutrient, perThousand, feeding)
-  return { nutrient, outcome: 'apply', why, ledBy, rating, rate: perThousand, amount, passes: passesOf(nutrient, perThousand, amount, feeding), checks }
+  return {
+    nutrient,
+    outcome: 'apply',
+    why,
+    ledBy,
+    rating,
+    rate: perThousand,
+    amount,
+    passes: passesOf(nutrient, perThousand, amount, feeding),
+    checks,
+  }
 }
 
 const onArea = (nutrient: Nutrient, perThousand: Rated['rate'], { area }: Feeding): Derived<`lb ${Nutrient}`> =>
@@ -81,7 +113,12 @@ function checkOf(own: Outcome<Rated>, lead: Rated, feeding: Feeding): NutrientCh
   return { ...ownLabel, amount, difference: leading > 0 ? own.value.rate.value.v / leading - 1 : undefined }
 }
 
-function passesOf(nutrient: Nutrient, perThousand: Rated['rate'], amount: Derived<`lb ${Nutrient}`>, { crop }: Feeding): Passes<Nutrient> {
+function passesOf(
+  nutrient: Nutrient,
+  perThousand: Rated['rate'],
+  amount: Derived<`lb ${Nutrient}`>,
+  { crop }: Feeding,
+): Passes<Nutrient> {
   const when = nutrient === 'N' ? (crop.nitrogen.dressings ?? []).map((dressing) => dressing.when) : []
   return split(nutrient, amount, perThousand, capOf(nutrient, crop), when)
 }
@@ -89,6 +126,13 @@ function passesOf(nutrient: Nutrient, perThousand: Rated['rate'], amount: Derive
 const uncapped: Cap = { perPass: 1_000, interval: null, rule: say('cap.none') }
 
 function capOf(nutrient: Nutrient, { use }: Crop): Cap {
-  if (use === 'lawn') return { perPass: limits.turf.perPass[nutrient], interval: { days: limits.turf.daysApart }, rule: say('cap.turf', { nutrient }) }
-  return nutrient === 'N' ? { perPass: limits.bed.nitrogenPerPass, interval: { days: limits.turf.daysApart }, rule: say('cap.bed-nitrogen') } : uncapped
+  if (use === 'lawn')
+    return {
+      perPass: limits.turf.perPass[nutrient],
+      interval: { days: limits.turf.daysApart },
+      rule: say('cap.turf', { nutrient }),
+    }
+  return nutrient === 'N'
+    ? { perPass: limits.bed.nitrogenPerPass, interval: { days: limits.turf.daysApart }, rule: say('cap.bed-nitrogen') }
+    : uncapped
 }

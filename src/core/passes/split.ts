@@ -52,7 +52,21 @@ export function split<S extends Substance, C extends Substance>(
     'practice',
   )
   const count = why.value.v
-  const each = derive(`lb ${substance}`, 'amount / passes', { amount, passes: why }, say('passes.each', { count }), 'arithmetic')
+  const each = derive(
+    `lb ${substance}`,
+    'amount / passes',
+    { amount, passes: why },
+    say('passes.each', { count }),
+    'arithmetic',
+  )
   const perYear = cap.perYear ? Math.max(1, Math.floor((cap.perYear * count) / rate.value.v)) : null
-  return { count, each, why, cap, interval: count > 1 ? cap.interval : null, perYear: perYear !== null && perYear < count ? perYear : null, when: when.length === count ? when : [] }
+  return {
+    count,
+    each,
+    why,
+    cap,
+    interval: count > 1 ? cap.interval : null,
+    perYear: perYear !== null && perYear < count ? perYear : null,
+    when: when.length === count ? when : [],
+  }
 }

@@ -3,7 +3,15 @@ import { furrowSliceInches, lbPerAcrePerPpmInch } from '../units/factors'
 import type { Cec, Element, OrganicMatter, SoilTest, SoilUnit, WaterPH } from '../units/quantity'
 import { quantity } from '../units/quantity'
 import { derive, given, type Working } from '../workings'
-import { classNames, extractants, type ClassName, type ClassRow, type ExtractantId, type Guide, type MagnesiumRow } from '../guides/guides'
+import {
+  classNames,
+  extractants,
+  type ClassName,
+  type ClassRow,
+  type ExtractantId,
+  type Guide,
+  type MagnesiumRow,
+} from '../guides/guides'
 import { reactionClasses, type TextureId } from '../guides/soils'
 import type { Text } from '../sentence'
 
@@ -32,7 +40,13 @@ export function inGuideUnit(test: SoilTest, guide: Guide): Working<SoilTest['of'
   const slice = given(quantity(furrowSliceInches, 'in'), say('report.furrow-slice'), 'arithmetic')
   const factor = given(quantity(lbPerAcrePerPpmInch, 'lb/acre per ppm and in'), say('report.ppm-inch'), 'arithmetic')
   const expression = guide.unit === 'ppm' ? 'test / (factor * slice)' : 'test * factor * slice'
-  return derive(`${guide.unit} ${element}`, expression, { test: typed, factor, slice }, say('report.to-unit', { unit: guide.unit }), 'arithmetic')
+  return derive(
+    `${guide.unit} ${element}`,
+    expression,
+    { test: typed, factor, slice },
+    say('report.to-unit', { unit: guide.unit }),
+    'arithmetic',
+  )
 }
 
 /**
@@ -40,12 +54,20 @@ export function inGuideUnit(test: SoilTest, guide: Guide): Working<SoilTest['of'
  * Refuses when the report's extractant is not the guide's, when the table goes by CEC and none is given,
  * and above the pH to which the extractant can be trusted for P.
  */
-export function rate(test: SoilTest<'P'> | SoilTest<'K'>, extractant: ExtractantId | null, guide: Guide, soil: Soil): Outcome<Rating> {
+export function rate(
+  test: SoilTest<'P'> | SoilTest<'K'>,
+  extractant: ExtractantId | null,
+  guide: Guide,
+  soil: Soil,
+): Outcome<Rating> {
   const element = elementOf(test) as 'P' | 'K'
   const mismatch = speaksFor(guide, extractant)
   if (!mismatch.ok) return mismatch
   if (element === 'P' && guide.phosphorusUpToPH !== undefined && soil.pH && soil.pH.v > guide.phosphorusUpToPH)
-    return refuse('reading.calcareous', { extractant: extractants[guide.extractant].label, upTo: guide.phosphorusUpToPH })
+    return refuse('reading.calcareous', {
+      extractant: extractants[guide.extractant].label,
+      upTo: guide.phosphorusUpToPH,
+    })
   const row = rowFor(guide.classes[element], soil.cec?.v)
   if (!row) return refuse('reading.needs-cec', { guide: guide.title })
   const inUnit = inGuideUnit(test, guide)
@@ -63,13 +85,19 @@ export function speaksFor(guide: Guide, extractant: ExtractantId | null): Outcom
 function rowFor(rows: readonly ClassRow[], cec: number | undefined): ClassRow | undefined {
   const conditional = rows.some((row) => row.cecOver !== undefined || row.cecFrom !== undefined)
   if (conditional && cec === undefined) return undefined
-  return rows.find((row) => (row.cecOver === undefined || cec! > row.cecOver) && (row.cecFrom === undefined || cec! >= row.cecFrom))
+  return rows.find(
+    (row) => (row.cecOver === undefined || cec! > row.cecOver) && (row.cecFrom === undefined || cec! >= row.cecFrom),
+  )
 }
 
 /** The Mg test below which magnesium is low in this soil; undefined where that goes by an unknown CEC. */
 export function magnesiumLowBelow(rows: readonly MagnesiumRow[], soil: Soil): number | undefined {
   if (rows.some((row) => row.cecBelow !== undefined) && soil.cec === undefined) return undefined
-  return rows.find((row) => (row.cecBelow === undefined || soil.cec!.v < row.cecBelow) && (row.texture === undefined || row.texture === soil.texture))?.lowBelow
+  return rows.find(
+    (row) =>
+      (row.cecBelow === undefined || soil.cec!.v < row.cecBelow) &&
+      (row.texture === undefined || row.texture === soil.texture),
+  )?.lowBelow
 }
 
 /**

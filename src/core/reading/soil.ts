@@ -18,7 +18,14 @@ export interface ReadReport {
   readonly soil: Soil
   readonly buffer?: BufferPH
   readonly tests: { readonly [E in Element]?: SoilTest<E> }
-  readonly recommends: { readonly lime?: number; readonly limeDepth?: number; readonly sulfur?: number; readonly N?: number; readonly 'P₂O₅'?: number; readonly 'K₂O'?: number }
+  readonly recommends: {
+    readonly lime?: number
+    readonly limeDepth?: number
+    readonly sulfur?: number
+    readonly N?: number
+    readonly 'P₂O₅'?: number
+    readonly 'K₂O'?: number
+  }
   readonly problems: readonly Problem[]
 }
 
@@ -32,7 +39,11 @@ export function readReport(report: Report, area: Area): ReadReport {
     return undefined
   }
   const inInches = (name: string, typed: Typed) => readInches(take(name, fields.depth, typed), typed)
-  const test = <E extends Element>(element: E) => of(`${report[element].unit === 'lb/acre' ? 'lb/acre' : 'ppm'} ${element}`, take(element, fields[element], report[element]))
+  const test = <E extends Element>(element: E) =>
+    of(
+      `${report[element].unit === 'lb/acre' ? 'lb/acre' : 'ppm'} ${element}`,
+      take(element, fields[element], report[element]),
+    )
   const { recommends } = report
   return {
     soil: {
@@ -41,7 +52,9 @@ export function readReport(report: Report, area: Area): ReadReport {
       organicMatter: of('% organic matter', take('organicMatter', fields.organicMatter, report.organicMatter)),
       texture: area.texture ?? undefined,
     },
-    buffer: report.buffer ? of(`${report.buffer} buffer pH`, take('bufferPH', bufferFields[report.buffer], report.bufferPH)) : undefined,
+    buffer: report.buffer
+      ? of(`${report.buffer} buffer pH`, take('bufferPH', bufferFields[report.buffer], report.bufferPH))
+      : undefined,
     tests: { P: test('P'), K: test('K'), Mg: test('Mg') },
     recommends: {
       lime: take('recommends.lime', fields.lime, recommends.lime),
@@ -55,7 +68,8 @@ export function readReport(report: Report, area: Area): ReadReport {
   }
 }
 
-const of = <const Of extends string>(what: Of, value: number | undefined): Quantity<Of> | undefined => (value === undefined ? undefined : quantity(value, what))
+const of = <const Of extends string>(what: Of, value: number | undefined): Quantity<Of> | undefined =>
+  value === undefined ? undefined : quantity(value, what)
 
 const readInches = (value: number | undefined, typed: Typed): number | undefined =>
   value !== undefined && typed.unit === 'cm' ? value / cmPerInch : value
@@ -66,4 +80,5 @@ export function readDepth(area: Area): Outcome<number | undefined> {
   return read.ok ? accept(readInches(read.value, area.depth)) : read
 }
 
-export const readAreaSize = (area: Area, kase: Pick<Case, 'measures'>): Outcome<Size> => readSize(area.size.text, kase.measures)
+export const readAreaSize = (area: Area, kase: Pick<Case, 'measures'>): Outcome<Size> =>
+  readSize(area.size.text, kase.measures)

@@ -13,10 +13,22 @@ import { sulfurMethods } from './methods'
 /** Every figure there is for sulfur on this ground, in the order in which one leads. */
 export function sulfurCandidates(read: ReadReport, report: Report, ground: Ground): Candidate[] {
   const share = strengthOf(ground.choices.sulfur.material)
-  const product = (rate: Derived<'lb S/1000 ft²'>) => derive('lb product/1000 ft²', 'sulfur / strength', { sulfur: rate, strength: share }, say('sulfur.to-product'), 'arithmetic')
+  const product = (rate: Derived<'lb S/1000 ft²'>) =>
+    derive(
+      'lb product/1000 ft²',
+      'sulfur / strength',
+      { sulfur: rate, strength: share },
+      say('sulfur.to-product'),
+      'arithmetic',
+    )
   const candidates: Candidate[] = []
   const printed = read.recommends.sulfur
-  if (printed) candidates.push({ ...laboratory, rate: product(fromPrinted('S', printed, report.recommends.sulfur.unit as RateUnit)), remarks: [say('laboratory.sulfur-pure')] })
+  if (printed)
+    candidates.push({
+      ...laboratory,
+      rate: product(fromPrinted('S', printed, report.recommends.sulfur.unit as RateUnit)),
+      remarks: [say('laboratory.sulfur-pure')],
+    })
   const { texture, pH } = read.soil
   if (!texture || pH === undefined) return candidates
   for (const method of sulfurMethods) {
@@ -25,7 +37,8 @@ export function sulfurCandidates(read: ReadReport, report: Report, ground: Groun
       candidates.push({ id: method.id, label: method.label, refusal: figure.refusal, remarks: [] })
       continue
     }
-    const depth = ground.depth !== undefined ? typedDepth(ground.depth) : usualDepth(limits.sulfur.depth, 'depth.usual-sulfur')
+    const depth =
+      ground.depth !== undefined ? typedDepth(ground.depth) : usualDepth(limits.sulfur.depth, 'depth.usual-sulfur')
     const rate = derive(
       'lb S/1000 ft²',
       'rate * 10 * depth / base_depth',
@@ -39,14 +52,29 @@ export function sulfurCandidates(read: ReadReport, report: Report, ground: Groun
 }
 
 const strengthOf = (material: SulfurMaterial): Given<'lb S/lb product'> =>
-  given(quantity(material.strength, 'lb S/lb product'), say('sulfur.strength', { material: material.label }), 'practice')
+  given(
+    quantity(material.strength, 'lb S/lb product'),
+    say('sulfur.strength', { material: material.label }),
+    'practice',
+  )
 
 /** The S in a rate of product: that is what sulfur's caps weigh. */
 export const sulfurIn = (rate: Derived<'lb product/1000 ft²'>, material: SulfurMaterial): Derived<'lb S/1000 ft²'> =>
-  derive('lb S/1000 ft²', 'product * strength', { product: rate, strength: strengthOf(material) }, say('sulfur.in-product'), 'arithmetic')
+  derive(
+    'lb S/1000 ft²',
+    'product * strength',
+    { product: rate, strength: strengthOf(material) },
+    say('sulfur.in-product'),
+    'arithmetic',
+  )
 
 export function sulfurCap({ planted, sandy }: Pick<Ground, 'planted' | 'sandy'>): Cap {
   const { sulfur } = limits
   const cap = planted ? (sandy ? sulfur.plantedOnSand : sulfur.planted) : sandy ? sulfur.dugInOnSand : sulfur.dugIn
-  return { perPass: cap.perPass, perYear: cap.perYear, interval: { months: cap.monthsApart }, rule: say(planted ? 'cap.sulfur-planted' : 'cap.sulfur-dug') }
+  return {
+    perPass: cap.perPass,
+    perYear: cap.perYear,
+    interval: { months: cap.monthsApart },
+    rule: say(planted ? 'cap.sulfur-planted' : 'cap.sulfur-dug'),
+  }
 }

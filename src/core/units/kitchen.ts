@@ -1,4 +1,11 @@
-import { cupsPerGallon, gramsPerPound, mLPerCup, ouncesPerPound, tablespoonsPerCup, teaspoonsPerTablespoon } from './factors'
+import {
+  cupsPerGallon,
+  gramsPerPound,
+  mLPerCup,
+  ouncesPerPound,
+  tablespoonsPerCup,
+  teaspoonsPerTablespoon,
+} from './factors'
 
 /** A weight as it is read off a scale, with what rounding did to it. */
 export interface Weighed {
@@ -72,7 +79,9 @@ export function scoop(lb: number, lbPerCup: number, bagLb: number, measures: 'fe
   }
   if (measures === 'metres') {
     const mL = cups * mLPerCup
-    return mL < 1_000 ? { kind: 'millilitres', count: nearest(mL, mL < 100 ? 5 : 25) } : { kind: 'litres', count: nearest(mL / 1_000, mL < 10_000 ? 0.25 : 1) }
+    return mL < 1_000
+      ? { kind: 'millilitres', count: nearest(mL, mL < 100 ? 5 : 25) }
+      : { kind: 'litres', count: nearest(mL / 1_000, mL < 10_000 ? 0.25 : 1) }
   }
   const tablespoons = cups * tablespoonsPerCup
   if (tablespoons < 0.875) return { kind: 'teaspoons', count: nearest(tablespoons * teaspoonsPerTablespoon, 0.25) }

@@ -18,8 +18,23 @@ export type RateUnit = keyof typeof rateUnits
 
 const acre = ['acre', 'ac', 'a']
 const written = (weights: readonly string[], grounds: readonly string[]) =>
-  weights.flatMap((weight) => grounds.flatMap((ground) => [`${weight}/${ground}`, `${weight} / ${ground}`, `${weight} per ${ground}`]))
-const thousand = ['1000', '1,000', 'm', 'k', '1000 ft²', '1000 ft2', '1000 sq ft', '1000 sqft', '1,000 ft²', '1,000 ft2', '1,000 sq ft', '1,000 sqft']
+  weights.flatMap((weight) =>
+    grounds.flatMap((ground) => [`${weight}/${ground}`, `${weight} / ${ground}`, `${weight} per ${ground}`]),
+  )
+const thousand = [
+  '1000',
+  '1,000',
+  'm',
+  'k',
+  '1000 ft²',
+  '1000 ft2',
+  '1000 sq ft',
+  '1000 sqft',
+  '1,000 ft²',
+  '1,000 ft2',
+  '1,000 sq ft',
+  '1,000 sqft',
+]
 const hundred = ['100', '100 ft²', '100 ft2', '100 sq ft', '100 sqft']
 
 export const rateUnitWords: readonly (UnitWords & { readonly unit: RateUnit })[] = [
@@ -41,13 +56,21 @@ export const soilUnitWords: readonly UnitWords[] = [
  *
  * @example fromPrinted('reference lime', 2, 'tons/acre').value.v // 91.83
  */
-export function fromPrinted<S extends Substance>(substance: S, value: number, unit: RateUnit): Derived<`lb ${S}/1000 ft²`> {
+export function fromPrinted<S extends Substance>(
+  substance: S,
+  value: number,
+  unit: RateUnit,
+): Derived<`lb ${S}/1000 ft²`> {
   return derive(
     `lb ${substance}/1000 ft²`,
     'printed * factor',
     {
       printed: given(quantity(value, unit), say('laboratory.printed', { substance }), 'laboratory'),
-      factor: given(quantity(rateUnits[unit], `lb/1000 ft² in one ${unit}`), say('unit.factor', { unit }), 'arithmetic'),
+      factor: given(
+        quantity(rateUnits[unit], `lb/1000 ft² in one ${unit}`),
+        say('unit.factor', { unit }),
+        'arithmetic',
+      ),
     },
     say('laboratory.converted', { unit }),
     'laboratory',

@@ -25,7 +25,10 @@ const fractions: Readonly<Record<string, string>> = { '½': '1/2', '¼': '1/4', 
  * @example readNumber('2,333 lb') // { value: 2333, length: 5 }
  */
 export function readNumber(text: string): { value: number; length: number } | undefined {
-  const match = /^\s*(?:(\d+)\s*([½¼¾⅓⅔])|([½¼¾⅓⅔])|(\d+)\s+(\d+)\/(\d+)|(\d+)\/(\d+)|([1-9]\d{0,2}(?:,\d{3})+(?:\.\d+)?)(?![\d,])|(\d+[.,]\d+|\d+\.?|[.,]\d+))/.exec(text)
+  const match =
+    /^\s*(?:(\d+)\s*([½¼¾⅓⅔])|([½¼¾⅓⅔])|(\d+)\s+(\d+)\/(\d+)|(\d+)\/(\d+)|([1-9]\d{0,2}(?:,\d{3})+(?:\.\d+)?)(?![\d,])|(\d+[.,]\d+|\d+\.?|[.,]\d+))/.exec(
+      text,
+    )
   if (!match) return undefined
   const [all, whole, mark, alone, mixed, mixedTop, mixedBottom, top, bottom, thousands, plain] = match
   const length = all.length
@@ -79,6 +82,7 @@ export function check(field: Field, typed: Typed): Outcome<number | undefined> {
   }
   if (value >= low && value <= high) return accept(value)
   const tenth = value / 10
-  const meant = value > high && tenth >= low && tenth <= high && !text.includes('.') ? Number(tenth.toPrecision(6)) : null
+  const meant =
+    value > high && tenth >= low && tenth <= high && !text.includes('.') ? Number(tenth.toPrecision(6)) : null
   return refuse('field.range', { text, low, high, meant, example })
 }

@@ -2,7 +2,19 @@ import * as fc from 'fast-check'
 import { evaluate as mathEvaluate, unit } from 'mathjs'
 import { MF } from 'mf-parser'
 import { fields } from '../fields'
-import { caCO3PerSulfur, cmPerInch, elementInCompound, furrowSliceInches, gramsPerPound, lbPerAcrePerPpmInch, mLPerCup, ppmMgPerMeq, sqFtPerAcre, sqFtPerHectare, sqFtPerSqMetre } from './factors'
+import {
+  caCO3PerSulfur,
+  cmPerInch,
+  elementInCompound,
+  furrowSliceInches,
+  gramsPerPound,
+  lbPerAcrePerPpmInch,
+  mLPerCup,
+  ppmMgPerMeq,
+  sqFtPerAcre,
+  sqFtPerHectare,
+  sqFtPerSqMetre,
+} from './factors'
 import { evaluate } from './expression'
 import { poundsAndOunces, scoop, weigh } from './kitchen'
 import { fromPrinted, rateUnits, rateUnitWords, soilUnitWords } from './rates'
@@ -27,13 +39,16 @@ describe('factors', () => {
     ['Mg in MgO', mass('Mg') / mass('MgO')],
     ['N in NO₃', mass('N') / mass('NO3')],
     ['S in SO₄', mass('S') / mass('SO4')],
-  ] as const)('%s to 0.1 %% of the molar masses of mf-parser', (name, theirs) => expect(Math.abs(elementInCompound[name] / theirs - 1)).toBeLessThan(0.001))
+  ] as const)('%s to 0.1 %% of the molar masses of mf-parser', (name, theirs) =>
+    expect(Math.abs(elementInCompound[name] / theirs - 1)).toBeLessThan(0.001),
+  )
 
   test('lb CaCO₃ per lb S, and ppm Mg per meq, by molar mass', () => {
     expect(Math.abs(caCO3PerSulfur / (mass('CaCO3') / mass('S')) - 1)).toBeLessThan(0.001)
     expect(Math.abs(ppmMgPerMeq / ((mass('Mg') / 2) * 10) - 1)).toBeLessThan(0.001)
   })
-  test('ppm × 2 is lb/acre at 6⅔ in (acre furrow slice, by definition)', () => expect(lbPerAcrePerPpmInch * furrowSliceInches).toBeCloseTo(2, 12))
+  test('ppm × 2 is lb/acre at 6⅔ in (acre furrow slice, by definition)', () =>
+    expect(lbPerAcrePerPpmInch * furrowSliceInches).toBeCloseTo(2, 12))
 })
 
 describe('rates', () => {
@@ -43,17 +58,32 @@ describe('rates', () => {
     ['lb/1,000 ft² × 4.88243 is g/m²', 4.88243, 'g/m²', 1],
     ['lb/acre × 1.12085 is kg/ha', 1.12085 * 43.56, 'kg/ha', 1],
     ['1 lb/100 ft² is 10 lb/1,000 ft²', 1, 'lb/100 ft²', 10],
-  ] as const)('%s (definition)', (_, value, from, expected) => expect(fromPrinted('N', value, from).value.v / expected).toBeCloseTo(1, 3))
+  ] as const)('%s (definition)', (_, value, from, expected) =>
+    expect(fromPrinted('N', value, from).value.v / expected).toBeCloseTo(1, 3),
+  )
 
   test('every unit reads itself and all its words', () => {
-    for (const { unit: name, words } of rateUnitWords) for (const word of [name, ...words]) expect(readTyped(`2 ${word}`, 'lb/acre', rateUnitWords)).toMatchObject({ unit: name, value: 2 })
+    for (const { unit: name, words } of rateUnitWords)
+      for (const word of [name, ...words])
+        expect(readTyped(`2 ${word}`, 'lb/acre', rateUnitWords)).toMatchObject({ unit: name, value: 2 })
     expect(Object.keys(rateUnits)).toEqual(rateUnitWords.map((one) => one.unit))
   })
 })
 
 describe('what people type', () => {
   test.each([
-    ['7.1', 7.1], ['5,3', 5.3], ['2,333', 2333], ['12,000.5', 12000.5], ['0,125', 0.125], ['.5', 0.5], ['1/2', 0.5], ['12 1/2', 12.5], ['12½', 12.5], ['⅔', 2 / 3], ['6.', 6], ['23 lb', 23],
+    ['7.1', 7.1],
+    ['5,3', 5.3],
+    ['2,333', 2333],
+    ['12,000.5', 12000.5],
+    ['0,125', 0.125],
+    ['.5', 0.5],
+    ['1/2', 0.5],
+    ['12 1/2', 12.5],
+    ['12½', 12.5],
+    ['⅔', 2 / 3],
+    ['6.', 6],
+    ['23 lb', 23],
   ])('%s', (text, value) => expect(readNumber(text)?.value).toBeCloseTo(value, 12))
   test.each(['', 'abc', '-3', 'pH 6', '1/0'])('“%s” is no number', (text) => expect(readNumber(text)).toBeUndefined())
   test('a unit typed wins; an unknown one is not guessed', () => {
@@ -65,19 +95,39 @@ describe('what people type', () => {
     ['2.1', { key: 'field.range', args: { meant: null } }],
     ['-6', { key: 'field.negative' }],
     ['sour', { key: 'field.unreadable' }],
-  ])('pH %s is refused with a sentence', (text, refusal) => expect(check(fields.pH, readTyped(text, ''))).toMatchObject({ ok: false, refusal }))
+  ])('pH %s is refused with a sentence', (text, refusal) =>
+    expect(check(fields.pH, readTyped(text, ''))).toMatchObject({ ok: false, refusal }),
+  )
   test('no text ever gives a number that is negative or not finite', () => {
-    fc.assert(fc.property(fc.string({ unit: fc.constantFrom(...'0123456789.,/ -½⅓xe@') }), (text) => {
-      const { value } = readTyped(text, '')
-      return value === null || (Number.isFinite(value) && value >= 0)
-    }), { numRuns: 5_000 })
+    fc.assert(
+      fc.property(fc.string({ unit: fc.constantFrom(...'0123456789.,/ -½⅓xe@') }), (text) => {
+        const { value } = readTyped(text, '')
+        return value === null || (Number.isFinite(value) && value >= 0)
+      }),
+      { numRuns: 5_000 },
+    )
   })
 })
 
 describe('expressions', () => {
-  test.each(['1 + 2 * 3', '2 * 3 ^ 2', '-2 ^ 2', '2 ^ 3 ^ 2', '(1 + 2) * 3 / 4 - 5', '10 - 4 - 3', '100 / 5 / 2', 'sqrt(16) + max(1, 2, min(5, 4))', 'ceil(4.5)', '-(2 + 3) * 2', 'pi / 4 * 30^2'])('%s is what mathjs makes of it', (text) => expect(evaluate(text)).toBeCloseTo(mathEvaluate(text) as number, 10))
-  test.each(['1 +', '(1', '1 2', 'nope(1)', '1 $ 2', 'missing'])('“%s” is refused', (text) => expect(() => evaluate(text)).toThrow())
-  test('a number at its cap is one pass, for all the noise of its units', () => expect(evaluate('ceil(rate / 50)', { rate: 50.000000000000014 })).toBe(1))
+  test.each([
+    '1 + 2 * 3',
+    '2 * 3 ^ 2',
+    '-2 ^ 2',
+    '2 ^ 3 ^ 2',
+    '(1 + 2) * 3 / 4 - 5',
+    '10 - 4 - 3',
+    '100 / 5 / 2',
+    'sqrt(16) + max(1, 2, min(5, 4))',
+    'ceil(4.5)',
+    '-(2 + 3) * 2',
+    'pi / 4 * 30^2',
+  ])('%s is what mathjs makes of it', (text) => expect(evaluate(text)).toBeCloseTo(mathEvaluate(text) as number, 10))
+  test.each(['1 +', '(1', '1 2', 'nope(1)', '1 $ 2', 'missing'])('“%s” is refused', (text) =>
+    expect(() => evaluate(text)).toThrow(),
+  )
+  test('a number at its cap is one pass, for all the noise of its units', () =>
+    expect(evaluate('ceil(rate / 50)', { rate: 50.000000000000014 })).toBe(1))
 })
 
 describe('kitchen measures', () => {
@@ -88,7 +138,12 @@ describe('kitchen measures', () => {
     ['225 lb of lime in 40 lb bags', 225, 0.65, { kind: 'bags', bags: 5, bagLb: 40, restLb: 25 }],
   ])('%s', (_, lb, density, expected) => expect(scoop(lb, density, 40, 'feet')).toEqual(expected))
   test('rounding to a scale stays within 4 % from a quarter ounce up', () => {
-    fc.assert(fc.property(fc.double({ min: 1 / 64, max: 20_000, noNaN: true }), (lb) => Math.abs(weigh(lb, 'feet').error) < 0.04 && Math.abs(weigh(lb, 'metres').error) < 0.04))
+    fc.assert(
+      fc.property(
+        fc.double({ min: 1 / 64, max: 20_000, noNaN: true }),
+        (lb) => Math.abs(weigh(lb, 'feet').error) < 0.04 && Math.abs(weigh(lb, 'metres').error) < 0.04,
+      ),
+    )
   })
   test('pounds and ounces carry over', () => expect(poundsAndOunces(2.999)).toEqual({ pounds: 3, ounces: 0 }))
 })

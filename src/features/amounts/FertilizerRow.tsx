@@ -59,11 +59,16 @@ export function FertilizerRow({ answer, found }: { answer: Answer; found: AreaRe
         </Figure>
         {passes.count > 1 && (
           <span className="text-[16px]">
-            {en.each(passes.count)}, <Figure opens="fertilizer">{en.inAll(weight(amount.value.v, kase.measures))}</Figure>
+            {en.each(passes.count)},{' '}
+            <Figure opens="fertilizer">{en.inAll(weight(amount.value.v, kase.measures))}</Figure>
           </span>
         )}
       </p>
-      <p className="mt-1 text-[15.5px]">{[measure(shown.value.v, material.lbPerCup, bagLb, kase.measures), passesWords(passes, 'each')].filter(Boolean).join(', ')}</p>
+      <p className="mt-1 text-[15.5px]">
+        {[measure(shown.value.v, material.lbPerCup, bagLb, kase.measures), passesWords(passes, 'each')]
+          .filter(Boolean)
+          .join(', ')}
+      </p>
       {barred.map((sentence) => (
         <p key={sentence.key} className="text-clay mt-1 font-semibold">
           {render(sentence)}

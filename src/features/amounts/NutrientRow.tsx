@@ -41,15 +41,29 @@ export function NutrientRow({ need, found }: { need: NutrientNeed; found: AreaRe
           {weight(amount.value.v, kase.measures)}
         </Figure>
       ) : (
-        <p className="font-serif text-[22px] leading-tight font-semibold">{outcome === 'none' ? en.none : en.unknown}</p>
+        <p className="font-serif text-[22px] leading-tight font-semibold">
+          {outcome === 'none' ? en.none : en.unknown}
+        </p>
       )}
-      <Under>{[passes && passesWords(passes, 'all'), render(need.why, kase.measures)].filter(Boolean).map(String).map(asSentence).join(' ')}</Under>
+      <Under>
+        {[passes && passesWords(passes, 'all'), render(need.why, kase.measures)]
+          .filter(Boolean)
+          .map(String)
+          .map(asSentence)
+          .join(' ')}
+      </Under>
       {need.checks.map((check) => (
         <p key={check.id} className="mt-1 text-sm">
           <span className="text-ink-2">
             {en.check}, {textOf(check.label)}:{' '}
           </span>
-          {check.amount ? <Figure opens={`own:${nutrient}`}>{check.amount.value.v > 0 ? weight(check.amount.value.v, kase.measures) : en.none}</Figure> : check.refusal && <Formula>{render(check.refusal)}</Formula>}
+          {check.amount ? (
+            <Figure opens={`own:${nutrient}`}>
+              {check.amount.value.v > 0 ? weight(check.amount.value.v, kase.measures) : en.none}
+            </Figure>
+          ) : (
+            check.refusal && <Formula>{render(check.refusal)}</Formula>
+          )}
           {check.difference !== undefined && <Apart share={check.difference} />}
         </p>
       ))}
@@ -57,7 +71,8 @@ export function NutrientRow({ need, found }: { need: NutrientNeed; found: AreaRe
   )
 }
 
-const asSentence = (words: string) => `${words.charAt(0).toUpperCase()}${words.slice(1)}${/[.!?]$/.test(words) ? '' : '.'}`
+const asSentence = (words: string) =>
+  `${words.charAt(0).toUpperCase()}${words.slice(1)}${/[.!?]$/.test(words) ? '' : '.'}`
 
 /** The soil test on its scale, against the class that wants nothing more. */
 function Rated({ need, found }: { need: NutrientNeed; found: AreaRecommendation }) {
@@ -68,5 +83,17 @@ function Rated({ need, found }: { need: NutrientNeed; found: AreaRecommendation 
   const unit = of.split(' ')[0]!
   const shown = `${figure(v)} ${unit}`
   const wanted = `optimum ${figure(medium)} to ${figure(optimum)}`
-  return <Span from={0} to={optimum * 1.6} low={medium} high={optimum} value={v} plusMinus={v * 0.1} valueLabel={shown} spanLabel={wanted} label={`${shown}, ${classWords[rating.className]}; ${wanted}`} />
+  return (
+    <Span
+      from={0}
+      to={optimum * 1.6}
+      low={medium}
+      high={optimum}
+      value={v}
+      plusMinus={v * 0.1}
+      valueLabel={shown}
+      spanLabel={wanted}
+      label={`${shown}, ${classWords[rating.className]}; ${wanted}`}
+    />
+  )
 }

@@ -21,9 +21,22 @@ export function ReactionRow({ found, answer }: { found: AreaRecommendation; answ
   const isLime = outcome === 'lime'
   const name = isLime ? en.lime : outcome === 'sulfur' ? en.sulfur : en.reaction
   return (
-    <Row stuff={outcome === 'sulfur' ? 'sulfur' : 'lime'} name={name} detail={dose ? textOf(dose.material.label) : ''} aside={<Aside found={found} answer={answer} />}>
-      {dose ? <Scoop dose={dose} /> : <p className="font-serif text-[25px] leading-tight font-semibold">{en.outcome[outcome as 'leave']}</p>}
-      <Under>{[render(reaction.why, kase.measures), isLime && stone.kind !== 'either' ? render(stone.why) : ''].filter(Boolean).join(' ')}</Under>
+    <Row
+      stuff={outcome === 'sulfur' ? 'sulfur' : 'lime'}
+      name={name}
+      detail={dose ? textOf(dose.material.label) : ''}
+      aside={<Aside found={found} answer={answer} />}
+    >
+      {dose ? (
+        <Scoop dose={dose} />
+      ) : (
+        <p className="font-serif text-[25px] leading-tight font-semibold">{en.outcome[outcome as 'leave']}</p>
+      )}
+      <Under>
+        {[render(reaction.why, kase.measures), isLime && stone.kind !== 'either' ? render(stone.why) : '']
+          .filter(Boolean)
+          .join(' ')}
+      </Under>
       {dose?.dugIn && (
         <p className="text-ink-2 mt-1 text-[14.5px] leading-snug">
           {en.surfaceSuits} <Figure opens="dug-in">{weight(dose.dugIn.value.v, kase.measures)}</Figure>.
@@ -40,8 +53,13 @@ function Scoop({ dose }: { dose: Dose }) {
   const { passes, amount } = dose
   const several = passes.count > 1
   const shown = several ? passes.each : amount
-  const where = dose.dugTo === null ? en.surface : en.dugTo(kase.measures === 'feet' ? `${figure(dose.dugTo)} in` : `${figure(dose.dugTo * 2.54, 2)} cm`)
-  const words = [measure(shown.value.v, dose.lbPerCup, dose.bagLb, kase.measures), where, passesWords(passes, 'each')].filter(Boolean).join(', ')
+  const where =
+    dose.dugTo === null
+      ? en.surface
+      : en.dugTo(kase.measures === 'feet' ? `${figure(dose.dugTo)} in` : `${figure(dose.dugTo * 2.54, 2)} cm`)
+  const words = [measure(shown.value.v, dose.lbPerCup, dose.bagLb, kase.measures), where, passesWords(passes, 'each')]
+    .filter(Boolean)
+    .join(', ')
   return (
     <>
       <p className="flex flex-wrap items-baseline gap-x-3">
@@ -72,7 +90,11 @@ function Checks({ checks }: { checks: readonly Check[] }) {
           <span className="text-ink-2">
             {en.check}, {textOf(check.label)}:{' '}
           </span>
-          {check.amount ? <Figure opens={`check:${check.id}`}>{weight(check.amount.value.v, kase.measures)}</Figure> : check.refusal && <Formula>{render(check.refusal, kase.measures)}</Formula>}
+          {check.amount ? (
+            <Figure opens={`check:${check.id}`}>{weight(check.amount.value.v, kase.measures)}</Figure>
+          ) : (
+            check.refusal && <Formula>{render(check.refusal, kase.measures)}</Formula>
+          )}
           {check.difference !== undefined && <Apart share={check.difference} />}
         </li>
       ))}
@@ -102,7 +124,17 @@ function Aside({ found, answer }: { found: AreaRecommendation; answer: Answer })
   return (
     <>
       {crop && pH !== null && (
-        <Span from={4} to={8.5} low={crop.pH.low} high={crop.pH.high} value={pH} plusMinus={0.1} valueLabel={`pH ${pHFigure(pH)}`} spanLabel={wanted} label={en.pHWords(pHFigure(pH), wanted)} />
+        <Span
+          from={4}
+          to={8.5}
+          low={crop.pH.low}
+          high={crop.pH.high}
+          value={pH}
+          plusMinus={0.1}
+          valueLabel={`pH ${pHFigure(pH)}`}
+          spanLabel={wanted}
+          label={en.pHWords(pHFigure(pH), wanted)}
+        />
       )}
       {answer.reactionClass && <p>{textOf(answer.reactionClass)}</p>}
       {perUnit && (

@@ -15,7 +15,10 @@ interface Props {
 /** One line of the sheet: what it is, how much, and at the right the rate behind it. */
 export function Row({ stuff, name, detail, children, aside }: Props) {
   return (
-    <section aria-label={name} className="border-rule grid grid-cols-[84px_1fr] items-start gap-x-4 gap-y-1 border-b py-3 @xl:grid-cols-[96px_1fr_auto]">
+    <section
+      aria-label={name}
+      className="border-rule grid grid-cols-[84px_1fr] items-start gap-x-4 gap-y-1 border-b py-3 @xl:grid-cols-[96px_1fr_auto]"
+    >
       <div className="text-[14.5px] leading-tight font-semibold">
         <div className="mb-1.5">
           <Swatch of={stuff} />
@@ -26,7 +29,9 @@ export function Row({ stuff, name, detail, children, aside }: Props) {
         </span>
       </div>
       <div className="min-w-0">{children}</div>
-      <div className="text-ink-2 col-start-2 text-left text-sm @xl:col-start-3 @xl:w-[200px] @xl:text-right">{aside}</div>
+      <div className="text-ink-2 col-start-2 text-left text-sm @xl:col-start-3 @xl:w-[200px] @xl:text-right">
+        {aside}
+      </div>
     </section>
   )
 }

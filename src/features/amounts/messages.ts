@@ -5,7 +5,9 @@ export const en = {
   sulfur: 'Sulfur',
   reaction: 'Lime, sulfur',
   nutrient: { N: 'Nitrogen', 'P₂O₅': 'Phosphate', 'K₂O': 'Potash' },
-  outcome: { leave: 'leave it', 'not-here': 'not here', unknown: 'not known' } satisfies Partial<Record<Direction, string>>,
+  outcome: { leave: 'leave it', 'not-here': 'not here', unknown: 'not known' } satisfies Partial<
+    Record<Direction, string>
+  >,
   none: 'none',
   unknown: 'not known',
   led: (by: string) => `Figure: ${by}`,

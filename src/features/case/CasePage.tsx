@@ -22,7 +22,9 @@ import { saveCaseFile } from './save-file'
 import { StationNav } from './StationNav'
 import { useCase, useRecommendation } from './useCase'
 
-const MaterialsStation = lazy(() => import('../materials/MaterialsStation').then((found) => ({ default: found.MaterialsStation })))
+const MaterialsStation = lazy(() =>
+  import('../materials/MaterialsStation').then((found) => ({ default: found.MaterialsStation })),
+)
 const LetterStation = lazy(() => import('../letter/LetterStation').then((found) => ({ default: found.LetterStation })))
 
 /** One case, whichever of its stations is open; the address says which, and changes without a page load. */
@@ -56,7 +58,8 @@ function Opened({ kase, keeping, station, areaId }: Props) {
   const [explained, explain] = useState<string | null>(null)
   const area = kase.areas.find((one) => one.id === areaId) ?? kase.areas[0] ?? null
   const open = useMemo<OpenCase>(() => {
-    const address = (to: Station, areaTo: string | undefined) => `/case?${new URLSearchParams({ id: kase.id, station: to, ...(areaTo ? { area: areaTo } : {}) })}`
+    const address = (to: Station, areaTo: string | undefined) =>
+      `/case?${new URLSearchParams({ id: kase.id, station: to, ...(areaTo ? { area: areaTo } : {}) })}`
     return {
       kase,
       recommendation,
@@ -120,7 +123,12 @@ function Header() {
 function Heading({ station }: { station: Station }) {
   const { kase, area, recommendation } = useOpenCase()
   if (station === 'letter') return <h1 className="sr-only">{en.stations.letter}</h1>
-  if (station === 'ground' || !area) return <h1 className="border-ink mb-3 border-b-[1.5px] pb-2 font-serif text-[25px] leading-tight font-semibold">{en.stations[station]}</h1>
+  if (station === 'ground' || !area)
+    return (
+      <h1 className="border-ink mb-3 border-b-[1.5px] pb-2 font-serif text-[25px] leading-tight font-semibold">
+        {en.stations[station]}
+      </h1>
+    )
   const found = answerOf(recommendation, area.id)
   return (
     <div className="border-ink flex flex-wrap items-baseline gap-x-3 border-b-[1.5px] pb-2">
@@ -145,7 +153,11 @@ function StationSheet({ station }: { station: Station }) {
     case 'results':
       return <ResultsStation />
     case 'amounts':
-      return area ? <AmountsSheet found={answerOf(recommendation, area.id)} /> : <p className="mt-5 font-serif text-lg">{amountWords.noArea}</p>
+      return area ? (
+        <AmountsSheet found={answerOf(recommendation, area.id)} />
+      ) : (
+        <p className="mt-5 font-serif text-lg">{amountWords.noArea}</p>
+      )
     case 'materials':
       return <MaterialsStation />
     case 'letter':

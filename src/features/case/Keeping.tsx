@@ -10,7 +10,10 @@ import { en } from './messages'
 export function Refused({ kase, keeping }: { kase: Case; keeping: Front['keeping'] }) {
   if (keeping !== 'refused') return null
   return (
-    <div role="alert" className="border-clay bg-sheet flex flex-wrap items-center gap-3 border-b-2 px-5 py-2 print:hidden">
+    <div
+      role="alert"
+      className="border-clay bg-sheet flex flex-wrap items-center gap-3 border-b-2 px-5 py-2 print:hidden"
+    >
       <p className="text-clay min-w-0 flex-1 font-semibold">{en.refused}</p>
       <Button kind="act" onClick={() => saveCaseFile(kase)}>
         {en.saveFile}

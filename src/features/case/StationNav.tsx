@@ -37,9 +37,15 @@ export function StationNav({ station }: { station: Station }) {
 function Mark({ progress: state }: { progress: Progress }) {
   return (
     <svg width="20" height="20" viewBox="0 0 20 20" aria-hidden>
-      <path d="M10 2l8 8l-8 8l-8-8z" className={state === 'settled' ? 'fill-moss stroke-moss' : 'fill-margin stroke-ink-2'} strokeWidth="1.4" />
+      <path
+        d="M10 2l8 8l-8 8l-8-8z"
+        className={state === 'settled' ? 'fill-moss stroke-moss' : 'fill-margin stroke-ink-2'}
+        strokeWidth="1.4"
+      />
       {state === 'started' && <path d="M10 2v16l-8-8z" className="fill-moss" />}
-      {state === 'settled' && <path d="M6.500 10l2.500 2.500l4.500-4.500" fill="none" stroke="#fff" strokeWidth="1.6" />}
+      {state === 'settled' && (
+        <path d="M6.500 10l2.500 2.500l4.500-4.500" fill="none" stroke="#fff" strokeWidth="1.6" />
+      )}
     </svg>
   )
 }

@@ -31,9 +31,12 @@ export function useOpenCase(): OpenCase {
   return open
 }
 
-export const answerOf = (recommendation: Recommendation, areaId: string): AreaRecommendation => recommendation.areas.find((one) => one.areaId === areaId)!
+export const answerOf = (recommendation: Recommendation, areaId: string): AreaRecommendation =>
+  recommendation.areas.find((one) => one.areaId === areaId)!
 
-export const inArea = (id: string, change: (area: Draft<Area>) => void): Recipe => (draft) => {
-  const area = draft.areas.find((one) => one.id === id)
-  if (area) change(area)
-}
+export const inArea =
+  (id: string, change: (area: Draft<Area>) => void): Recipe =>
+  (draft) => {
+    const area = draft.areas.find((one) => one.id === id)
+    if (area) change(area)
+  }

@@ -2,12 +2,19 @@ import type { Progress, Station } from '@/core/progress'
 
 export const en = {
   desk: 'Desk',
-  stations: { ground: 'Ground', results: 'Results', amounts: 'Amounts', materials: 'Materials', letter: 'Letter' } satisfies Record<Station, string>,
+  stations: {
+    ground: 'Ground',
+    results: 'Results',
+    amounts: 'Amounts',
+    materials: 'Materials',
+    letter: 'Letter',
+  } satisfies Record<Station, string>,
   progress: { empty: 'empty', started: 'in progress', settled: 'settled' } satisfies Record<Progress, string>,
   stationsLabel: 'Stations of the case',
   unnamed: 'New case',
   keeping: { kept: 'Kept on this machine', saving: 'Keeping…', refused: 'Not kept' },
-  refused: 'This browser refuses to keep the case (a private window, or no room left). It is safe on this page until you close it.',
+  refused:
+    'This browser refuses to keep the case (a private window, or no room left). It is safe on this page until you close it.',
   saveFile: 'Save as a file',
   tryAgain: 'Try again',
   gone: 'There is no case here. It may have been removed, or lives in another browser.',

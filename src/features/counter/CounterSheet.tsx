@@ -17,14 +17,24 @@ import { Refused } from '../case/Keeping'
 import { useCase, useRecommendation } from '../case/useCase'
 import { CropField, GroundField, SizeField, TextureField } from '../ground/AreaFields'
 import { describe } from '../ground/AreasRail'
-import { BufferFields, ExtractantFields, NutrientFields, PHField, RecommendsFields, TestField } from '../results/ReportFields'
+import {
+  BufferFields,
+  ExtractantFields,
+  NutrientFields,
+  PHField,
+  RecommendsFields,
+  TestField,
+} from '../results/ReportFields'
 import { en as resultWords } from '../results/messages'
 import { FertilizerShelf } from '../materials/FertilizerShelf'
 import { LazyWorkings } from '../workings/LazyWorkings'
 import { en } from './messages'
 
 /** A case of one area and one report, as the counter needs it. */
-const blankCounter = (): Partial<Case> => ({ areas: [{ ...blankArea('area', en.areaName), reportId: 'report' }], reports: [blankReport('report')] })
+const blankCounter = (): Partial<Case> => ({
+  areas: [{ ...blankArea('area', en.areaName), reportId: 'report' }],
+  reports: [blankReport('report')],
+})
 
 /** The way in for a client who stands there: one sheet, and the answer beside it. */
 export function CounterSheet() {
@@ -47,13 +57,26 @@ function Opened({ kase, keeping }: { kase: Case; keeping: Front['keeping'] }) {
       Object.assign(draft, blankCounter())
     })
   const keep = async (station: string) => {
-    const { id, written } = createCase({ ...kase, createdAt: new Date().toISOString(), areas: [{ ...area, name: en.keptName }] }, crypto.randomUUID())
+    const { id, written } = createCase(
+      { ...kase, createdAt: new Date().toISOString(), areas: [{ ...area, name: en.keptName }] },
+      crypto.randomUUID(),
+    )
     await written
     clear()
     router.push(`/case?id=${id}&station=${station}`)
   }
   const open = useMemo<OpenCase>(
-    () => ({ kase, recommendation, keeping, area, explained, explain, edit, selectArea: () => undefined, go: (station) => document.getElementById(`counter-${station}`)?.scrollIntoView() }),
+    () => ({
+      kase,
+      recommendation,
+      keeping,
+      area,
+      explained,
+      explain,
+      edit,
+      selectArea: () => undefined,
+      go: (station) => document.getElementById(`counter-${station}`)?.scrollIntoView(),
+    }),
     [kase, recommendation, keeping, area, explained],
   )
   const found = answerOf(recommendation, area.id)
@@ -64,7 +87,9 @@ function Opened({ kase, keeping }: { kase: Case; keeping: Front['keeping'] }) {
         <Link href="/" className="font-serif text-[19px] font-semibold">
           Agrologos
         </Link>
-        <p className="flex-1"><span className="hidden sm:inline">{en.title}</span></p>
+        <p className="flex-1">
+          <span className="hidden sm:inline">{en.title}</span>
+        </p>
         <Button kind="text" onClick={clear}>
           {en.clear}
         </Button>
@@ -74,7 +99,12 @@ function Opened({ kase, keeping }: { kase: Case; keeping: Front['keeping'] }) {
       </header>
       <Refused kase={kase} keeping={keeping} />
       <div className="flex min-h-[calc(100dvh-53px)] flex-col lg:flex-row">
-        <section className="border-rule shrink-0 border-b px-5 py-4 lg:w-[380px] lg:border-r lg:border-b-0" data-entry aria-label={en.title} id="counter-ground">
+        <section
+          className="border-rule shrink-0 border-b px-5 py-4 lg:w-[380px] lg:border-r lg:border-b-0"
+          data-entry
+          aria-label={en.title}
+          id="counter-ground"
+        >
           <h1 className="font-serif text-[22px] leading-tight font-semibold">{en.title}</h1>
           <p className="text-ink-2 mt-1 mb-3 text-[14.5px] leading-snug">{en.lead}</p>
           <div className="grid gap-2.5" id="counter-results">
@@ -83,25 +113,41 @@ function Opened({ kase, keeping }: { kase: Case; keeping: Front['keeping'] }) {
               <SizeField area={area} />
             </div>
             <CropField area={area} />
-            <TextureField area={area} missing={why && /needs-input$/.test(why.key) && !area.texture ? render(why) : undefined} />
+            <TextureField
+              area={area}
+              missing={why && /needs-input$/.test(why.key) && !area.texture ? render(why) : undefined}
+            />
             <Fold label={en.more} open={kase.reports[0]!.P.text !== '' || kase.reports[0]!.bufferPH.text !== ''}>
               <BufferFields area={area} />
               <div className="grid grid-cols-2 gap-2.5">
-                <TestField area={area} name="organicMatter" label={resultWords.organicMatter} unit="%" field={fields.organicMatter} />
+                <TestField
+                  area={area}
+                  name="organicMatter"
+                  label={resultWords.organicMatter}
+                  unit="%"
+                  field={fields.organicMatter}
+                />
                 <TestField area={area} name="cec" label={resultWords.cec} unit="meq/100 g" field={fields.cec} />
               </div>
               <ExtractantFields area={area} />
               <NutrientFields area={area} />
               <GroundField area={area} />
             </Fold>
-            <Fold label={en.recommends} open={Object.values(kase.reports[0]!.recommends).some((line) => typeof line === 'object' && line.text !== '')}>
+            <Fold
+              label={en.recommends}
+              open={Object.values(kase.reports[0]!.recommends).some(
+                (line) => typeof line === 'object' && line.text !== '',
+              )}
+            >
               <RecommendsFields area={area} />
             </Fold>
           </div>
         </section>
         <main className="bg-sheet min-w-0 flex-1 px-5 py-4 sm:px-8" id="counter-amounts">
           <div className="border-ink border-b-[1.5px] pb-2">
-            <h2 className="font-serif text-[25px] leading-tight font-semibold">{found.answer ? describe(found, kase.measures) : en.waiting}</h2>
+            <h2 className="font-serif text-[25px] leading-tight font-semibold">
+              {found.answer ? describe(found, kase.measures) : en.waiting}
+            </h2>
           </div>
           <AmountsSheet found={found} />
           <div id="counter-materials" className="mt-4">

@@ -18,7 +18,16 @@ type Found = { summaries: Summary[] } | 'refused'
 /** All cases by what they wait for. */
 export function Desk() {
   const router = useRouter()
-  const found = useLiveQuery<Found>(() => db.summaries.orderBy('updatedAt').reverse().toArray().then((summaries) => ({ summaries }), () => 'refused' as const))
+  const found = useLiveQuery<Found>(() =>
+    db.summaries
+      .orderBy('updatedAt')
+      .reverse()
+      .toArray()
+      .then(
+        (summaries) => ({ summaries }),
+        () => 'refused' as const,
+      ),
+  )
   const [problem, setProblem] = useState<Extract<OpenedFile, { ok: false }> | null>(null)
   useEffect(() => void actions().then(({ seedOnce }) => seedOnce()), [])
   const start = async () => router.push(`/case?id=${(await actions()).startCase()}&station=ground`)
@@ -59,10 +68,16 @@ export function Desk() {
         </div>
       )}
       <main className="mt-2">
-        {found && summaries.length === 0 && <Empty start={start} openFile={<OpenFile onFile={openFile} />} refused={found === 'refused'} />}
+        {found && summaries.length === 0 && (
+          <Empty start={start} openFile={<OpenFile onFile={openFile} />} refused={found === 'refused'} />
+        )}
         {summaries.length > 0 && <Cases summaries={summaries} />}
         {summaries.some((one) => one.sample) && (
-          <Button kind="text" className="mt-6" onClick={() => void actions().then(({ removeSamples }) => removeSamples())}>
+          <Button
+            kind="text"
+            className="mt-6"
+            onClick={() => void actions().then(({ removeSamples }) => removeSamples())}
+          >
             {en.removeSamples}
           </Button>
         )}
@@ -85,12 +100,17 @@ function Cases({ summaries }: { summaries: readonly Summary[] }) {
         {summaries.map((one) => (
           <tr key={one.id} className="border-rule hover:bg-sheet relative border-t align-top">
             <td className="py-3">
-              <Link href={`/case?id=${one.id}&station=${one.waitsFor === 'materials' || one.waitsFor === 'letter' ? 'amounts' : one.waitsFor}`} className="font-serif text-[20px] leading-tight font-semibold after:absolute after:inset-0">
+              <Link
+                href={`/case?id=${one.id}&station=${one.waitsFor === 'materials' || one.waitsFor === 'letter' ? 'amounts' : one.waitsFor}`}
+                className="font-serif text-[20px] leading-tight font-semibold after:absolute after:inset-0"
+              >
                 {one.client || en.unnamed}
               </Link>
               <p className="text-ink-2">
                 {one.place}
-                {one.sample && <span className="border-edge ml-2 rounded-[3px] border px-1.5 text-[13px]">{en.sample}</span>}
+                {one.sample && (
+                  <span className="border-edge ml-2 rounded-[3px] border px-1.5 text-[13px]">{en.sample}</span>
+                )}
               </p>
             </td>
             <td className="hidden px-3 py-3 sm:table-cell">{one.areas.join(', ') || en.noAreas}</td>

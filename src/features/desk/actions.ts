@@ -8,7 +8,9 @@ export { removeSamples } from '@/store/cases'
 /** Starts an empty case and returns its id. */
 export const startCase = (): string => createCase().id
 
-export type OpenedFile = { readonly ok: true; readonly id: string } | { readonly ok: false; readonly sentence: string; readonly details: readonly string[] }
+export type OpenedFile =
+  | { readonly ok: true; readonly id: string }
+  | { readonly ok: false; readonly sentence: string; readonly details: readonly string[] }
 
 /** Takes a case file in; a taken id is changed, never overwritten. */
 export async function openFile(file: File): Promise<OpenedFile> {

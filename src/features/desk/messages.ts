@@ -12,7 +12,13 @@ export const en = {
   open: 'Open a case file',
   empty: 'Nothing on the Desk yet.',
   emptyLead: 'Everything you type is kept in this browser, on this machine, and nowhere else.',
-  waits: { ground: 'waits for its ground', results: 'waits for a report', amounts: 'waits for amounts', materials: 'waits for materials', letter: 'waits for its letter' } satisfies Record<Station, string>,
+  waits: {
+    ground: 'waits for its ground',
+    results: 'waits for a report',
+    amounts: 'waits for amounts',
+    materials: 'waits for materials',
+    letter: 'waits for its letter',
+  } satisfies Record<Station, string>,
   noAreas: 'no areas yet',
   unnamed: 'Unnamed case',
   sample: 'sample',
@@ -20,7 +26,8 @@ export const en = {
   client: 'Client and place',
   areas: 'Areas',
   next: 'Next',
-  refused: 'This browser refuses to keep anything (a private window, or no room left). You can work, but save each case as a file before you close it.',
+  refused:
+    'This browser refuses to keep anything (a private window, or no room left). You can work, but save each case as a file before you close it.',
   fileProblems: {
     'not-json': 'That is not a case file: it is not JSON. Case files end in .json and are saved from a case.',
     'not-a-case': 'That file is not a case, or parts of it are damaged, so nothing was taken from it.',

@@ -20,18 +20,27 @@ import { en } from './messages'
 const pickField = import('@/ui/PickField')
 const PickField = lazy(() => pickField.then(({ PickField: field }) => ({ default: field<CropId> })))
 
-const cropOptions = (Object.keys(crops) as CropId[]).map((value) => ({ value, label: textOf(crops[value].label), group: en.uses[crops[value].use] }))
-const textureOptions = (Object.keys(textures) as TextureId[]).map((value) => ({ value, label: textOf(textures[value].label) }))
+const cropOptions = (Object.keys(crops) as CropId[]).map((value) => ({
+  value,
+  label: textOf(crops[value].label),
+  group: en.uses[crops[value].use],
+}))
+const textureOptions = (Object.keys(textures) as TextureId[]).map((value) => ({
+  value,
+  label: textOf(textures[value].label),
+}))
 
 export function SizeField({ area, autoFocus }: { area: Area; autoFocus?: boolean }) {
   const { kase, edit } = useOpenCase()
   const { text } = area.size
   const read = readSize(text, kase.measures)
   const type = (typed: string) =>
-    edit(inArea(area.id, (draft) => {
-      const size = readSize(typed, kase.measures)
-      draft.size = { text: typed, unit: 'ft²', value: size.ok ? size.value.area.value.v : null }
-    }))
+    edit(
+      inArea(area.id, (draft) => {
+        const size = readSize(typed, kase.measures)
+        draft.size = { text: typed, unit: 'ft²', value: size.ok ? size.value.area.value.v : null }
+      }),
+    )
   return (
     <TextField
       label={en.size}
@@ -49,7 +58,14 @@ export function CropField({ area }: { area: Area }) {
   const { edit } = useOpenCase()
   return (
     <Suspense fallback={<p className="text-ink-2 h-[58px] text-[13.5px]">{en.crop}</p>}>
-      <PickField label={en.crop} value={area.crop} options={cropOptions} placeholder={en.cropExample} none={en.noCrop} onChange={(crop) => edit(inArea(area.id, (draft) => void (draft.crop = crop)))} />
+      <PickField
+        label={en.crop}
+        value={area.crop}
+        options={cropOptions}
+        placeholder={en.cropExample}
+        none={en.noCrop}
+        onChange={(crop) => edit(inArea(area.id, (draft) => void (draft.crop = crop)))}
+      />
     </Suspense>
   )
 }
@@ -57,7 +73,16 @@ export function CropField({ area }: { area: Area }) {
 /** With `missing`, says that the texture is what the answer waits for. */
 export function TextureField({ area, missing }: { area: Area; missing?: string }) {
   const { edit } = useOpenCase()
-  return <SelectField label={en.texture} value={area.texture} options={textureOptions} none={en.noTexture} error={missing} onChange={(texture) => edit(inArea(area.id, (draft) => void (draft.texture = texture)))} />
+  return (
+    <SelectField
+      label={en.texture}
+      value={area.texture}
+      options={textureOptions}
+      none={en.noTexture}
+      error={missing}
+      onChange={(texture) => edit(inArea(area.id, (draft) => void (draft.texture = texture)))}
+    />
+  )
 }
 
 export function GroundField({ area }: { area: Area }) {
@@ -104,7 +129,12 @@ export function MoreFields({ area }: { area: Area }) {
         onChange={(feeding) => edit(inArea(area.id, (draft) => void (draft.feeding = feeding)))}
       />
       <label className="flex min-h-9 items-center gap-2 self-end">
-        <input type="checkbox" className="accent-moss size-4.5" checked={area.phosphorusBanned} onChange={(event) => edit(inArea(area.id, (draft) => void (draft.phosphorusBanned = event.target.checked)))} />
+        <input
+          type="checkbox"
+          className="accent-moss size-4.5"
+          checked={area.phosphorusBanned}
+          onChange={(event) => edit(inArea(area.id, (draft) => void (draft.phosphorusBanned = event.target.checked)))}
+        />
         {en.ban}
       </label>
     </>

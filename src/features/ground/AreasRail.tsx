@@ -15,7 +15,10 @@ export function AreasRail() {
   const feet = Math.max(1, ...recommendation.areas.map((one) => (one.size.ok ? reach(one.size.value) : 0)))
   const add = useAddArea()
   return (
-    <nav aria-label={en.areas} className="border-rule shrink-0 border-b print:hidden md:w-[224px] md:border-r md:border-b-0">
+    <nav
+      aria-label={en.areas}
+      className="border-rule shrink-0 border-b print:hidden md:w-[224px] md:border-r md:border-b-0"
+    >
       <h2 className="text-ink-2 hidden px-4 pt-4 pb-2 text-[13.5px] font-semibold md:block">{en.areas}</h2>
       <ul className="flex overflow-x-auto md:block">
         {kase.areas.map((area) => {
@@ -39,7 +42,11 @@ export function AreasRail() {
           )
         })}
         <li className="shrink-0">
-          <button type="button" onClick={add} className="text-moss hover:text-ink flex cursor-pointer items-center gap-2 px-5 py-3 font-semibold">
+          <button
+            type="button"
+            onClick={add}
+            className="text-moss hover:text-ink flex cursor-pointer items-center gap-2 px-5 py-3 font-semibold"
+          >
             <Plus size={17} aria-hidden /> {en.add}
           </button>
         </li>
@@ -51,10 +58,18 @@ export function AreasRail() {
 /** `10 ft × 24 ft, mixed vegetables`. An area of unknown outline is told by its size, unless that stands beside it already. */
 export function describe({ size, crop }: AreaRecommendation, measures: Measures, withArea = true): string {
   const plain = size.ok && size.value.shape.kind === 'plain'
-  return [plain && !withArea ? '' : size.ok ? sizeWords(size.value, measures) : en.noSize, crop ? textOf(crop.label) : ''].filter(Boolean).join(', ')
+  return [
+    plain && !withArea ? '' : size.ok ? sizeWords(size.value, measures) : en.noSize,
+    crop ? textOf(crop.label) : '',
+  ]
+    .filter(Boolean)
+    .join(', ')
 }
 
-function sizeWords({ shape, count, area }: Extract<AreaRecommendation['size'], { ok: true }>['value'], measures: Measures): string {
+function sizeWords(
+  { shape, count, area }: Extract<AreaRecommendation['size'], { ok: true }>['value'],
+  measures: Measures,
+): string {
   const times = count > 1 ? `${count} × ` : ''
   if (shape.kind === 'circle') return `${times}circle ${length(shape.diameter, measures)}`
   if (shape.kind === 'plain') return areaWords(area.value.v, measures)

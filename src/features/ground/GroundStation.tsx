@@ -17,8 +17,17 @@ export function GroundStation() {
   return (
     <>
       <section className="grid gap-x-5 gap-y-3 sm:grid-cols-2" aria-label={en.aboutCase} data-entry>
-        <TextField label={en.client} value={kase.client} onChange={(client) => edit((draft) => void (draft.client = client))} autoFocus={kase.client === '' && kase.areas.length === 0} />
-        <TextField label={en.place} value={kase.place} onChange={(place) => edit((draft) => void (draft.place = place))} />
+        <TextField
+          label={en.client}
+          value={kase.client}
+          onChange={(client) => edit((draft) => void (draft.client = client))}
+          autoFocus={kase.client === '' && kase.areas.length === 0}
+        />
+        <TextField
+          label={en.place}
+          value={kase.place}
+          onChange={(place) => edit((draft) => void (draft.place = place))}
+        />
         <ChoiceField
           label={en.measures}
           value={kase.measures}
@@ -47,9 +56,18 @@ export function GroundStation() {
         />
       </section>
       {area ? (
-        <section className="border-ink mt-5 border-t-[1.5px] pt-4" aria-label={area.name || en.unnamed} data-entry key={area.id}>
+        <section
+          className="border-ink mt-5 border-t-[1.5px] pt-4"
+          aria-label={area.name || en.unnamed}
+          data-entry
+          key={area.id}
+        >
           <div className="grid gap-x-5 gap-y-3 sm:grid-cols-2">
-            <TextField label={en.name} value={area.name} onChange={(name) => edit(inArea(area.id, (draft) => void (draft.name = name)))} />
+            <TextField
+              label={en.name}
+              value={area.name}
+              onChange={(name) => edit(inArea(area.id, (draft) => void (draft.name = name)))}
+            />
             <SizeField area={area} autoFocus={area.size.text === ''} />
             <CropField area={area} />
             <TextureField area={area} />

@@ -10,7 +10,12 @@ const box = 46
 
 /** The widest reach of a size, in feet. */
 export function reach({ shape, count }: Size): number {
-  const across = shape.kind === 'rectangle' ? Math.max(shape.width, shape.length) : shape.kind === 'circle' ? shape.diameter : Math.sqrt(shape.area)
+  const across =
+    shape.kind === 'rectangle'
+      ? Math.max(shape.width, shape.length)
+      : shape.kind === 'circle'
+        ? shape.diameter
+        : Math.sqrt(shape.area)
   return count > 1 ? across * Math.ceil(Math.sqrt(count)) * 1.25 : across
 }
 
@@ -18,7 +23,11 @@ export function reach({ shape, count }: Size): number {
 export function Miniature({ size, feet }: Props) {
   return (
     <svg width={box} height={box} viewBox={`0 0 ${box} ${box}`} aria-hidden className="shrink-0">
-      {size ? cells(size.count).map((cell) => <One key={cell.i} size={size} scale={(box - 4) / feet} {...cell} />) : <path d="M16 23h14M23 16v14" className="stroke-edge" />}
+      {size ? (
+        cells(size.count).map((cell) => <One key={cell.i} size={size} scale={(box - 4) / feet} {...cell} />)
+      ) : (
+        <path d="M16 23h14M23 16v14" className="stroke-edge" />
+      )}
     </svg>
   )
 }
@@ -35,7 +44,13 @@ function cells(count: number): Cell[] {
   const shown = Math.min(count, 9)
   const columns = Math.ceil(Math.sqrt(shown))
   const rows = Math.ceil(shown / columns)
-  return Array.from({ length: shown }, (_, i) => ({ i, column: i % columns, row: Math.floor(i / columns), columns, rows }))
+  return Array.from({ length: shown }, (_, i) => ({
+    i,
+    column: i % columns,
+    row: Math.floor(i / columns),
+    columns,
+    rows,
+  }))
 }
 
 function One({ size: { shape }, scale, column, row, columns, rows }: Cell & { size: Size; scale: number }) {
@@ -44,7 +59,19 @@ function One({ size: { shape }, scale, column, row, columns, rows }: Cell & { si
   const least = (feet: number) => Math.max(feet * scale, 2.5)
   const look = 'fill-wash stroke-ink'
   if (shape.kind === 'circle') return <circle cx={x} cy={y} r={least(shape.diameter) / 2} className={look} />
-  const [wide, high] = shape.kind === 'rectangle' ? [Math.max(shape.width, shape.length), Math.min(shape.width, shape.length)] : [Math.sqrt(shape.area), Math.sqrt(shape.area)]
+  const [wide, high] =
+    shape.kind === 'rectangle'
+      ? [Math.max(shape.width, shape.length), Math.min(shape.width, shape.length)]
+      : [Math.sqrt(shape.area), Math.sqrt(shape.area)]
   const [w, h] = [least(wide), least(high)]
-  return <rect x={x - w / 2} y={y - h / 2} width={w} height={h} className={look} strokeDasharray={shape.kind === 'plain' ? '3 2' : undefined} />
+  return (
+    <rect
+      x={x - w / 2}
+      y={y - h / 2}
+      width={w}
+      height={h}
+      className={look}
+      strokeDasharray={shape.kind === 'plain' ? '3 2' : undefined}
+    />
+  )
 }

@@ -24,10 +24,27 @@ export function LetterStation() {
   }
   return (
     <>
-      <div className="mt-3 mb-5 grid items-end gap-x-5 gap-y-2.5 sm:grid-cols-[120px_150px_1fr_auto] print:hidden" data-entry>
-        <TextField label={en.initials} value={kase.draftedBy} onChange={(by) => edit((draft) => void (draft.draftedBy = by))} />
-        <TextField label={en.date} type="date" value={kase.letter.date} onChange={(date) => edit((draft) => void (draft.letter.date = date))} />
-        <TextField label={en.note} value={kase.letter.note} placeholder={en.notePlaceholder} onChange={(note) => edit((draft) => void (draft.letter.note = note))} />
+      <div
+        className="mt-3 mb-5 grid items-end gap-x-5 gap-y-2.5 sm:grid-cols-[120px_150px_1fr_auto] print:hidden"
+        data-entry
+      >
+        <TextField
+          label={en.initials}
+          value={kase.draftedBy}
+          onChange={(by) => edit((draft) => void (draft.draftedBy = by))}
+        />
+        <TextField
+          label={en.date}
+          type="date"
+          value={kase.letter.date}
+          onChange={(date) => edit((draft) => void (draft.letter.date = date))}
+        />
+        <TextField
+          label={en.note}
+          value={kase.letter.note}
+          placeholder={en.notePlaceholder}
+          onChange={(note) => edit((draft) => void (draft.letter.note = note))}
+        />
         <Button kind="act" onClick={print}>
           {en.print}
         </Button>
@@ -39,7 +56,9 @@ export function LetterStation() {
 
 function Letter({ ready }: { ready: readonly AreaRecommendation[] }) {
   const { kase } = useOpenCase()
-  const cautions = [...new Map(ready.flatMap((area) => area.answer!.cautions).map((sentence) => [sentence.key, sentence])).values()]
+  const cautions = [
+    ...new Map(ready.flatMap((area) => area.answer!.cautions).map((sentence) => [sentence.key, sentence])).values(),
+  ]
   return (
     <article className="border-rule max-w-[7.1in] border bg-white px-10 py-8 font-serif text-[14.5px] leading-snug print:max-w-none print:border-0 print:p-0 print:text-[10pt]">
       <header className="border-ink flex items-end justify-between border-b-[1.5px] pb-2">
@@ -70,7 +89,8 @@ function Letter({ ready }: { ready: readonly AreaRecommendation[] }) {
       <footer className="border-rule mt-3 border-t pt-2 text-[13px] print:text-[8.5pt]">
         <p>{en.retest}</p>
         <p>
-          {en.basis}: {reports(kase.reports.filter((report) => kase.areas.some((area) => area.reportId === report.id)))}. {en.follows}
+          {en.basis}: {reports(kase.reports.filter((report) => kase.areas.some((area) => area.reportId === report.id)))}
+          . {en.follows}
         </p>
         <p className="mt-3 flex gap-10">
           <span>
@@ -89,7 +109,9 @@ const longDate = (date: string) => {
 }
 
 const reports = (found: readonly { code: string; laboratory: string; date: string }[]) =>
-  found.map(({ code, laboratory, date }) => en.report(code, laboratory, longDate(date) && `of ${longDate(date)}`)).join('; ')
+  found
+    .map(({ code, laboratory, date }) => en.report(code, laboratory, longDate(date) && `of ${longDate(date)}`))
+    .join('; ')
 
 interface Line {
   what: string
@@ -106,10 +128,15 @@ function AreaPart({ found }: { found: AreaRecommendation }) {
   return (
     <section className="mt-3 break-inside-avoid print:mt-2">
       <h3 className="text-[17px] leading-tight font-semibold">
-        {area.name} <span className="text-ink-2 font-sans text-[13.5px] font-normal">{describe(found, kase.measures)}</span>
+        {area.name}{' '}
+        <span className="text-ink-2 font-sans text-[13.5px] font-normal">{describe(found, kase.measures)}</span>
       </h3>
       <p className="mt-0.5">
-        <Formula>{[answer.reaction.why, ...answer.headline.slice(1)].map((sentence) => render(sentence, kase.measures)).join(' ')}</Formula>
+        <Formula>
+          {[answer.reaction.why, ...answer.headline.slice(1)]
+            .map((sentence) => render(sentence, kase.measures))
+            .join(' ')}
+        </Formula>
       </p>
       {lines.length === 0 ? (
         <p>{en.nothing}</p>
@@ -150,16 +177,32 @@ function linesOf({ answer, planted }: AreaRecommendation, measures: Measures): L
     const { passes, material, lbPerCup, bagLb } = reaction.dose
     const each = passes.each.value.v
     const once = reaction.outcome === 'sulfur' ? en.sulfurOnce : planted ? en.onceSurface : en.once
-    lines.push({ what: textOf(material.label), amount: weight(each, measures), measure: measure(each, lbPerCup, bagLb, measures), when: passesWords(passes, 'each') || once })
+    lines.push({
+      what: textOf(material.label),
+      amount: weight(each, measures),
+      measure: measure(each, lbPerCup, bagLb, measures),
+      when: passesWords(passes, 'each') || once,
+    })
   }
   if (fertilizer?.mix.ok && fertilizer.mix.value.barred.length === 0) {
     const { material, bagLb, mix } = fertilizer
     const { passes } = mix.value
     const each = passes.each.value.v
-    lines.push({ what: `${gradeWords(material)} ${textOf(material.label)}`, amount: weight(each, measures), measure: measure(each, material.lbPerCup, bagLb, measures), when: passesWords(passes, 'each') || en.once })
+    lines.push({
+      what: `${gradeWords(material)} ${textOf(material.label)}`,
+      amount: weight(each, measures),
+      measure: measure(each, material.lbPerCup, bagLb, measures),
+      when: passesWords(passes, 'each') || en.once,
+    })
     return lines
   }
   for (const need of needs)
-    if (need.passes) lines.push({ what: `${en.nutrientName[need.nutrient]} (${need.nutrient})`, amount: weight(need.passes.each.value.v, measures), measure: '', when: passesWords(need.passes, 'each') || en.yearly })
+    if (need.passes)
+      lines.push({
+        what: `${en.nutrientName[need.nutrient]} (${need.nutrient})`,
+        amount: weight(need.passes.each.value.v, measures),
+        measure: '',
+        when: passesWords(need.passes, 'each') || en.yearly,
+      })
   return lines
 }

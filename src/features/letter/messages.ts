@@ -15,8 +15,10 @@ export const en = {
   cautions: 'Before anything goes on',
   basis: 'Based on',
   retest: 'Test again in two to three years, in the same season; sooner after a large lime or sulfur program.',
-  report: (code: string, laboratory: string, date: string) => ['soil report', code, laboratory && `of ${laboratory}`, date].filter(Boolean).join(' '),
-  follows: 'Amounts led by the laboratory are converted to your area; the others follow our guide, with the sources kept in the case.',
+  report: (code: string, laboratory: string, date: string) =>
+    ['soil report', code, laboratory && `of ${laboratory}`, date].filter(Boolean).join(' '),
+  follows:
+    'Amounts led by the laboratory are converted to your area; the others follow our guide, with the sources kept in the case.',
   once: 'once, worked in',
   onceSurface: 'once, on the surface, watered in',
   sulfurOnce: 'once, then retest',

@@ -9,7 +9,15 @@ import { fieldError, retyped } from '../formatting'
 import { en } from './messages'
 
 /** The size of the bag in hand; the usual one where nothing is typed. */
-export function BagField({ area, of, usual }: { area: Area; of: 'limeBag' | 'sulfurBag' | 'fertilizerBag'; usual: number }) {
+export function BagField({
+  area,
+  of,
+  usual,
+}: {
+  area: Area
+  of: 'limeBag' | 'sulfurBag' | 'fertilizerBag'
+  usual: number
+}) {
   const { edit } = useOpenCase()
   const typed = area.materials[of]
   return (
@@ -20,7 +28,9 @@ export function BagField({ area, of, usual }: { area: Area; of: 'limeBag' | 'sul
       value={typed.text}
       placeholder={places(usual, 1)}
       error={fieldError(fields.bag, typed)}
-      onChange={(text) => edit(inArea(area.id, (draft) => void (draft.materials[of] = retyped(text, 'lb', fields.bag))))}
+      onChange={(text) =>
+        edit(inArea(area.id, (draft) => void (draft.materials[of] = retyped(text, 'lb', fields.bag))))
+      }
     />
   )
 }

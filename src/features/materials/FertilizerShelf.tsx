@@ -23,21 +23,26 @@ export function FertilizerShelf({ area, found }: { area: Area; found: AreaRecomm
   const { kase, edit } = useOpenCase()
   const { answer, size, crop } = found
   if (!answer || !size.ok || !crop) return null
-  if (!answer.needs.some((need) => need.outcome === 'apply')) return <p className="mt-3 font-serif text-lg">{en.nothing}</p>
+  if (!answer.needs.some((need) => need.outcome === 'apply'))
+    return <p className="mt-3 font-serif text-lg">{en.nothing}</p>
   const chosen = area.materials.fertilizer
   const rows = ids.map((id) => {
     const material: Fertilizer = fertilizers[id]
     const mine = id === chosen && answer.fertilizer
-    const mix = mine ? mine.mix : oneFertilizer(material, material.bagLb, null, answer.needs, size.value.area, crop, area.phosphorusBanned)
+    const mix = mine
+      ? mine.mix
+      : oneFertilizer(material, material.bagLb, null, answer.needs, size.value.area, crop, area.phosphorusBanned)
     return { id, material, mix: mix.ok ? mix.value : null }
   })
   const useful = rows.filter((row) => row.mix || row.id === chosen)
   const choose = (id: FertilizerId | null) =>
-    edit(inArea(area.id, (draft) => {
-      draft.materials.fertilizer = id
-      draft.materials.meets = null
-      draft.materials.fertilizerBag = { text: '', unit: 'lb', value: null }
-    }))
+    edit(
+      inArea(area.id, (draft) => {
+        draft.materials.fertilizer = id
+        draft.materials.meets = null
+        draft.materials.fertilizerBag = { text: '', unit: 'lb', value: null }
+      }),
+    )
   return (
     <section aria-label={en.shelf} className="mt-3">
       <h2 className="border-ink border-b-[1.5px] pb-1 font-serif text-lg font-semibold">{en.shelf}</h2>
@@ -47,7 +52,11 @@ export function FertilizerShelf({ area, found }: { area: Area; found: AreaRecomm
           <thead>
             <tr className="text-ink-2 text-left text-[13.5px]">
               {(Object.keys(en.columns) as (keyof typeof en.columns)[]).map((column) => (
-                <th key={column} scope="col" className={clsx('px-2 py-1 font-normal first:pl-0', column !== 'product' && 'text-right')}>
+                <th
+                  key={column}
+                  scope="col"
+                  className={clsx('px-2 py-1 font-normal first:pl-0', column !== 'product' && 'text-right')}
+                >
                   <Formula>{en.columns[column]}</Formula>
                 </th>
               ))}
@@ -58,7 +67,13 @@ export function FertilizerShelf({ area, found }: { area: Area; found: AreaRecomm
               <tr key={id} className={clsx('border-rule border-t', id === chosen && 'bg-wash')}>
                 <th scope="row" className="py-1.5 pr-2 text-left font-normal">
                   <label className="flex cursor-pointer items-baseline gap-2">
-                    <input type="radio" name="fertilizer" checked={id === chosen} onChange={() => choose(id)} className="accent-moss translate-y-0.5" />
+                    <input
+                      type="radio"
+                      name="fertilizer"
+                      checked={id === chosen}
+                      onChange={() => choose(id)}
+                      className="accent-moss translate-y-0.5"
+                    />
                     <span>
                       <strong>{gradeWords(material)}</strong> {textOf(material.label)}
                       {mix?.barred.map((sentence) => (
@@ -75,7 +90,15 @@ export function FertilizerShelf({ area, found }: { area: Area; found: AreaRecomm
           </tbody>
         </table>
       </div>
-      {chosen && answer.fertilizer?.mix.ok && <Chosen area={area} material={answer.fertilizer.material} mix={answer.fertilizer.mix.value} bagLb={answer.fertilizer.bagLb} found={found} />}
+      {chosen && answer.fertilizer?.mix.ok && (
+        <Chosen
+          area={area}
+          material={answer.fertilizer.material}
+          mix={answer.fertilizer.mix.value}
+          bagLb={answer.fertilizer.bagLb}
+          found={found}
+        />
+      )}
       {chosen && (
         <Button kind="text" className="mt-3" onClick={() => choose(null)}>
           {en.clear}
@@ -109,30 +132,50 @@ export function balance({ supplied, wanted, over }: Supply, measures: Measures):
   return left > 0 ? en.over(weight(left, measures)) : en.short(weight(-left, measures))
 }
 
-function Chosen({ area, material, mix, bagLb, found }: { area: Area; material: Fertilizer; mix: OneFertilizer; bagLb: number; found: AreaRecommendation }) {
+function Chosen({
+  area,
+  material,
+  mix,
+  bagLb,
+  found,
+}: {
+  area: Area
+  material: Fertilizer
+  mix: OneFertilizer
+  bagLb: number
+  found: AreaRecommendation
+}) {
   const { kase, edit } = useOpenCase()
   const possible = canMeet(material, found.answer!.needs)
   return (
     <div className="bg-wash mt-4 rounded-[3px] p-4">
       <p className="font-serif text-xl">
-        <strong>{gradeWords(material)}</strong> {textOf(material.label)}: <Figure opens="fertilizer">{weight(mix.amount.value.v, kase.measures)}</Figure>
+        <strong>{gradeWords(material)}</strong> {textOf(material.label)}:{' '}
+        <Figure opens="fertilizer">{weight(mix.amount.value.v, kase.measures)}</Figure>
       </p>
       <p className="mt-1">
-        <Figure opens="bags">{`${figure(mix.bags.value.v)} ${mix.bags.value.v === 1 ? 'bag' : 'bags'}`}</Figure> of {weight(bagLb, kase.measures)}, {weight(mix.leftOver.value.v, kase.measures)} left over.
+        <Figure opens="bags">{`${figure(mix.bags.value.v)} ${mix.bags.value.v === 1 ? 'bag' : 'bags'}`}</Figure> of{' '}
+        {weight(bagLb, kase.measures)}, {weight(mix.leftOver.value.v, kase.measures)} left over.
       </p>
       <p className="mt-1 flex flex-wrap gap-x-5">
         {nutrients.map((nutrient) => {
           const supply = mix.supplies.find((one) => one.nutrient === nutrient)!
           return (
             <span key={nutrient}>
-              <Formula>{nutrient}</Formula>: <Figure opens={`supply:${nutrient}`}>{balance(supply, kase.measures)}</Figure>
+              <Formula>{nutrient}</Formula>:{' '}
+              <Figure opens={`supply:${nutrient}`}>{balance(supply, kase.measures)}</Figure>
             </span>
           )
         })}
       </p>
       <div className="mt-3 grid gap-x-5 gap-y-2.5 sm:grid-cols-2">
         {possible.length > 1 && (
-          <ChoiceField label={en.meets} value={mix.meets} options={possible.map((value) => ({ value, label: en.nutrient[value] }))} onChange={(meets) => edit(inArea(area.id, (draft) => void (draft.materials.meets = meets)))} />
+          <ChoiceField
+            label={en.meets}
+            value={mix.meets}
+            options={possible.map((value) => ({ value, label: en.nutrient[value] }))}
+            onChange={(meets) => edit(inArea(area.id, (draft) => void (draft.materials.meets = meets)))}
+          />
         )}
         <BagField area={area} of="fertilizerBag" usual={material.bagLb} />
       </div>

@@ -14,8 +14,14 @@ import { BagField } from './BagField'
 import { FertilizerShelf } from './FertilizerShelf'
 import { en } from './messages'
 
-const limeOptions = (Object.keys(limeMaterials) as LimeMaterialId[]).map((value) => ({ value, label: textOf(limeMaterials[value].label) }))
-const sulfurOptions = (Object.keys(sulfurMaterials) as SulfurMaterialId[]).map((value) => ({ value, label: textOf(sulfurMaterials[value].label) }))
+const limeOptions = (Object.keys(limeMaterials) as LimeMaterialId[]).map((value) => ({
+  value,
+  label: textOf(limeMaterials[value].label),
+}))
+const sulfurOptions = (Object.keys(sulfurMaterials) as SulfurMaterialId[]).map((value) => ({
+  value,
+  label: textOf(sulfurMaterials[value].label),
+}))
 
 /** Which products the needs are measured out in. */
 export function MaterialsStation() {
@@ -47,7 +53,13 @@ function LimeFields({ area, found }: { area: Area; found: AreaRecommendation }) 
     <section className="mt-3 mb-6" aria-label={en.lime}>
       <h2 className={heading}>{en.lime}</h2>
       <div className="grid gap-x-5 gap-y-2.5 sm:grid-cols-3">
-        <SelectField label={en.product} value={materials.lime} options={limeOptions} none={en.suggested(textOf(material.label))} onChange={(lime) => edit(inArea(area.id, (draft) => void (draft.materials.lime = lime)))} />
+        <SelectField
+          label={en.product}
+          value={materials.lime}
+          options={limeOptions}
+          none={en.suggested(textOf(material.label))}
+          onChange={(lime) => edit(inArea(area.id, (draft) => void (draft.materials.lime = lime)))}
+        />
         <TextField
           label={en.effective}
           unit="%"
@@ -55,7 +67,14 @@ function LimeFields({ area, found }: { area: Area; found: AreaRecommendation }) 
           value={materials.limeEffective.text}
           placeholder={en.notPrinted}
           error={fieldError(fields.limeEffective, materials.limeEffective)}
-          onChange={(text) => edit(inArea(area.id, (draft) => void (draft.materials.limeEffective = retyped(text, '%', fields.limeEffective))))}
+          onChange={(text) =>
+            edit(
+              inArea(
+                area.id,
+                (draft) => void (draft.materials.limeEffective = retyped(text, '%', fields.limeEffective)),
+              ),
+            )
+          }
         />
         <BagField area={area} of="limeBag" usual={material.bagLb} />
       </div>
@@ -71,7 +90,12 @@ function SulfurFields({ area }: { area: Area }) {
     <section className="mt-3 mb-6" aria-label={en.sulfur}>
       <h2 className={heading}>{en.sulfur}</h2>
       <div className="grid gap-x-5 gap-y-2.5 sm:grid-cols-3">
-        <SelectField label={en.product} value={materials.sulfur ?? 'sulfur-prills'} options={sulfurOptions} onChange={(sulfur) => edit(inArea(area.id, (draft) => void (draft.materials.sulfur = sulfur)))} />
+        <SelectField
+          label={en.product}
+          value={materials.sulfur ?? 'sulfur-prills'}
+          options={sulfurOptions}
+          onChange={(sulfur) => edit(inArea(area.id, (draft) => void (draft.materials.sulfur = sulfur)))}
+        />
         <BagField area={area} of="sulfurBag" usual={chosen.bagLb} />
       </div>
     </section>

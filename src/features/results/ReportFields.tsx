@@ -17,7 +17,10 @@ import { setUnit, useReport } from './useReport'
 
 type TypedKey = 'pH' | 'bufferPH' | 'organicMatter' | 'cec' | 'P' | 'K' | 'Mg'
 
-const extractantOptions = (Object.keys(extractants) as ExtractantId[]).map((value) => ({ value, label: textOf(extractants[value].label) }))
+const extractantOptions = (Object.keys(extractants) as ExtractantId[]).map((value) => ({
+  value,
+  label: textOf(extractants[value].label),
+}))
 const bufferOptions: { value: BufferKind; label: string }[] = [
   { value: 'SMP', label: 'SMP' },
   { value: 'Adams–Evans', label: 'Adams–Evans' },
@@ -28,7 +31,21 @@ const unitOptions: { value: SoilUnit; label: string }[] = [
 ]
 
 /** One number of the report. */
-export function TestField({ area, name, label, unit, field, autoFocus }: { area: Area; name: TypedKey; label: string; unit: string; field: Field; autoFocus?: boolean }) {
+export function TestField({
+  area,
+  name,
+  label,
+  unit,
+  field,
+  autoFocus,
+}: {
+  area: Area
+  name: TypedKey
+  label: string
+  unit: string
+  field: Field
+  autoFocus?: boolean
+}) {
   const { report, change } = useReport(area)
   const typed = report[name]
   return (
@@ -46,14 +63,30 @@ export function TestField({ area, name, label, unit, field, autoFocus }: { area:
   )
 }
 
-export const PHField = ({ area, autoFocus }: { area: Area; autoFocus?: boolean }) => <TestField area={area} name="pH" label={en.pH} unit="" field={fields.pH} autoFocus={autoFocus} />
+export const PHField = ({ area, autoFocus }: { area: Area; autoFocus?: boolean }) => (
+  <TestField area={area} name="pH" label={en.pH} unit="" field={fields.pH} autoFocus={autoFocus} />
+)
 
 export function BufferFields({ area }: { area: Area }) {
   const { report, change } = useReport(area)
   return (
     <>
-      <SelectField label={en.buffer} value={report.buffer} options={bufferOptions} none={en.bufferNone} onChange={(buffer) => change((draft) => void (draft.buffer = buffer))} />
-      {report.buffer && <TestField area={area} name="bufferPH" label={en.bufferPH(report.buffer)} unit="" field={bufferFields[report.buffer]} />}
+      <SelectField
+        label={en.buffer}
+        value={report.buffer}
+        options={bufferOptions}
+        none={en.bufferNone}
+        onChange={(buffer) => change((draft) => void (draft.buffer = buffer))}
+      />
+      {report.buffer && (
+        <TestField
+          area={area}
+          name="bufferPH"
+          label={en.bufferPH(report.buffer)}
+          unit=""
+          field={bufferFields[report.buffer]}
+        />
+      )}
     </>
   )
 }
@@ -62,18 +95,43 @@ export function ExtractantFields({ area }: { area: Area }) {
   const { recommendation } = useOpenCase()
   const { report, change, setExtractant } = useReport(area)
   const { answer } = answerOf(recommendation, area.id)
-  const refused = answer?.needs.find((need) => need.why.key === 'reading.no-guide' || (need.why.key === 'reading.no-extractant' && report.P.text + report.K.text !== ''))
+  const refused = answer?.needs.find(
+    (need) =>
+      need.why.key === 'reading.no-guide' ||
+      (need.why.key === 'reading.no-extractant' && report.P.text + report.K.text !== ''),
+  )
   return (
     <>
-      <SelectField label={en.extractant} value={report.extractant} options={extractantOptions} none={en.extractantNone} error={refused && render(refused.why)} onChange={setExtractant} />
-      <ChoiceField label={en.unit} value={report.unit} options={unitOptions} onChange={(unit) => change((draft) => setUnit(draft, unit))} />
+      <SelectField
+        label={en.extractant}
+        value={report.extractant}
+        options={extractantOptions}
+        none={en.extractantNone}
+        error={refused && render(refused.why)}
+        onChange={setExtractant}
+      />
+      <ChoiceField
+        label={en.unit}
+        value={report.unit}
+        options={unitOptions}
+        onChange={(unit) => change((draft) => setUnit(draft, unit))}
+      />
     </>
   )
 }
 
 export function NutrientFields({ area }: { area: Area }) {
   const { report } = useReport(area)
-  return (['P', 'K', 'Mg'] as const).map((element) => <TestField key={element} area={area} name={element} label={en[element]} unit={report.unit} field={fields[element]} />)
+  return (['P', 'K', 'Mg'] as const).map((element) => (
+    <TestField
+      key={element}
+      area={area}
+      name={element}
+      label={en[element]}
+      unit={report.unit}
+      field={fields[element]}
+    />
+  ))
 }
 
 /** The laboratory's own lines, each with the unit the paper prints. */
@@ -87,7 +145,8 @@ export function RecommendsFields({ area }: { area: Area }) {
     ['P₂O₅', fields.nutrient],
     ['K₂O', fields.nutrient],
   ]
-  const set = (name: keyof typeof en.recommend, typed: Typed) => change((draft) => void (draft.recommends[name] = typed))
+  const set = (name: keyof typeof en.recommend, typed: Typed) =>
+    change((draft) => void (draft.recommends[name] = typed))
   return (
     <div className="grid gap-x-5 gap-y-2.5 sm:grid-cols-2">
       {lines.map(([name, field]) => (

@@ -59,9 +59,22 @@ function Sheet({ area }: { area: Area }) {
         <RecommendsFields area={area} />
       </section>
       <section className="mt-6 grid gap-x-5 gap-y-2.5 sm:grid-cols-3" aria-label={en.report}>
-        <TextField label={en.code} value={report.code} onChange={(code) => change((draft) => void (draft.code = code))} />
-        <TextField label={en.laboratory} value={report.laboratory} onChange={(laboratory) => change((draft) => void (draft.laboratory = laboratory))} />
-        <TextField label={en.date} type="date" value={report.date} onChange={(date) => change((draft) => void (draft.date = date))} />
+        <TextField
+          label={en.code}
+          value={report.code}
+          onChange={(code) => change((draft) => void (draft.code = code))}
+        />
+        <TextField
+          label={en.laboratory}
+          value={report.laboratory}
+          onChange={(laboratory) => change((draft) => void (draft.laboratory = laboratory))}
+        />
+        <TextField
+          label={en.date}
+          type="date"
+          value={report.date}
+          onChange={(date) => change((draft) => void (draft.date = date))}
+        />
         {others.length > 0 && (
           <SelectField
             label={en.same}

@@ -18,7 +18,8 @@ export const en = {
   noBuffer: 'choose the buffer first',
   tests: 'What it measured',
   recommends: 'What the laboratory itself recommends',
-  recommendsLead: 'Where the paper prints an amount it leads, and our own figure stands beside it. Leave blank what it does not print; type 0 where it says none.',
+  recommendsLead:
+    'Where the paper prints an amount it leads, and our own figure stands beside it. Leave blank what it does not print; type 0 where it says none.',
   recommend: { lime: 'Lime', sulfur: 'Sulfur', N: 'Nitrogen, N', 'P₂O₅': 'Phosphate, P₂O₅', 'K₂O': 'Potash, K₂O' },
   unitOf: (what: string) => `Unit of ${what}`,
   limeMeans: 'Its lime is',

@@ -49,5 +49,6 @@ export function useReport(area: Area) {
 /** The unit stands for P, K and Mg at once; one that was typed with its own unit keeps it. */
 export function setUnit(report: Draft<Report>, unit: SoilUnit) {
   report.unit = unit
-  for (const element of ['P', 'K', 'Mg'] as const) report[element] = retyped(report[element].text, unit, fields[element])
+  for (const element of ['P', 'K', 'Mg'] as const)
+    report[element] = retyped(report[element].text, unit, fields[element])
 }

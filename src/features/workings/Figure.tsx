@@ -5,7 +5,15 @@ import { Formula } from '@/ui/Formula'
 import { useOpenCase } from '../case/context'
 
 /** A computed number. It opens into its workings. */
-export function Figure({ opens, children, size = 'text' }: { opens: string; children: string; size?: 'scoop' | 'need' | 'text' }) {
+export function Figure({
+  opens,
+  children,
+  size = 'text',
+}: {
+  opens: string
+  children: string
+  size?: 'scoop' | 'need' | 'text'
+}) {
   const { explain, explained } = useOpenCase()
   return (
     <button

@@ -31,7 +31,10 @@ export function WorkingsPanel() {
   const close = () => explain(null)
   if (isWide)
     return (
-      <aside aria-label={en.title(found.shown)} className="border-rule bg-paper w-[332px] shrink-0 border-l print:hidden">
+      <aside
+        aria-label={en.title(found.shown)}
+        className="border-rule bg-paper w-[332px] shrink-0 border-l print:hidden"
+      >
         <Sheet found={found} close={close} />
       </aside>
     )
@@ -56,7 +59,12 @@ function Sheet({ found, close }: { found: Explained; close: () => void }) {
         <h2 className="text-ink-2 text-sm font-semibold">
           <Formula>{en.title(found.shown)}</Formula>
         </h2>
-        <button type="button" onClick={close} aria-label={en.close} className="text-ink-2 hover:text-ink -mt-1 -mr-2 cursor-pointer p-1.5">
+        <button
+          type="button"
+          onClick={close}
+          aria-label={en.close}
+          className="text-ink-2 hover:text-ink -mt-1 -mr-2 cursor-pointer p-1.5"
+        >
           <X size={18} aria-hidden />
         </button>
       </div>
@@ -88,7 +96,9 @@ function Sheet({ found, close }: { found: Explained; close: () => void }) {
       </ol>
       <p className="border-ink mt-4 border-t-[1.5px] pt-2 font-serif text-lg font-semibold">
         <Formula>{found.shown}</Formula>
-        {found.rounding && <span className="text-ink-2 font-sans text-[13px] font-normal"> {en.rounding(found.rounding)}</span>}
+        {found.rounding && (
+          <span className="text-ink-2 font-sans text-[13px] font-normal"> {en.rounding(found.rounding)}</span>
+        )}
       </p>
       {found.remarks.map((remark, i) => (
         <p key={i} className="mt-2 text-[13.5px] leading-snug">

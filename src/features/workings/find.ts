@@ -23,10 +23,15 @@ export interface Explained {
  */
 export function find({ size, answer, use }: AreaRecommendation, key: string, measures: Measures): Explained | null {
   const [head, rest] = key.split(':') as [string, string | undefined]
-  if (head === 'size') return size.ok ? explained(areaWords(size.value.area.value.v, measures), 'the size', size.value.area) : null
+  if (head === 'size')
+    return size.ok ? explained(areaWords(size.value.area.value.v, measures), 'the size', size.value.area) : null
   if (!answer) return null
   const { reaction } = answer
-  const weighed = (working: Working, of: string, extra: Partial<Explained> = {}) => ({ ...explained(weight(working.value.v, measures), of, working), rounding: rounding(working.value.v, measures), ...extra })
+  const weighed = (working: Working, of: string, extra: Partial<Explained> = {}) => ({
+    ...explained(weight(working.value.v, measures), of, working),
+    rounding: rounding(working.value.v, measures),
+    ...extra,
+  })
   if (head === 'reaction' || head === 'pass') {
     const { dose } = reaction
     if (!dose) return null
@@ -34,8 +39,18 @@ export function find({ size, answer, use }: AreaRecommendation, key: string, mea
     return weighed(working, textOf(dose.material.label), {
       remarks: dose.remarks,
       beside: [
-        ...(dose.dugIn ? [{ label: 'if it were dug in, 6 in', value: weight(dose.dugIn.value.v, measures), working: dose.dugIn }] : []),
-        ...reaction.checks.map((check) => ({ label: textOf(check.label), value: check.amount ? weight(check.amount.value.v, measures) : check.refusal ? render(check.refusal, measures) : '', working: check.amount })),
+        ...(dose.dugIn
+          ? [{ label: 'if it were dug in, 6 in', value: weight(dose.dugIn.value.v, measures), working: dose.dugIn }]
+          : []),
+        ...reaction.checks.map((check) => ({
+          label: textOf(check.label),
+          value: check.amount
+            ? weight(check.amount.value.v, measures)
+            : check.refusal
+              ? render(check.refusal, measures)
+              : '',
+          working: check.amount,
+        })),
       ],
     })
   }
@@ -43,17 +58,22 @@ export function find({ size, answer, use }: AreaRecommendation, key: string, mea
     const { amount, per } = rateWords(working.value.v, use, measures)
     return explained(`${amount} ${per}`, of, working)
   }
-  if (head === 'dug-in') return reaction.dose?.dugIn ? weighed(reaction.dose.dugIn, textOf(reaction.dose.material.label)) : null
+  if (head === 'dug-in')
+    return reaction.dose?.dugIn ? weighed(reaction.dose.dugIn, textOf(reaction.dose.material.label)) : null
   if (head === 'rate') {
     const working = rest ? answer.needs.find((one) => one.nutrient === rest)?.rate : reaction.dose?.rate
     return working ? perGround(working, rest ?? textOf(reaction.dose!.material.label)) : null
   }
-  if (head === 'feed-rate') return answer.fertilizer?.mix.ok ? perGround(answer.fertilizer.mix.value.rate, textOf(answer.fertilizer.material.label)) : null
+  if (head === 'feed-rate')
+    return answer.fertilizer?.mix.ok
+      ? perGround(answer.fertilizer.mix.value.rate, textOf(answer.fertilizer.material.label))
+      : null
   if (head === 'check') {
     const check = reaction.checks.find((one) => one.id === rest)
     return check?.amount ? weighed(check.amount, textOf(check.label), { remarks: check.remarks }) : null
   }
-  if (head === 'fertilizer' || head === 'bags' || head === 'supply' || head === 'feed-pass') return ofFertilizer(answer, head, rest, measures, weighed)
+  if (head === 'fertilizer' || head === 'bags' || head === 'supply' || head === 'feed-pass')
+    return ofFertilizer(answer, head, rest, measures, weighed)
   if (head === 'own') {
     const check = answer.needs.find((one) => one.nutrient === rest)?.checks[0]
     return check?.amount ? weighed(check.amount, `${rest}, our own guide`) : null
@@ -61,10 +81,26 @@ export function find({ size, answer, use }: AreaRecommendation, key: string, mea
   const need = answer.needs.find((one) => one.nutrient === head)
   if (!need) return null
   if (!need.amount) return need.rate ? explained('none', need.nutrient, need.rate) : null
-  return weighed(need.amount, need.nutrient, { beside: need.checks.map((check) => ({ label: textOf(check.label), value: check.amount ? weight(check.amount.value.v, measures) : check.refusal ? render(check.refusal, measures) : '', working: check.amount })) })
+  return weighed(need.amount, need.nutrient, {
+    beside: need.checks.map((check) => ({
+      label: textOf(check.label),
+      value: check.amount
+        ? weight(check.amount.value.v, measures)
+        : check.refusal
+          ? render(check.refusal, measures)
+          : '',
+      working: check.amount,
+    })),
+  })
 }
 
-function ofFertilizer(answer: NonNullable<AreaRecommendation['answer']>, head: string, rest: string | undefined, measures: Measures, weighed: (working: Working, of: string) => Explained): Explained | null {
+function ofFertilizer(
+  answer: NonNullable<AreaRecommendation['answer']>,
+  head: string,
+  rest: string | undefined,
+  measures: Measures,
+  weighed: (working: Working, of: string) => Explained,
+): Explained | null {
   const mix = answer.fertilizer?.mix
   if (!mix?.ok) return null
   const { amount, bags, passes, supplies } = mix.value
@@ -75,4 +111,11 @@ function ofFertilizer(answer: NonNullable<AreaRecommendation['answer']>, head: s
   return weighed(supply.over ?? supply.supplied, `${rest} over or short`)
 }
 
-const explained = (shown: string, of: string, working: Working): Explained => ({ shown, of, working, rounding: '', remarks: [], beside: [] })
+const explained = (shown: string, of: string, working: Working): Explained => ({
+  shown,
+  of,
+  working,
+  rounding: '',
+  remarks: [],
+  beside: [],
+})

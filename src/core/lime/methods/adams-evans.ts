@@ -26,7 +26,8 @@ export const adamsEvans: LimeMethod = {
   compute({ pH, aim, buffer }) {
     const { low, high } = bufferFields['Adams–Evans']
     const reading = buffer!.v
-    if (reading < low || reading > high) return refuse('lime.buffer-range', { method: adamsEvans.label, low, high, buffer: reading })
+    if (reading < low || reading > high)
+      return refuse('lime.buffer-range', { method: adamsEvans.label, low, high, buffer: reading })
     if (pH.value.v < lowestPH) return refuse('lime.pH-low', { method: adamsEvans.label, low: lowestPH })
     if (aim.value.v >= pHAtNone) return refuse('lime.aim-range', { method: adamsEvans.label, high: pHAtNone })
     if (pH.value.v >= aim.value.v) return refuse('lime.nothing-to-raise')
@@ -34,7 +35,11 @@ export const adamsEvans: LimeMethod = {
       'tons reference lime/acre',
       '8000 * (8.00 - buffer) / H1 * (H1 - H2) * 1.5 / ton',
       {
-        buffer: given(quantity(reading, 'Adams–Evans buffer pH'), say('report.buffer', { kind: 'Adams–Evans' }), 'reported'),
+        buffer: given(
+          quantity(reading, 'Adams–Evans buffer pH'),
+          say('report.buffer', { kind: 'Adams–Evans' }),
+          'reported',
+        ),
         H1: unsaturated(pH, say('lime.ae-unsaturated-soil')),
         H2: unsaturated(aim, say('lime.ae-unsaturated-aim')),
         ton: given(quantity(poundsPerTon, 'lb'), say('unit.ton'), 'arithmetic'),

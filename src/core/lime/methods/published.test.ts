@@ -13,8 +13,10 @@ const at = (pH: number, aim: number, more: Partial<LimeInputs>): LimeInputs => (
   climate: 'cool',
   ...more,
 })
-const smpAt = (buffer: number, aim: number, pH = 5.0) => smp.compute(at(pH, aim, { buffer: quantity(buffer, 'SMP buffer pH') }))
-const tons = (outcome: ReturnType<typeof smp.compute>) => (outcome.ok ? outcome.value.rate.value.v : outcome.refusal.key)
+const smpAt = (buffer: number, aim: number, pH = 5.0) =>
+  smp.compute(at(pH, aim, { buffer: quantity(buffer, 'SMP buffer pH') }))
+const tons = (outcome: ReturnType<typeof smp.compute>) =>
+  outcome.ok ? outcome.value.rate.value.v : outcome.refusal.key
 
 describe('SMP buffer (Shoemaker, McLean & Pratt 1961, NCR Publication 221; recalled)', () => {
   test.each([
@@ -40,12 +42,15 @@ describe('SMP buffer (Shoemaker, McLean & Pratt 1961, NCR Publication 221; recal
   })
   test('refuses soil that is at the aim, and muck', () => {
     expect(tons(smpAt(6.2, 6.5, 6.5))).toBe('lime.nothing-to-raise')
-    expect(tons(smp.compute(at(5, 6.5, { buffer: quantity(6.2, 'SMP buffer pH'), texture: 'muck' })))).toBe('lime.not-on-muck')
+    expect(tons(smp.compute(at(5, 6.5, { buffer: quantity(6.2, 'SMP buffer pH'), texture: 'muck' })))).toBe(
+      'lime.not-on-muck',
+    )
   })
 })
 
 describe('Adams–Evans (Adams & Evans 1962; recalled), worked points in lb CaCO₃/acre', () => {
-  const rate = (pH: number, buffer: number, aim: number) => tons(adamsEvans.compute(at(pH, aim, { buffer: quantity(buffer, 'Adams–Evans buffer pH') })))
+  const rate = (pH: number, buffer: number, aim: number) =>
+    tons(adamsEvans.compute(at(pH, aim, { buffer: quantity(buffer, 'Adams–Evans buffer pH') })))
   test.each([
     [5.0, 7.7, 6.5, 2276],
     [5.5, 7.8, 6.5, 1212],
@@ -65,7 +70,8 @@ describe('Adams–Evans (Adams & Evans 1962; recalled), worked points in lb CaCO
 })
 
 describe('texture table (USDA Soil Survey Manual 1951; recalled), tons/acre for 7 in', () => {
-  const rate = (texture_: LimeInputs['texture'], climate: 'cool' | 'warm', pH: number, aim: number) => tons(texture.compute(at(pH, aim, { texture: texture_, climate })))
+  const rate = (texture_: LimeInputs['texture'], climate: 'cool' | 'warm', pH: number, aim: number) =>
+    tons(texture.compute(at(pH, aim, { texture: texture_, climate })))
   test.each([
     ['a step: loam, cool', 'loam', 'cool', 5.5, 6.5, 1.7],
     ['a step: clay loam, warm', 'clay-loam', 'warm', 4.5, 5.5, 1.5],

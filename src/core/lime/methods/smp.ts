@@ -27,7 +27,8 @@ export const smp: LimeMethod = {
     if (buffer < low || buffer > high) return refuse('lime.buffer-range', { method: smp.label, low, high, buffer })
     if (aim.value.v > smpColumns[0]) return refuse('lime.aim-range', { method: smp.label, high: smpColumns[0] })
     if (pH.value.v >= aim.value.v) return refuse('lime.nothing-to-raise')
-    if (aim.value.v < smpColumns[2]) return accept({ rate: estimateBelowTable(inputs, buffer), remarks: [say('lime.smp-estimate')] })
+    if (aim.value.v < smpColumns[2])
+      return accept({ rate: estimateBelowTable(inputs, buffer), remarks: [say('lime.smp-estimate')] })
     return accept({ rate: betweenColumns(buffer, aim), remarks: [] })
   },
 }
@@ -53,7 +54,8 @@ function column(buffer: number, index: 0 | 1 | 2): Derived<'tons reference lime/
   )
 }
 
-const tableRow = (tons: number, buffer: number, to: number) => given(quantity(tons, 'tons reference lime/acre'), say('lime.smp-cell', { buffer, to }), 'smp')
+const tableRow = (tons: number, buffer: number, to: number) =>
+  given(quantity(tons, 'tons reference lime/acre'), say('lime.smp-cell', { buffer, to }), 'smp')
 const rowPH = (v: number) => given(quantity(v, 'SMP buffer pH'), say('lime.smp-row-ph'), 'smp')
 const columnPH = (v: number) => given(quantity(v, 'pH in water'), say('lime.smp-column-ph'), 'smp')
 
@@ -64,7 +66,13 @@ function betweenColumns(buffer: number, aim: LimeInputs['aim']): Derived<'tons r
   return derive(
     'tons reference lime/acre',
     'to_low + (to_high - to_low) * (aim - low) / (high - low)',
-    { to_low: column(buffer, lower), to_high: column(buffer, (lower - 1) as 0 | 1), aim, low: columnPH(smpColumns[lower]), high: columnPH(smpColumns[lower - 1]!) },
+    {
+      to_low: column(buffer, lower),
+      to_high: column(buffer, (lower - 1) as 0 | 1),
+      aim,
+      low: columnPH(smpColumns[lower]),
+      high: columnPH(smpColumns[lower - 1]!),
+    },
     say('lime.smp-between', { low: smpColumns[lower], high: smpColumns[lower - 1]!, aim: aim.value.v }),
     'smp',
   )
@@ -72,5 +80,11 @@ function betweenColumns(buffer: number, aim: LimeInputs['aim']): Derived<'tons r
 
 function estimateBelowTable({ pH, aim }: LimeInputs, buffer: number): Derived<'tons reference lime/acre'> {
   const rule: Sentence = say('lime.smp-share', { aim: aim.value.v })
-  return derive('tons reference lime/acre', 'to_6 * (aim - pH) / (six - pH)', { to_6: column(buffer, 2), aim, pH, six: columnPH(6) }, rule, 'practice')
+  return derive(
+    'tons reference lime/acre',
+    'to_6 * (aim - pH) / (six - pH)',
+    { to_6: column(buffer, 2), aim, pH, six: columnPH(6) },
+    rule,
+    'practice',
+  )
 }

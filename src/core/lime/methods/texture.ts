@@ -29,12 +29,22 @@ export const texture: LimeMethod = {
     const parts = table.filter((step) => step.to > pH.value.v && step.from < to)
     const inputs: Record<string, Working> = {}
     const terms = parts.map((step, i) => {
-      inputs[`rate_${i + 1}`] = given(quantity(step.tons, 'tons reference lime/acre'), say('lime.texture-cell', { texture: label, climate, from: step.from, to: step.to }), 'survey-manual-1951')
+      inputs[`rate_${i + 1}`] = given(
+        quantity(step.tons, 'tons reference lime/acre'),
+        say('lime.texture-cell', { texture: label, climate, from: step.from, to: step.to }),
+        'survey-manual-1951',
+      )
       const from = step.from > pH.value.v ? bound(inputs, step.from) : 'pH'
       const until = step.to < aim.value.v ? bound(inputs, step.to) : 'aim'
       return `rate_${i + 1} * (${until} - ${from})`
     })
-    const rate: Derived<'tons reference lime/acre'> = derive('tons reference lime/acre', terms.join(' + '), { ...inputs, pH, aim }, say('lime.texture-rate', { texture: label, climate }), 'survey-manual-1951')
+    const rate: Derived<'tons reference lime/acre'> = derive(
+      'tons reference lime/acre',
+      terms.join(' + '),
+      { ...inputs, pH, aim },
+      say('lime.texture-rate', { texture: label, climate }),
+      'survey-manual-1951',
+    )
     const remarks = [
       ...(borrows.lime ? [say('lime.borrowed-row', { texture: label, row: textures['clay-loam'].label })] : []),
       ...(aim.value.v > last.to ? [say('lime.to-table-end', { to: last.to, aim: aim.value.v })] : []),

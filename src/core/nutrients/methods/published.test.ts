@@ -7,13 +7,39 @@ import { recommend } from '../../recommend'
 import { readTyped } from '../../units/typed'
 
 /** One area of exactly 1,000 ft², so that amounts are lb per 1,000 ft². Expected values worked by hand. */
-function needs(crop: CropId, extractant: ExtractantId | null, tests: Partial<Record<'pH' | 'P' | 'K' | 'organicMatter' | 'cec', string>>, area: Partial<Area> = {}, unit: 'ppm' | 'lb/acre' = guideFor(extractant ?? 'mehlich-3')?.unit ?? 'ppm') {
+function needs(
+  crop: CropId,
+  extractant: ExtractantId | null,
+  tests: Partial<Record<'pH' | 'P' | 'K' | 'organicMatter' | 'cec', string>>,
+  area: Partial<Area> = {},
+  unit: 'ppm' | 'lb/acre' = guideFor(extractant ?? 'mehlich-3')?.unit ?? 'ppm',
+) {
   const guide = guideFor(extractant ?? 'mehlich-3') ?? guides[0]!
-  const typed = Object.fromEntries(Object.entries(tests).map(([name, text]) => [name, readTyped(text, name === 'P' || name === 'K' ? unit : '', fields.P.units)]))
+  const typed = Object.fromEntries(
+    Object.entries(tests).map(([name, text]) => [
+      name,
+      readTyped(text, name === 'P' || name === 'K' ? unit : '', fields.P.units),
+    ]),
+  )
   const report: Report = { ...blankReport('r'), extractant, ...typed }
-  const kase: Case = { ...blankCase('c', '2026-01-01T00:00:00.000Z'), areas: [{ ...blankArea('a', 'A'), size: { text: '20x50', unit: 'ft²', value: 1000 }, crop, guide: guideRef(guide), reportId: 'r', ...area }], reports: [report] }
+  const kase: Case = {
+    ...blankCase('c', '2026-01-01T00:00:00.000Z'),
+    areas: [
+      {
+        ...blankArea('a', 'A'),
+        size: { text: '20x50', unit: 'ft²', value: 1000 },
+        crop,
+        guide: guideRef(guide),
+        reportId: 'r',
+        ...area,
+      },
+    ],
+    reports: [report],
+  }
   const found = recommend(kase, guides).areas[0]!.answer!.needs
-  return Object.fromEntries(found.map((need) => [need.nutrient, need.amount?.value.v ?? (need.outcome === 'none' ? 0 : need.why.key)]))
+  return Object.fromEntries(
+    found.map((need) => [need.nutrient, need.amount?.value.v ?? (need.outcome === 'none' ? 0 : need.why.key)]),
+  )
 }
 
 describe('P₂O₅ and K₂O by class (house guide, common practice, recalled), lb/1,000 ft²', () => {
@@ -27,19 +53,52 @@ describe('P₂O₅ and K₂O by class (house guide, common practice, recalled), 
     ['Mehlich-1 on loam, lb/acre', 'bermuda', 'mehlich-1', { P: '25', K: '90', cec: '6' }, 1.5, 2],
     ['Mehlich-1 on clay, lb/acre', 'bermuda', 'mehlich-1', { P: '25', K: '90', cec: '12' }, 0.5, 2],
     ['Mehlich-1 on sand, lb/acre', 'bermuda', 'mehlich-1', { P: '60', K: '90', cec: '3' }, 0, 1],
-  ] as const)('%s', (_, crop, extractant, tests, p, k) => expect(needs(crop, extractant, { pH: '6.2', ...tests })).toMatchObject({ 'P₂O₅': p, 'K₂O': k }))
+  ] as const)('%s', (_, crop, extractant, tests, p, k) =>
+    expect(needs(crop, extractant, { pH: '6.2', ...tests })).toMatchObject({ 'P₂O₅': p, 'K₂O': k }),
+  )
 
-  test('lb/acre of the furrow slice are halved into ppm (definition)', () => expect(needs('mixed-vegetables', 'mehlich-3', { P: '30', K: '90' }, {}, 'lb/acre')).toMatchObject({ 'P₂O₅': 4, 'K₂O': 4 }))
+  test('lb/acre of the furrow slice are halved into ppm (definition)', () =>
+    expect(needs('mixed-vegetables', 'mehlich-3', { P: '30', K: '90' }, {}, 'lb/acre')).toMatchObject({
+      'P₂O₅': 4,
+      'K₂O': 4,
+    }))
   test.each([
     ['across extractants', 'mixed-vegetables', 'morgan', { P: '20', K: '80' }, 'reading.no-guide', 'reading.no-guide'],
-    ['without an extractant', 'mixed-vegetables', null, { P: '20', K: '80' }, 'reading.no-extractant', 'reading.no-extractant'],
+    [
+      'without an extractant',
+      'mixed-vegetables',
+      null,
+      { P: '20', K: '80' },
+      'reading.no-extractant',
+      'reading.no-extractant',
+    ],
     ['Mehlich-1 without a CEC', 'bermuda', 'mehlich-1', { P: '20', K: '80' }, 'reading.needs-cec', 'reading.needs-cec'],
-    ['Bray P1 on calcareous soil', 'mixed-vegetables', 'bray-1', { P: '20', K: '80', pH: '7.8' }, 'reading.calcareous', 3],
+    [
+      'Bray P1 on calcareous soil',
+      'mixed-vegetables',
+      'bray-1',
+      { P: '20', K: '80', pH: '7.8' },
+      'reading.calcareous',
+      3,
+    ],
     ['what was not tested', 'mixed-vegetables', 'bray-1', { P: '20' }, 3, 'nutrient.not-tested'],
-    ['the plot equations with another extractant', 'clover', 'mehlich-3', { P: '20', K: '80', cec: '10' }, 'tri-state.extractant', 'tri-state.extractant'],
+    [
+      'the plot equations with another extractant',
+      'clover',
+      'mehlich-3',
+      { P: '20', K: '80', cec: '10' },
+      'tri-state.extractant',
+      'tri-state.extractant',
+    ],
     ['their potash without a CEC', 'clover', 'bray-1', { P: '60', K: '80' }, 0, 'tri-state.needs-cec'],
-  ] as const)('refuses %s', (_, crop, extractant, tests, p, k) => expect(needs(crop, extractant, tests)).toMatchObject({ 'P₂O₅': p, 'K₂O': k }))
-  test('a phosphorus ban comes before the table and the laboratory', () => expect(needs('tall-fescue', 'mehlich-3', { P: '5', K: '5' }, { phosphorusBanned: true })).toMatchObject({ 'P₂O₅': 0, 'K₂O': 3 }))
+  ] as const)('refuses %s', (_, crop, extractant, tests, p, k) =>
+    expect(needs(crop, extractant, tests)).toMatchObject({ 'P₂O₅': p, 'K₂O': k }),
+  )
+  test('a phosphorus ban comes before the table and the laboratory', () =>
+    expect(needs('tall-fescue', 'mehlich-3', { P: '5', K: '5' }, { phosphorusBanned: true })).toMatchObject({
+      'P₂O₅': 0,
+      'K₂O': 3,
+    }))
 })
 
 describe('food plots (Vitosh, Johnson & Mengel 1995, E-2567; recalled), lb/acre, clover at 2 tons: removal 26 P₂O₅ and 100 K₂O', () => {
@@ -70,5 +129,7 @@ describe('nitrogen (common practice), lb/1,000 ft² a year', () => {
     ['no credit on turf', 'tall-fescue', { organicMatter: '9' }, {}, 2.5],
     ['rhododendron in rich soil', 'rhododendron', { organicMatter: '6' }, {}, 0],
     ['blueberry in ordinary soil', 'highbush-blueberry', { organicMatter: '2.5' }, {}, 1.4],
-  ] as const)('%s', (_, crop, tests, area, expected) => expect(needs(crop, null, tests, area).N).toBeCloseTo(expected, 9))
+  ] as const)('%s', (_, crop, tests, area, expected) =>
+    expect(needs(crop, null, tests, area).N).toBeCloseTo(expected, 9),
+  )
 })

@@ -17,7 +17,13 @@ const extractant: ExtractantId = 'bray-1'
  * Refuses another extractant, and K without a CEC.
  * Source: Vitosh, Johnson & Mengel 1995, Tri-State Fertilizer Recommendations E-2567; recalled.
  */
-export function triState(nutrient: 'P₂O₅' | 'K₂O', rating: Rating, crop: Removal, soil: Soil, used: ExtractantId | null): Outcome<Rated> {
+export function triState(
+  nutrient: 'P₂O₅' | 'K₂O',
+  rating: Rating,
+  crop: Removal,
+  soil: Soil,
+  used: ExtractantId | null,
+): Outcome<Rated> {
   if (used !== extractant) return refuse('tri-state.extractant')
   const removal = removalOf(nutrient, crop)
   if (nutrient === 'P₂O₅') return rated(phosphate(rating.value, crop.criticalP, removal), rating)
@@ -26,13 +32,17 @@ export function triState(nutrient: 'P₂O₅' | 'K₂O', rating: Rating, crop: R
 }
 
 const source = 'tri-state' as const
-const fixed = (v: number, of: string, key: string, args: Sentence['args'] = {}) => given(quantity(v, of), say(key, args), source)
+const fixed = (v: number, of: string, key: string, args: Sentence['args'] = {}) =>
+  given(quantity(v, of), say(key, args), source)
 
 const removalOf = (nutrient: 'P₂O₅' | 'K₂O', crop: Removal) =>
   derive(
     `lb ${nutrient}/acre`,
     'crop_yield * each',
-    { crop_yield: given(quantity(crop.yield, crop.yieldUnit.en), say('tri-state.yield'), 'practice'), each: fixed(crop.removal[nutrient], `lb ${nutrient}`, 'tri-state.removal') },
+    {
+      crop_yield: given(quantity(crop.yield, crop.yieldUnit.en), say('tri-state.yield'), 'practice'),
+      each: fixed(crop.removal[nutrient], `lb ${nutrient}`, 'tri-state.removal'),
+    },
     say('tri-state.carried-off', { unit: crop.yieldUnit, crop_yield: crop.yield }),
     source,
   )
@@ -40,23 +50,54 @@ const removalOf = (nutrient: 'P₂O₅' | 'K₂O', crop: Removal) =>
 function phosphate(test: Working, critical: number, removal: Working): Derived<'lb P₂O₅/acre'> {
   const inputs = { test, critical: fixed(critical, 'ppm P', 'tri-state.critical'), removal }
   const build = { ...inputs, each: fixed(5, 'lb P₂O₅/acre per ppm', 'tri-state.build-each') }
-  if (test.value.v < critical) return derive('lb P₂O₅/acre', '(critical - test) * each + removal', build, say('tri-state.build'), source)
-  if (test.value.v <= critical + 15) return derive('lb P₂O₅/acre', 'removal', { removal, test }, say('tri-state.replace'), source)
-  return derive('lb P₂O₅/acre', 'max(0, removal * (1 - (test - critical - 15) / 10))', inputs, say('tri-state.draw'), source)
+  if (test.value.v < critical)
+    return derive('lb P₂O₅/acre', '(critical - test) * each + removal', build, say('tri-state.build'), source)
+  if (test.value.v <= critical + 15)
+    return derive('lb P₂O₅/acre', 'removal', { removal, test }, say('tri-state.replace'), source)
+  return derive(
+    'lb P₂O₅/acre',
+    'max(0, removal * (1 - (test - critical - 15) / 10))',
+    inputs,
+    say('tri-state.draw'),
+    source,
+  )
 }
 
 function potash(test: Working, cec: Cec, removal: Working): Derived<'lb K₂O/acre'> {
   const exchange = given(cec, say('report.cec'), 'reported')
   const critical = derive('ppm K', '75 + 2.5 * cec', { cec: exchange }, say('tri-state.critical-K'), source)
   const inputs = { test, critical, removal }
-  if (test.value.v < critical.value.v) return derive('lb K₂O/acre', '(critical - test) * (1 + 0.05 * cec) + removal + 20', { ...inputs, cec: exchange }, say('tri-state.build'), source)
-  if (test.value.v <= critical.value.v + 30) return derive('lb K₂O/acre', 'removal + 20', { removal, test, critical }, say('tri-state.replace'), source)
-  return derive('lb K₂O/acre', 'max(0, (removal + 20) * (1 - (test - critical - 30) / 20))', inputs, say('tri-state.draw'), source)
+  if (test.value.v < critical.value.v)
+    return derive(
+      'lb K₂O/acre',
+      '(critical - test) * (1 + 0.05 * cec) + removal + 20',
+      { ...inputs, cec: exchange },
+      say('tri-state.build'),
+      source,
+    )
+  if (test.value.v <= critical.value.v + 30)
+    return derive('lb K₂O/acre', 'removal + 20', { removal, test, critical }, say('tri-state.replace'), source)
+  return derive(
+    'lb K₂O/acre',
+    'max(0, (removal + 20) * (1 - (test - critical - 30) / 20))',
+    inputs,
+    say('tri-state.draw'),
+    source,
+  )
 }
 
 function rated(perAcre: Derived<'lb P₂O₅/acre'> | Derived<'lb K₂O/acre'>, rating: Rating): Outcome<Rated> {
   const nutrient = perAcre.value.of === 'lb P₂O₅/acre' ? 'P₂O₅' : 'K₂O'
   const acre = given(quantity(sqFtPerAcre / 1000, 'thousands of ft² in an acre'), say('unit.acre'), 'arithmetic')
-  const rate = derive(`lb ${nutrient}/1000 ft²`, 'per_acre / acre', { per_acre: perAcre, acre }, say('unit.per-thousand'), 'arithmetic')
-  return accept({ rate, why: say(rate.value.v > 0 ? 'tri-state.needed' : 'tri-state.enough', { nutrient, value: rating.value.value.v }) })
+  const rate = derive(
+    `lb ${nutrient}/1000 ft²`,
+    'per_acre / acre',
+    { per_acre: perAcre, acre },
+    say('unit.per-thousand'),
+    'arithmetic',
+  )
+  return accept({
+    rate,
+    why: say(rate.value.v > 0 ? 'tri-state.needed' : 'tri-state.enough', { nutrient, value: rating.value.value.v }),
+  })
 }

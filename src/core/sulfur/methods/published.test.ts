@@ -36,13 +36,17 @@ describe('sulfur table (Pritts & Hancock, NRAES-55; recalled), lb S/100 ft²', (
   })
   test('agrees with the lime table by chemistry, within the 40 % the two sources allow each other', () => {
     // An independent route: the cool lime table's tons of CaCO₃ for one pH unit (× 0.9 effective, 7 in to 6 in), ÷ 3.12.
-    const byChemistry = (((limeByTexture.cool.loam[1]!.tons * 0.9 * poundsPerTon * 6) / 7 / sqFtPerAcre) * 100) / caCO3PerSulfur
+    const byChemistry =
+      (((limeByTexture.cool.loam[1]!.tons * 0.9 * poundsPerTon * 6) / 7 / sqFtPerAcre) * 100) / caCO3PerSulfur
     const byTable = sulfurTo45.loam[4]![1] - sulfurTo45.loam[2]![1]
     expect(Math.abs(byChemistry / byTable - 1)).toBeLessThan(0.4)
   })
 })
 
 describe('tenths rule (common practice)', () => {
-  test('6.9 to 5.0 is nineteen tenths: 3.8 lb S/100 ft²', () => expect(rate(tenths, 6.9, 5.0, 'loam')).toBeCloseTo(3.8, 9))
-  test.each(['sand', 'sandy-loam', 'muck'] as const)('is refused on %s', (texture) => expect(rate(tenths, 6.5, 5, texture)).toBe('sulfur.tenths-not-here'))
+  test('6.9 to 5.0 is nineteen tenths: 3.8 lb S/100 ft²', () =>
+    expect(rate(tenths, 6.9, 5.0, 'loam')).toBeCloseTo(3.8, 9))
+  test.each(['sand', 'sandy-loam', 'muck'] as const)('is refused on %s', (texture) =>
+    expect(rate(tenths, 6.5, 5, texture)).toBe('sulfur.tenths-not-here'),
+  )
 })

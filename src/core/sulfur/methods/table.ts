@@ -34,16 +34,23 @@ export const table: SulfurMethod = {
             say('sulfur.difference-clay'),
             'nraes-55',
           )
-    return accept({ rate, remarks: borrows.sulfur ? [say('sulfur.borrowed-row', { texture: label, row: textures[sulfurRow].label })] : [] })
+    return accept({
+      rate,
+      remarks: borrows.sulfur ? [say('sulfur.borrowed-row', { texture: label, row: textures[sulfurRow].label })] : [],
+    })
   },
 }
 
 /** The table's figure from a pH down to 4.5. */
 function toFourAndHalf(pH: Given<'pH in water'>, row: SulfurRow): Derived<'lb S/100 ft²'> {
   const rows = sulfurTo45[row]
-  const above = Math.max(rows.findIndex(([at]) => at >= pH.value.v), 1)
+  const above = Math.max(
+    rows.findIndex(([at]) => at >= pH.value.v),
+    1,
+  )
   const [[lowPH, low], [highPH, high]] = [rows[above - 1]!, rows[above]!]
-  const cell = (at: number, v: number) => given(quantity(v, 'lb S/100 ft²'), say('sulfur.cell', { at, texture: textures[row].label }), 'nraes-55')
+  const cell = (at: number, v: number) =>
+    given(quantity(v, 'lb S/100 ft²'), say('sulfur.cell', { at, texture: textures[row].label }), 'nraes-55')
   const rowPH = (at: number) => given(quantity(at, 'pH in water'), say('sulfur.row-ph'), 'nraes-55')
   return derive(
     'lb S/100 ft²',

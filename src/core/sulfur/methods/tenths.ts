@@ -19,7 +19,20 @@ export const tenths: SulfurMethod = {
     const { label, sandy, sulfurRow } = textures[texture]
     if (sandy || !sulfurRow) return refuse('sulfur.tenths-not-here', { texture: label })
     if (pH.value.v <= aim.value.v) return refuse('sulfur.nothing-to-lower')
-    const perTenth = given(quantity(tenthsRuleLbPer100SqFt, 'lb S/100 ft² per 0.1 pH'), say('sulfur.per-tenth'), 'practice')
-    return accept({ rate: derive('lb S/100 ft²', 'per_tenth * (pH - aim) * 10', { per_tenth: perTenth, pH, aim }, say('sulfur.tenths'), 'practice'), remarks: [] })
+    const perTenth = given(
+      quantity(tenthsRuleLbPer100SqFt, 'lb S/100 ft² per 0.1 pH'),
+      say('sulfur.per-tenth'),
+      'practice',
+    )
+    return accept({
+      rate: derive(
+        'lb S/100 ft²',
+        'per_tenth * (pH - aim) * 10',
+        { per_tenth: perTenth, pH, aim },
+        say('sulfur.tenths'),
+        'practice',
+      ),
+      remarks: [],
+    })
   },
 }
