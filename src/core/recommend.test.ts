@@ -128,13 +128,13 @@ describe('outcomes', () => {
         .v,
     ).toBeGreaterThan(0))
   test('a laboratory that asks for both is followed in neither', () =>
-    expect(answer(one({ crop: 'bermuda' }, printed({ lime: typed('1'), sulfur: typed('1') }))).reaction).toMatchObject({
+    expect(answer(one({ crop: 'bermuda' }, printed({ lime: typed('1 ton/ac'), sulfur: typed('1 lb/100') }))).reaction).toMatchObject({
       outcome: 'unknown',
       why: { key: 'reaction.both' },
     }))
   test('a laboratory that asks for no lime is followed, with our figure beside it', () => {
     const { outcome, checks } = answer(
-      one({ crop: 'bermuda', texture: 'loam' }, { pH: typed(5), ...printed({ lime: typed('0') }) }),
+      one({ crop: 'bermuda', texture: 'loam' }, { pH: typed(5), ...printed({ lime: typed('0', 'tons/acre') }) }),
     ).reaction
     expect(outcome).toBe('leave')
     expect(checks.map((check) => check.id)).toEqual(['guide', 'texture'])

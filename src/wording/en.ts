@@ -33,6 +33,7 @@ export const en: Readonly<Record<string, Phrase>> = {
   // What was typed
   'field.unreadable': (a) => `“${text(a.text)}” is not a number this field can read. Type it like ${text(a.example)}.`,
   'field.negative': (a) => `“${text(a.text)}” is below nothing. Type a number like ${text(a.example)}.`,
+  'field.unit': (a) => `“${text(a.unit)}” is no unit of this field. Choose one, or type it like ${text(a.example)}.`,
   'field.range': (a) =>
     a.meant === null
       ? `${text(a.text)} is outside ${text(a.low)} to ${text(a.high)}, so it is left out. Type it like ${text(a.example)}.`

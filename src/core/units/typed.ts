@@ -80,9 +80,14 @@ export function check(field: Field, typed: Typed): Outcome<number | undefined> {
     if (/^\s*-/.test(text)) return refuse('field.negative', { text, example })
     return refuse('field.unreadable', { text, example })
   }
+  if (!unitFits(field, typed.unit)) return refuse('field.unit', { text, unit: typed.unit, example })
   if (value >= low && value <= high) return accept(value)
   const tenth = value / 10
   const meant =
     value > high && tenth >= low && tenth <= high && !text.includes('.') ? Number(tenth.toPrecision(6)) : null
   return refuse('field.range', { text, low, high, meant, example })
 }
+
+/** A file may name any unit; a field that has a choice of units must find its own. */
+const unitFits = ({ units }: Field, unit: string): boolean =>
+  units.some((one) => one.unit === unit) || (unit === '' && units.length < 2)

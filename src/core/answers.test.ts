@@ -1,0 +1,221 @@
+import { blankArea, blankCase, blankReport } from './blank'
+import type { Area, Case, Report } from './case'
+import { fields } from './fields'
+import { guideFor, guideRef, guides } from './guides/guides'
+import { progress, waitsFor } from './progress'
+import { recommend } from './recommend'
+import { readTyped } from './units/typed'
+
+/** What is said around the amounts: stone, headline, cautions, checks of nutrients, progress. */
+const typed = (text: string, unit = '') => readTyped(text, unit, fields.lime.units)
+const guide = guideFor('mehlich-3')!
+
+function kase(area: Partial<Area>, report: Partial<Report> | null): Case {
+  const base = { ...blankArea('a', 'A'), size: { text: '20x50', unit: 'ft²', value: 1000 }, guide: guideRef(guide) }
+  return {
+    ...blankCase('c', '2026-01-01T00:00:00.000Z'),
+    areas: [{ ...base, reportId: report && 'r', ...area }],
+    reports: report ? [{ ...blankReport('r'), extractant: 'mehlich-3', ...report }] : [],
+  }
+}
+const found = (area: Partial<Area>, report: Partial<Report> | null = {}) =>
+  recommend(kase(area, report), guides).areas[0]!
+const answer = (area: Partial<Area>, report: Partial<Report> = {}) => found(area, report).answer!
+const fed = (fertilizer: Area['materials']['fertilizer']): Partial<Area> => ({
+  materials: { ...blankArea('', '').materials, fertilizer },
+})
+
+describe('which stone (common practice: dolomitic when Mg is low, calcitic when ample)', () => {
+  test.each([
+    ['not tested', {}, 'either'],
+    ['59 ppm is low', { Mg: typed('59', 'ppm') }, 'dolomitic'],
+    ['60 ppm is not', { Mg: typed('60', 'ppm') }, 'either'],
+    ['118 lb/acre are 59 ppm', { Mg: typed('118', 'lb/acre') }, 'dolomitic'],
+    // 300 ÷ 121.5 = 2.47 meq, 24.7 % of 10.
+    ['a quarter of the exchange is ample', { Mg: typed('300', 'ppm'), cec: typed('10') }, 'calcitic'],
+    ['another extractant', { Mg: typed('20', 'ppm'), extractant: 'olsen' }, 'either'],
+  ] as const)('%s', (_, report, kind) => {
+    const { stone, reaction } = answer({ crop: 'tall-fescue', texture: 'loam' }, { pH: typed('5'), ...report })
+    expect(stone.kind).toBe(kind)
+    expect((reaction.dose!.material as { stone: string }).stone).toBe(kind === 'dolomitic' ? 'dolomitic' : 'calcitic')
+  })
+  test('what the bag says of its strength is used, once', () => {
+    const bag = (limeEffective: string) =>
+      answer(
+        {
+          crop: 'tall-fescue',
+          texture: 'loam',
+          materials: { ...blankArea('', '').materials, limeEffective: typed(limeEffective, '%') },
+        },
+        { pH: typed('5') },
+      ).reaction.dose!.amount.value.v
+    expect(bag('45') / bag('90')).toBeCloseTo(2, 9)
+    expect(bag('') / bag('90')).toBeCloseTo(1, 9)
+  })
+})
+
+describe('the laboratory’s own lime', () => {
+  const lime = (recommends: Partial<Report['recommends']>, area: Partial<Area> = {}) =>
+    answer(
+      { crop: 'mixed-vegetables', ...area },
+      { recommends: { ...blankReport('').recommends, lime: typed('2 tons/acre'), ...recommends } },
+    ).reaction.dose!.amount.value.v
+  // 2 tons/acre is 91.83 lb per 1,000 ft² (definition).
+  test.each([
+    ['stands as printed', {}, 91.827],
+    ['as pure lime, in a 90 % bag', { limeMeans: 'pure' as const }, 91.827 / 0.9],
+    ['said to mean 8 in, dug in 6', { limeDepth: typed('8', 'in') }, (91.827 * 6) / 8],
+  ])('%s', (_, recommends, expected) => expect(lime(recommends)).toBeCloseTo(expected, 2))
+  test('per 100 ft² and per acre come to the same', () => {
+    expect(lime({ lime: typed('9.1827 lb/100') })).toBeCloseTo(91.827, 2)
+    expect(lime({ lime: typed('4000 lb/ac') })).toBeCloseTo(91.827, 2)
+  })
+})
+
+describe('the laboratory’s own nutrients', () => {
+  const report = (recommends: Partial<Report['recommends']>): Partial<Report> => ({
+    pH: typed('6.4'),
+    P: typed('40', 'ppm'),
+    recommends: { ...blankReport('').recommends, ...recommends },
+  })
+  test('lead, are converted, and ours stands beside', () => {
+    // 130.68 lb/acre ÷ 43.56 is 3 lb per 1,000 ft² (definition); our own for medium P in a garden is 1.5.
+    const { needs } = answer({ crop: 'mixed-vegetables' }, report({ 'P₂O₅': typed('130.68 lb/ac') }))
+    expect(needs[1]).toMatchObject({ outcome: 'apply', ledBy: { id: 'laboratory' } })
+    expect(needs[1]!.amount!.value.v).toBeCloseTo(3, 9)
+    expect(needs[1]!.checks[0]!.amount!.value.v).toBeCloseTo(1.5, 9)
+    expect(needs[1]!.checks[0]!.difference).toBeCloseTo(-0.5, 9)
+  })
+  test('none from the laboratory is none, with our own figure beside', () => {
+    const { needs } = answer({ crop: 'mixed-vegetables' }, report({ 'P₂O₅': typed('0 lb/1000') }))
+    expect(needs[1]).toMatchObject({ outcome: 'none', ledBy: { id: 'laboratory' } })
+    expect(needs[1]!.checks[0]!.amount!.value.v).toBeCloseTo(1.5, 9)
+  })
+  test('a unit that a file made up is told of and left out', () => {
+    const area = found({ crop: 'mixed-vegetables' }, report({ N: { text: '2', unit: 'stone/rood', value: 2 } }))
+    expect(area.problems).toMatchObject([{ field: 'recommends.N', sentence: { key: 'field.unit' } }])
+    expect(area.answer!.needs[0]).toMatchObject({ outcome: 'apply', ledBy: { id: 'guide' } })
+  })
+  test('lead even where we could say nothing', () => {
+    const { needs } = answer({ crop: 'mixed-vegetables' }, report({ 'K₂O': typed('2 lb/1000') }))
+    expect(needs[2]!.amount!.value.v).toBeCloseTo(2, 9)
+    expect(needs[2]!.checks[0]!.refusal!.key).toBe('nutrient.not-tested')
+  })
+})
+
+describe('what matters most', () => {
+  const high = { P: typed('80', 'ppm'), K: typed('300', 'ppm') }
+  test.each([
+    [
+      'lime, and no phosphorus',
+      { crop: 'mixed-vegetables', texture: 'loam' },
+      { pH: typed('5.5'), P: typed('80', 'ppm'), K: typed('60', 'ppm') },
+      ['headline.lime', 'headline.no-P'],
+    ],
+    ['nothing but nitrogen', { crop: 'bermuda' }, { pH: typed('6.2'), ...high }, ['headline.leave', 'headline.only-N']],
+    [
+      'a rich soil under rhododendrons',
+      { crop: 'rhododendron' },
+      { pH: typed('5.5'), organicMatter: typed('7'), ...high },
+      ['headline.leave', 'headline.nothing-to-feed'],
+    ],
+    ['a pH alone', { crop: 'bermuda' }, { pH: typed('6.2') }, ['headline.leave', 'headline.N-only-known']],
+    [
+      'a ban',
+      { crop: 'bermuda', phosphorusBanned: true },
+      { pH: typed('6.2') },
+      ['headline.leave', 'headline.P-banned'],
+    ],
+  ] as const)('%s', (_, area, report, keys) =>
+    expect(answer(area, report as Partial<Report>).headline.map((sentence) => sentence.key)).toEqual(keys),
+  )
+})
+
+describe('cautions', () => {
+  const keys = (area: Partial<Area>, report: Partial<Report>) =>
+    answer(area, report).cautions.map((sentence) => sentence.key)
+  test.each([
+    [
+      'lime beside ammonium',
+      { crop: 'bermuda', texture: 'loam', ...fed('urea') },
+      { pH: typed('5') },
+      ['caution.lime-dust', 'caution.lime-ammonium', 'caution.never-both'],
+    ],
+    [
+      'sulfur',
+      { crop: 'rhododendron', texture: 'loam' },
+      { pH: typed('6.6') },
+      ['caution.sulfur-dust', 'caution.sulfur-overshoot', 'caution.sulfur-wet-cold'],
+    ],
+    [
+      'ammonium nitrate',
+      { crop: 'bermuda', ...fed('ammonium-nitrate') },
+      { pH: typed('6') },
+      ['caution.ammonium-nitrate', 'caution.quick-burns'],
+    ],
+    [
+      'lawn fertilizer in a bed',
+      { crop: 'mixed-vegetables', ...fed('24-0-11') },
+      { pH: typed('6.4') },
+      ['caution.weed-killer'],
+    ],
+    [
+      'phosphorus that nobody needs',
+      { crop: 'bermuda', ...fed('10-10-10') },
+      { pH: typed('6'), P: typed('90', 'ppm') },
+      ['caution.P-over', 'caution.P-rule'],
+    ],
+    [
+      'a blend on blueberries',
+      { crop: 'highbush-blueberry', ...fed('10-10-10') },
+      { pH: typed('5') },
+      ['caution.ammonium-only'],
+    ],
+    ['meals', { crop: 'mixed-vegetables', ...fed('blood-meal') }, { pH: typed('6.4') }, ['caution.dogs-meal']],
+    ['a crop above its span', { crop: 'mixed-vegetables' }, { pH: typed('7.2') }, ['caution.iron-manganese']],
+    ['free lime', { crop: 'rhododendron', texture: 'loam' }, { pH: typed('7.6') }, ['caution.free-lime']],
+  ] as const)('%s', (_, area, report, expected) =>
+    expect(keys(area as Partial<Area>, report as Partial<Report>)).toEqual(expect.arrayContaining([...expected])),
+  )
+  test('fire once each, and none without cause', () => {
+    const all = keys({ crop: 'bermuda', texture: 'loam', ...fed('10-10-10') }, { pH: typed('5') })
+    expect(new Set(all).size).toBe(all.length)
+    expect(keys({ crop: 'clover' }, { pH: typed('6.5') })).toEqual([])
+    expect(keys({ crop: 'mixed-vegetables', ...fed('10-10-10') }, { pH: typed('6.4') })).not.toContain(
+      'caution.weed-killer',
+    )
+  })
+})
+
+describe('what is missing', () => {
+  test.each([
+    ['size', { crop: 'bermuda', size: typed('') }, {}, ['missing.size']],
+    ['crop', { crop: null }, {}, ['missing.crop']],
+    ['report', { crop: 'bermuda' }, null, ['missing.report']],
+    ['guide', { crop: 'bermuda', guide: 'unheard-of@3' }, {}, ['missing.guide']],
+  ] as const)('%s', (_, area, report, keys) => {
+    const area_ = found(area as Partial<Area>, report as Partial<Report> | null)
+    expect(area_.answer).toBeNull()
+    expect(area_.missing.map((sentence) => sentence.key)).toEqual(keys)
+  })
+})
+
+describe('progress', () => {
+  const at = (area: Partial<Area>, report: Partial<Report> | null) => {
+    const one = kase(area, report)
+    return progress(one, recommend(one, guides))
+  }
+  test.each([
+    ['no size', { size: typed('') }, null, 'ground'],
+    ['no report', { crop: 'bermuda' }, null, 'results'],
+    ['too acid, no texture', { crop: 'bermuda' }, { pH: typed('5') }, 'amounts'],
+    ['no fertilizer', { crop: 'bermuda', texture: 'loam' }, { pH: typed('5') }, 'materials'],
+    ['fertilizer chosen', { crop: 'bermuda', texture: 'loam', ...fed('urea') }, { pH: typed('5') }, 'letter'],
+  ] as const)('%s', (_, area, report, station) =>
+    expect(waitsFor(at(area as Partial<Area>, report as Partial<Report> | null))).toBe(station),
+  )
+  test('an empty case waits for its ground, and no station claims to be settled', () => {
+    const empty = blankCase('c', '2026-01-01T00:00:00.000Z')
+    expect(new Set(Object.values(progress(empty, recommend(empty, guides))))).toEqual(new Set(['empty']))
+  })
+})

@@ -1,0 +1,109 @@
+import { crops, type Crop } from './crops'
+import { classNames, defaultGuide, extractants, guideFor, guideRef, guides } from './guides'
+import { limeByTexture, smpRows } from './lime-tables'
+import { fertilizers, limeMaterials, sulfurMaterials, type Fertilizer } from './materials'
+import { reactionClasses, textures } from './soils'
+import { sources } from './sources'
+import { sulfurTo45 } from './sulfur-tables'
+
+/** What must be so of every table, whatever its figures. */
+const ascending = (values: readonly number[]) => values.every((value, i) => i === 0 || value > values[i - 1]!)
+const notRising = (values: readonly number[]) => values.every((value, i) => i === 0 || value <= values[i - 1]!)
+
+describe('crops', () => {
+  test.each(Object.entries<Crop>(crops))('%s', (_, crop) => {
+    const { low, high, aim } = crop.pH
+    expect(low).toBeLessThan(aim)
+    expect(aim).toBeLessThanOrEqual(high)
+    expect(crop.limeBelow ?? low).toBeLessThanOrEqual(low)
+    expect(crop.nitrogen.low).toBeLessThanOrEqual(crop.nitrogen.high)
+    if (crop.nitrogen.dressings)
+      expect(crop.nitrogen.dressings.reduce((sum, dressing) => sum + dressing.share, 0)).toBeCloseTo(1, 12)
+    // Sulfur is for acid lovers, and only they have a lime trigger of their own.
+    expect(crop.limeBelow !== undefined).toBe(crop.acidRequiring)
+    if (crop.ammoniumOnly) expect(crop.acidRequiring).toBe(true)
+  })
+})
+
+describe('guides', () => {
+  test.each(guides.map((guide) => [guideRef(guide), guide] as const))('%s', (_, guide) => {
+    for (const row of [...guide.classes.P, ...guide.classes.K]) expect(ascending(row.bounds)).toBe(true)
+    for (const group of Object.values(guide.rates))
+      for (const rates of Object.values(group)) {
+        expect(rates).toHaveLength(classNames.length)
+        expect(notRising(rates)).toBe(true)
+      }
+    expect(Object.keys(sources)).toContain(guide.classes.source)
+    // The last row of a table that goes by CEC or texture has no condition, so that one always holds.
+    for (const rows of [guide.classes.P, guide.classes.K]) expect(rows.at(-1)).toEqual({ bounds: rows.at(-1)!.bounds })
+    expect(Object.keys(guide.magnesium.rows.at(-1)!)).toEqual(['lowBelow'])
+  })
+  test('an established lawn gets no phosphorus at optimum or above', () => {
+    for (const { rates } of guides) expect(rates.lawn['P₂O₅'].slice(3)).toEqual([0, 0])
+  })
+  test('each extractant has its guide, but for those named to be refused', () => {
+    const without = (Object.keys(extractants) as (keyof typeof extractants)[]).filter((id) => !guideFor(id))
+    expect(without).toEqual(['morgan', 'other'])
+    expect(guideFor('mehlich-3')).toBe(defaultGuide)
+    expect(new Set(guides.map(guideRef)).size).toBe(guides.length)
+  })
+})
+
+describe('method tables', () => {
+  test('SMP: a lower buffer and a higher aim never take less lime', () => {
+    expect(ascending(smpRows.map(([buffer]) => buffer))).toBe(true)
+    for (const column of [1, 2, 3] as const) expect(notRising(smpRows.map((row) => row[column]))).toBe(true)
+    for (const [, to70, to65, to60] of smpRows) expect(notRising([to70, to65, to60])).toBe(true)
+  })
+  test('lime by texture: the steps join, and the warm climate takes less than the cool', () => {
+    for (const row of Object.keys(limeByTexture.cool) as (keyof typeof limeByTexture.cool)[]) {
+      const [cool, warm] = [limeByTexture.cool[row], limeByTexture.warm[row]]
+      cool.forEach((step, i) => {
+        if (i > 0) expect(step.from).toBe(cool[i - 1]!.to)
+        expect(warm[i]!.tons).toBeLessThan(step.tons)
+      })
+    }
+  })
+  test('sulfur: rising with pH, and more on loam than on sand', () => {
+    for (const rows of Object.values(sulfurTo45)) expect(ascending(rows.map(([, lb]) => lb))).toBe(true)
+    sulfurTo45.loam.slice(1).forEach(([, lb], i) => expect(lb).toBeGreaterThan(sulfurTo45.sand[i + 1]![1]))
+  })
+  test('reaction classes ascend; textures have the rows they name', () => {
+    expect(ascending(reactionClasses.map(({ upTo }) => upTo))).toBe(true)
+    for (const { limeRow, sulfurRow } of Object.values(textures)) {
+      expect(limeByTexture.cool[limeRow]).toBeDefined()
+      if (sulfurRow) expect(sulfurTo45[sulfurRow]).toBeDefined()
+    }
+  })
+})
+
+describe('materials', () => {
+  test.each(Object.entries<Fertilizer>(fertilizers))('%s holds what can be', (_, fertilizer) => {
+    const percents = Object.values(fertilizer.grade)
+    expect(percents.every((percent) => percent >= 0)).toBe(true)
+    expect(percents.reduce((sum, percent) => sum + percent, 0)).toBeLessThanOrEqual(100)
+    expect(fertilizer.firstYearN).toBeGreaterThan(0)
+    expect(fertilizer.firstYearN).toBeLessThanOrEqual(1)
+    // Between a light meal and a dense salt, lb per cup (common practice).
+    expect(fertilizer.lbPerCup).toBeGreaterThanOrEqual(0.18)
+    expect(fertilizer.lbPerCup).toBeLessThanOrEqual(0.8)
+  })
+  test('no lime is stronger than hydrated, no sulfur purer than pure', () => {
+    for (const { effectiveness } of Object.values(limeMaterials))
+      if (effectiveness !== 'reference') expect(effectiveness).toBeLessThanOrEqual(1.35)
+    for (const { strength } of Object.values(sulfurMaterials)) expect(strength).toBeLessThanOrEqual(1)
+    // A 30 % product weighs 3.33 × pure, and 3 × a 90 % one (arithmetic).
+    expect(1 / sulfurMaterials['soil-acidifier'].strength).toBeCloseTo(3.333, 3)
+    expect(sulfurMaterials['sulfur-prills'].strength / sulfurMaterials['soil-acidifier'].strength).toBeCloseTo(3, 9)
+  })
+})
+
+test('every published source names its author; every figure quoted from memory says so', () => {
+  for (const source of Object.values(sources)) {
+    if (source.status === 'published') {
+      expect(source.author).not.toBe('')
+      expect(source.recalled).toBe(true)
+    }
+    if (source.status === 'exact') expect(source.recalled).toBe(false)
+  }
+})
