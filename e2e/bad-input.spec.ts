@@ -59,13 +59,11 @@ test.describe('what cannot be used says so beside its field, and the rest goes o
 
 test('a file that is no case is refused, and the Desk stays as it was', async ({ watched: page }) => {
   await loadSamples(page)
-  await page
-    .locator('input[type=file]')
-    .setInputFiles({
-      name: 'x.json',
-      mimeType: 'application/json',
-      buffer: Buffer.from('{"format":"agrologos-case","schema":1,"case":{}}'),
-    })
+  await page.locator('input[type=file]').setInputFiles({
+    name: 'x.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from('{"format":"agrologos-case","schema":1,"case":{}}'),
+  })
   await expect(page.getByText('That file is not a case')).toBeVisible()
   await page
     .locator('input[type=file]')

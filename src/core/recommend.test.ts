@@ -128,7 +128,9 @@ describe('outcomes', () => {
         .v,
     ).toBeGreaterThan(0))
   test('a laboratory that asks for both is followed in neither', () =>
-    expect(answer(one({ crop: 'bermuda' }, printed({ lime: typed('1 ton/ac'), sulfur: typed('1 lb/100') }))).reaction).toMatchObject({
+    expect(
+      answer(one({ crop: 'bermuda' }, printed({ lime: typed('1 ton/ac'), sulfur: typed('1 lb/100') }))).reaction,
+    ).toMatchObject({
       outcome: 'unknown',
       why: { key: 'reaction.both' },
     }))
