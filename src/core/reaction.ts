@@ -57,49 +57,55 @@ const guideLine = { id: 'guide', label: { en: 'our own guide' } }
 export function reaction(read: ReadReport, report: Report, ground: Ground): Reaction {
   const { lime, sulfur } = read.recommends
   if (lime && sulfur) return { outcome: 'unknown', why: say('reaction.both'), checks: [] }
-  const own = ownDirection(read.soil.pH?.v, ground.crop)
+  const own = ownView(read.soil.pH?.v, ground.crop)
+  const figures = (of: 'lime' | 'sulfur') =>
+    of === 'lime' ? limeCandidates(read, report, ground) : sulfurCandidates(read, report, ground)
   const printed = lime ? 'lime' : sulfur ? 'sulfur' : undefined
-  const denied = (own.outcome === 'lime' && lime === 0) || (own.outcome === 'sulfur' && sulfur === 0)
-  const outcome = printed ?? (denied ? 'leave' : own.outcome)
-  if (outcome === 'lime' || outcome === 'sulfur') {
-    const candidates =
-      outcome === 'lime' ? limeCandidates(read, report, ground) : sulfurCandidates(read, report, ground)
-    const [lead, others] = pickLead(candidates)
-    const disagreeing = printed && own.outcome !== printed ? [{ ...guideLine, refusal: own.why, remarks: [] }] : []
-    if (!lead)
-      return {
-        outcome: 'unknown',
-        why: noFigure(outcome, own.why, candidates),
-        checks: candidates.map((one) => asCheck(one, ground)),
-      }
-    const dose = doseOf(lead, outcome, ground)
-    const kept = disagreeing.length ? [] : others
+  if (printed) {
+    const agrees = own.outcome === printed
+    const why = say(`reaction.laboratory-${printed}`, { ...own.why.args, agrees })
+    return dosed(printed, why, figures(printed), ground, agrees ? undefined : own.why)
+  }
+  if (own.outcome === 'lime' || own.outcome === 'sulfur') {
+    if (read.recommends[own.outcome] !== 0) return dosed(own.outcome, own.why, figures(own.outcome), ground)
+    const checks = figures(own.outcome).map((one) => asCheck(one, ground))
+    const why = say('reaction.laboratory-none', { direction: own.outcome })
+    return { outcome: 'leave', why, checks: [{ ...guideLine, refusal: own.why, remarks: [] }, ...checks] }
+  }
+  const absurd = own.outcome === 'not-here' ? figures('sulfur') : []
+  return { outcome: own.outcome, why: own.why, checks: absurd.map((one) => asCheck(one, ground)) }
+}
+
+/** The first figure there is, as the dose, and the others beside it; or our own guide's objection to any. */
+function dosed(
+  outcome: 'lime' | 'sulfur',
+  why: Sentence,
+  candidates: readonly Candidate[],
+  ground: Ground,
+  objection?: Sentence,
+): Reaction {
+  const lead = candidates.find(hasRate)
+  if (!lead) {
+    const checks = candidates.map((one) => asCheck(one, ground))
+    return { outcome: 'unknown', why: noFigure(outcome, why, candidates), checks }
+  }
+  if (lead.rate.value.v === 0) {
+    const others = candidates.filter((one) => one !== lead).map((one) => asCheck(one, ground))
     return {
-      outcome,
-      why: printed
-        ? say(`reaction.laboratory-${outcome}`, { ...own.why.args, agrees: own.outcome === printed })
-        : own.why,
-      dose,
-      checks: [...disagreeing, ...kept].map((one) => asCheck(one, ground, dose.amount)),
+      outcome: 'leave',
+      why: say('reaction.none-by-method', { ...why.args, method: lead.label }),
+      checks: others,
     }
   }
-  if (denied) {
-    const others = (
-      own.outcome === 'lime' ? limeCandidates(read, report, ground) : sulfurCandidates(read, report, ground)
-    ).map((one) => asCheck(one, ground))
-    return {
-      outcome,
-      why: say('reaction.laboratory-none', { direction: own.outcome }),
-      checks: [{ ...guideLine, refusal: own.why, remarks: [] }, ...others],
-    }
-  }
-  const absurd =
-    own.outcome === 'not-here' ? sulfurCandidates(read, report, ground).map((one) => asCheck(one, ground)) : []
-  return { outcome, why: own.why, checks: absurd }
+  const dose = doseOf(lead, outcome, ground)
+  const beside = objection
+    ? [{ ...guideLine, refusal: objection, remarks: [] }]
+    : candidates.filter((one) => one !== lead)
+  return { outcome, why, dose, checks: beside.map((one) => asCheck(one, ground, dose.amount)) }
 }
 
 /** The guide's own view: trigger and aim differ, and sulfur is for crops that require acid soil. */
-function ownDirection(pH: number | undefined, crop: Crop): { outcome: Direction; why: Sentence } {
+function ownView(pH: number | undefined, crop: Crop): { outcome: Direction; why: Sentence } {
   if (pH === undefined) return { outcome: 'unknown', why: say('reaction.no-pH') }
   const { low, high, aim } = crop.pH
   const args = { pH, low, high, aim, crop: crop.label, trigger: crop.limeBelow ?? low }
@@ -112,14 +118,8 @@ function ownDirection(pH: number | undefined, crop: Crop): { outcome: Direction;
   return { outcome: 'sulfur', why: say('reaction.sulfur', args) }
 }
 
-function pickLead(
-  candidates: readonly Candidate[],
-): [(Candidate & { rate: Derived<'lb product/1000 ft²'> }) | undefined, Candidate[]] {
-  const lead = candidates.find(
-    (one): one is Candidate & { rate: Derived<'lb product/1000 ft²'> } => one.rate !== undefined,
-  )
-  return [lead, candidates.filter((one) => one !== lead)]
-}
+type Rated = Candidate & { readonly rate: Derived<'lb product/1000 ft²'> }
+const hasRate = (one: Candidate): one is Rated => one.rate !== undefined
 
 function noFigure(outcome: 'lime' | 'sulfur', why: Sentence, candidates: readonly Candidate[]): Sentence {
   const refusal = candidates.find((one) => one.refusal)?.refusal
@@ -135,11 +135,7 @@ function asCheck(one: Candidate, { area }: Ground, lead?: Derived<'lb product'>)
   return { id: one.id, label: one.label, amount, refusal: one.refusal, remarks: one.remarks, difference }
 }
 
-function doseOf(
-  lead: Candidate & { rate: Derived<'lb product/1000 ft²'> },
-  outcome: 'lime' | 'sulfur',
-  ground: Ground,
-): Dose {
+function doseOf(lead: Rated, outcome: 'lime' | 'sulfur', ground: Ground): Dose {
   const amount = onArea(lead.rate, ground.area)
   const { lime, sulfur } = ground.choices
   const chosen = outcome === 'lime' ? lime : sulfur

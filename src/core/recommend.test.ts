@@ -127,6 +127,10 @@ describe('outcomes', () => {
       answer(one({ crop: 'highbush-blueberry', texture: 'loam' }, { pH: typed(7.4) })).reaction.checks[0]!.amount!.value
         .v,
     ).toBeGreaterThan(0))
+  test('a buffer that finds no acidity asks for no lime', () =>
+    expect(
+      answer(one({ crop: 'tall-fescue' }, { pH: typed(5.3), buffer: 'SMP', bufferPH: typed('7.0') })).reaction,
+    ).toMatchObject({ outcome: 'leave', why: { key: 'reaction.none-by-method' } }))
   test('a laboratory that asks for both is followed in neither', () =>
     expect(
       answer(one({ crop: 'bermuda' }, printed({ lime: typed('1 ton/ac'), sulfur: typed('1 lb/100') }))).reaction,

@@ -76,6 +76,8 @@ export const en: Readonly<Record<string, Phrase>> = {
     `pH ${pH(a.pH)} is above ${pH(a.high)}, and ${text(a.crop)} needs acid ground: sulfur to ${pH(a.aim)}.`,
   'reaction.not-here': (a) =>
     `pH ${pH(a.pH)} is above ${pH(a.limit)}, where the soil may hold free lime that eats sulfur first. Not here: grow ${text(a.crop)} in a container or a raised bed of acid mix, or choose another plant. If the plants do well, do nothing.`,
+  'reaction.none-by-method': (a) =>
+    `pH ${pH(a.pH)} is a little low for ${text(a.crop)}, but the ${text(a.method)} finds no acidity in reserve: no lime.`,
   'reaction.laboratory-lime': (a) =>
     `${a.agrees ? `pH ${pH(a.pH)} is below ${pH(a.trigger)}, and the` : 'The'} laboratory asks for lime; its figure leads.`,
   'reaction.laboratory-sulfur': (a) =>
