@@ -1,7 +1,6 @@
 import type { Progress, Station } from '@/core/progress'
 
 export const en = {
-  desk: 'Desk',
   stations: {
     ground: 'Ground',
     results: 'Results',

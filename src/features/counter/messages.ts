@@ -5,7 +5,6 @@ export const en = {
   clear: 'Start afresh',
   more: 'More from the report',
   recommends: 'The laboratory’s own figures',
-  desk: 'Desk',
   areaName: 'Counter sheet',
   keptName: 'Area 1',
   loading: 'One moment…',

@@ -47,6 +47,15 @@ export function FertilizerShelf({ area, found }: { area: Area; found: AreaRecomm
     <section aria-label={en.shelf} className="mt-3">
       <h2 className="border-ink border-b-[1.5px] pb-1 font-serif text-lg font-semibold">{en.shelf}</h2>
       <p className="text-ink-2 my-1.5 text-[14.5px]">{en.shelfLead}</p>
+      {chosen && answer.fertilizer?.mix.ok && (
+        <Chosen
+          area={area}
+          material={answer.fertilizer.material}
+          mix={answer.fertilizer.mix.value}
+          bagLb={answer.fertilizer.bagLb}
+          found={found}
+        />
+      )}
       <div className="overflow-x-auto">
         <table className="w-full min-w-[600px] border-collapse text-[14.5px]">
           <thead>
@@ -90,15 +99,6 @@ export function FertilizerShelf({ area, found }: { area: Area; found: AreaRecomm
           </tbody>
         </table>
       </div>
-      {chosen && answer.fertilizer?.mix.ok && (
-        <Chosen
-          area={area}
-          material={answer.fertilizer.material}
-          mix={answer.fertilizer.mix.value}
-          bagLb={answer.fertilizer.bagLb}
-          found={found}
-        />
-      )}
       {chosen && (
         <Button kind="text" className="mt-3" onClick={() => choose(null)}>
           {en.clear}
@@ -148,7 +148,7 @@ function Chosen({
   const { kase, edit } = useOpenCase()
   const possible = canMeet(material, found.answer!.needs)
   return (
-    <div className="bg-wash mt-4 rounded-[3px] p-4">
+    <div className="bg-wash mt-2 mb-3 rounded-[3px] px-4 py-3">
       <p className="font-serif text-xl">
         <strong>{gradeWords(material)}</strong> {textOf(material.label)}:{' '}
         <Figure opens="fertilizer">{weight(mix.amount.value.v, kase.measures)}</Figure>

@@ -15,7 +15,6 @@ export const en = {
   extractant: 'Extractant, once for P, K and Mg',
   extractantNone: 'choose what the report names',
   unit: 'Reported in',
-  noBuffer: 'choose the buffer first',
   tests: 'What it measured',
   recommends: 'What the laboratory itself recommends',
   recommendsLead:
