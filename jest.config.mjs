@@ -1,5 +1,6 @@
 export default {
   testEnvironment: 'node',
+  testEnvironmentOptions: { globalsCleanup: 'off' },
   roots: ['<rootDir>/src'],
   transform: {
     '^.+\\.tsx?$': [

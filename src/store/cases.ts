@@ -1,11 +1,14 @@
 import { liveQuery, type Subscription } from 'dexie'
-import { produce, type Draft } from 'immer'
+import { enablePatches, produce, produceWithPatches, type Draft } from 'immer'
 import { blankCase } from '../core/blank'
 import type { Case } from '../core/case'
 import { guides } from '../core/guides/guides'
 import { progress, waitsFor } from '../core/progress'
 import { recommend } from '../core/recommend'
 import { db, type Summary } from './db'
+import { goesOn, patched, standing, together, type Edit, type NewEdit } from './history'
+
+enablePatches()
 
 /** The counter sheet is a case that the Desk does not list, until it is kept. */
 export const counterId = 'counter'
@@ -25,7 +28,8 @@ interface Entry {
   backlog: Recipe[]
   /** A case that the database has never held. */
   initial?: Case
-  writing: boolean
+  /** The run that writes, while there is one. */
+  flushing?: Promise<void>
   listeners: Set<() => void>
   subscription?: Subscription
 }
@@ -35,7 +39,7 @@ const entries = new Map<string, Entry>()
 function entryOf(id: string): Entry {
   let entry = entries.get(id)
   if (!entry) {
-    entry = { front: { kase: undefined, keeping: 'kept' }, backlog: [], writing: false, listeners: new Set() }
+    entry = { front: { kase: undefined, keeping: 'kept' }, backlog: [], listeners: new Set() }
     entries.set(id, entry)
   }
   return entry
@@ -52,7 +56,7 @@ export function follow(id: string, listener: () => void): () => void {
   entry.listeners.add(listener)
   entry.subscription ??= liveQuery(() => db.cases.get(id)).subscribe({
     next: (stored) => {
-      if (entry.backlog.length > 0 || entry.initial) return
+      if (waits(entry)) return
       show(entry, { kase: stored ?? null, keeping: 'kept' })
     },
     error: () => {
@@ -90,11 +94,15 @@ export function editCase(id: string, recipe: Recipe): Promise<void> {
 /** Tries again to write what the browser refused. */
 export const retry = (id: string): Promise<void> => flush(id, entryOf(id))
 
-async function flush(id: string, entry: Entry): Promise<void> {
-  if (entry.writing) return
-  entry.writing = true
+/** Writes what waits, in order; every caller waits for the same run. */
+function flush(id: string, entry: Entry): Promise<void> {
+  entry.flushing ??= writeBacklog(id, entry).finally(() => (entry.flushing = undefined))
+  return entry.flushing
+}
+
+async function writeBacklog(id: string, entry: Entry): Promise<void> {
   try {
-    while (entry.backlog.length > 0 || entry.initial) {
+    while (waits(entry)) {
       const recipes = [...entry.backlog]
       const written = await write(id, entry.initial, recipes)
       entry.backlog.splice(0, recipes.length)
@@ -103,32 +111,86 @@ async function flush(id: string, entry: Entry): Promise<void> {
     }
   } catch {
     show(entry, { keeping: 'refused' })
-  } finally {
-    entry.writing = false
   }
 }
 
-const applied = (kase: Case, recipes: readonly Recipe[]): Case =>
-  recipes.reduce(
-    (before, recipe) =>
-      produce(before, (draft) => {
-        recipe(draft)
-        draft.rev += 1
-        draft.updatedAt = new Date().toISOString()
-      }),
-    kase,
-  )
+const waits = (entry: Entry): boolean => entry.backlog.length > 0 || entry.initial !== undefined
 
-/** One transaction: reads the stored revision, applies the edits to that, and writes case and summary together. */
+const stamped = (kase: Case): Case => ({ ...kase, rev: kase.rev + 1, updatedAt: new Date().toISOString() })
+
+const applied = (kase: Case, recipes: readonly Recipe[]): Case =>
+  stamped(produce(kase, (draft) => recipes.forEach((recipe) => recipe(draft))))
+
+/**
+ * One transaction: reads the stored revision, applies the edits to that, and writes case, summary and log together.
+ */
 function write(id: string, initial: Case | undefined, recipes: readonly Recipe[]): Promise<Case> {
-  return db.transaction('rw', db.cases, db.summaries, async () => {
+  return db.transaction('rw', db.cases, db.summaries, db.edits, async () => {
     const stored = (await db.cases.get(id)) ?? initial
     if (!stored) throw new ReferenceError(`case ${id} is gone`)
-    const next = applied(stored, recipes)
-    await db.cases.put(next)
-    if (id !== counterId) await db.summaries.put(summaryOf(next))
-    return next
+    const [changed, patches, inverse] = produceWithPatches(stored, (draft) =>
+      recipes.forEach((recipe) => recipe(draft)),
+    )
+    return put(patches.length > 0 ? stamped(changed) : changed, { kind: 'edit', patches, inverse })
   })
+}
+
+/** Inside a transaction: the case, its summary, and what changed. The counter sheet has neither summary nor log. */
+async function put(kase: Case, change: Pick<Edit, 'kind' | 'patches' | 'inverse'>): Promise<Case> {
+  await db.cases.put(kase)
+  if (kase.id === counterId) return kase
+  await db.summaries.put(summaryOf(kase))
+  if (change.patches.length === 0) return kase
+  const next: NewEdit = { caseId: kase.id, by: kase.draftedBy, at: kase.updatedAt, ...change }
+  const last = await db.edits.where('caseId').equals(kase.id).last()
+  await (goesOn(last, next) ? db.edits.put(together(last!, next)) : db.edits.add(next))
+  return kase
+}
+
+/** The log of a case, oldest first. */
+export const logOf = (id: string): Promise<Edit[]> => db.edits.where('caseId').equals(id).sortBy('seq')
+
+/** Takes back the last edit that stands, as an edit of its own. False where there is none, or it no longer fits. */
+export const undo = (id: string): Promise<boolean> =>
+  step(id, (log) => {
+    const last = standing(log).done.at(-1)
+    return last && { kind: 'undo', patches: last.inverse, inverse: last.patches }
+  })
+
+/** Puts back what the last undo took. */
+export const redo = (id: string): Promise<boolean> =>
+  step(id, (log) => {
+    const last = standing(log).undone.at(-1)
+    return last && { kind: 'redo', patches: last.patches, inverse: last.inverse }
+  })
+
+/** Goes back to how the case was after an edit (0: at its start); itself an edit, so that it can be undone. */
+export const goBackTo = (id: string, seq: number): Promise<boolean> =>
+  step(id, (log, stored) => {
+    const later = log.filter((edit) => edit.seq > seq).reverse()
+    const then = later.reduce((kase, edit) => patched(kase, edit.inverse), stored)
+    const [, patches, inverse] = produceWithPatches(stored, (draft) => void Object.assign(draft, then))
+    return patches.length > 0 ? { kind: 'edit', patches, inverse } : undefined
+  })
+
+async function step(
+  id: string,
+  choose: (log: readonly Edit[], stored: Case) => Pick<Edit, 'kind' | 'patches' | 'inverse'> | undefined,
+): Promise<boolean> {
+  const entry = entryOf(id)
+  await flush(id, entry)
+  if (waits(entry)) return false
+  try {
+    const written = await db.transaction('rw', db.cases, db.summaries, db.edits, async () => {
+      const stored = await db.cases.get(id)
+      const change = stored && choose(await logOf(id), stored)
+      return change && put(stamped(patched(stored, change.patches)), change)
+    })
+    if (written && !waits(entry)) show(entry, { kase: written, keeping: 'kept' })
+    return written !== undefined
+  } catch {
+    return false
+  }
 }
 
 export function summaryOf(kase: Case): Summary {
@@ -166,9 +228,10 @@ export async function addCases(cases: readonly Case[]): Promise<string[]> {
 /** Takes the sample cases away again. */
 export async function removeSamples(): Promise<void> {
   const samples = await db.summaries.filter((summary) => summary.sample).primaryKeys()
-  await db.transaction('rw', db.cases, db.summaries, async () => {
+  await db.transaction('rw', db.cases, db.summaries, db.edits, async () => {
     await db.cases.bulkDelete(samples)
     await db.summaries.bulkDelete(samples)
+    await db.edits.where('caseId').anyOf(samples).delete()
   })
 }
 

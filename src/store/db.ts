@@ -1,6 +1,7 @@
 import Dexie, { type EntityTable } from 'dexie'
 import type { Case } from '../core/case'
 import type { Station } from '../core/progress'
+import type { Edit } from './history'
 
 /** What the Desk shows of a case, kept beside it so that the Desk need not open every one. */
 export interface Summary {
@@ -22,7 +23,9 @@ export const db = new Dexie('agrologos', { chromeTransactionDurability: 'strict'
   cases: EntityTable<Case, 'id'>
   summaries: EntityTable<Summary, 'id'>
   settings: EntityTable<Setting, 'key'>
+  edits: EntityTable<Edit, 'seq'>
 }
 
 /** Schema history; a version once released is never changed. */
 db.version(1).stores({ cases: 'id', summaries: 'id, updatedAt', settings: 'key' })
+db.version(2).stores({ edits: '++seq, caseId' })

@@ -4,18 +4,20 @@ import Link from 'next/link'
 import { useSearchParams } from 'next/navigation'
 import { lazy, Suspense, useMemo, useState } from 'react'
 import type { Case } from '@/core/case'
-import { stations, type Station } from '@/core/progress'
+import { stations } from '@/core/progress'
 import { editCase, type Front } from '@/store/cases'
 import { Button, buttonClass } from '@/ui/Button'
 import { AmountsSheet } from '../amounts/AmountsSheet'
 import { en as amountWords } from '../amounts/messages'
 import { AreasRail, describe } from '../ground/AreasRail'
+import { en as historyWords } from '../history/messages'
+import { UndoRedo } from '../history/UndoRedo'
 import { GroundStation } from '../ground/GroundStation'
 import { ResultsStation } from '../results/ResultsStation'
 import { area as areaWords } from '@/wording/format'
 import { Figure } from '../workings/Figure'
 import { LazyWorkings } from '../workings/LazyWorkings'
-import { answerOf, CaseProvider, useOpenCase, type OpenCase } from './context'
+import { answerOf, CaseProvider, useOpenCase, type OpenCase, type View } from './context'
 import { Refused } from './Keeping'
 import { en } from './messages'
 import { saveCaseFile } from './save-file'
@@ -26,6 +28,8 @@ const MaterialsStation = lazy(() =>
   import('../materials/MaterialsStation').then((found) => ({ default: found.MaterialsStation })),
 )
 const LetterStation = lazy(() => import('../letter/LetterStation').then((found) => ({ default: found.LetterStation })))
+
+const HistoryView = lazy(() => import('../history/HistoryView').then((found) => ({ default: found.HistoryView })))
 
 /** One case, whichever of its stations is open; the address says which, and changes without a page load. */
 export function CasePage() {
@@ -42,14 +46,16 @@ export function CasePage() {
         </Link>
       </main>
     )
-  const station = stations.find((one) => one === params.get('station')) ?? 'ground'
+  const station = views.find((one) => one === params.get('station')) ?? 'ground'
   return <Opened key={id} kase={kase} keeping={keeping} station={station} areaId={params.get('area')} />
 }
+
+const views: readonly View[] = [...stations, 'history']
 
 interface Props {
   kase: Case
   keeping: Front['keeping']
-  station: Station
+  station: View
   areaId: string | null
 }
 
@@ -58,7 +64,7 @@ function Opened({ kase, keeping, station, areaId }: Props) {
   const [explained, explain] = useState<string | null>(null)
   const area = kase.areas.find((one) => one.id === areaId) ?? kase.areas[0] ?? null
   const open = useMemo<OpenCase>(() => {
-    const address = (to: Station, areaTo: string | undefined) =>
+    const address = (to: View, areaTo: string | undefined) =>
       `/case?${new URLSearchParams({ id: kase.id, station: to, ...(areaTo ? { area: areaTo } : {}) })}`
     return {
       kase,
@@ -100,7 +106,7 @@ function Opened({ kase, keeping, station, areaId }: Props) {
 }
 
 function Header() {
-  const { kase, keeping } = useOpenCase()
+  const { kase, keeping, go } = useOpenCase()
   return (
     <header className="border-rule flex min-h-13 items-center gap-4 border-b px-5 py-2 print:hidden">
       <Link href="/" className="font-serif text-[19px] font-semibold">
@@ -110,6 +116,10 @@ function Header() {
         <strong>{kase.client || en.unnamed}</strong>
         {kase.place && <span className="text-ink-2">, {kase.place}</span>}
       </p>
+      <UndoRedo caseId={kase.id} />
+      <Button kind="text" className="hidden text-sm sm:block" onClick={() => go('history')}>
+        {historyWords.title}
+      </Button>
       <Button kind="text" className="hidden text-sm sm:block" onClick={() => saveCaseFile(kase)}>
         {en.saveFile}
       </Button>
@@ -120,13 +130,13 @@ function Header() {
   )
 }
 
-function Heading({ station }: { station: Station }) {
+function Heading({ station }: { station: View }) {
   const { kase, area, recommendation } = useOpenCase()
   if (station === 'letter') return <h1 className="sr-only">{en.stations.letter}</h1>
-  if (station === 'ground' || !area)
+  if (station === 'ground' || station === 'history' || !area)
     return (
       <h1 className="border-ink mb-3 border-b-[1.5px] pb-2 font-serif text-[25px] leading-tight font-semibold">
-        {en.stations[station]}
+        {station === 'history' ? historyWords.title : en.stations[station]}
       </h1>
     )
   const found = answerOf(recommendation, area.id)
@@ -145,7 +155,7 @@ function Heading({ station }: { station: Station }) {
   )
 }
 
-function StationSheet({ station }: { station: Station }) {
+function StationSheet({ station }: { station: View }) {
   const { area, recommendation } = useOpenCase()
   switch (station) {
     case 'ground':
@@ -162,5 +172,7 @@ function StationSheet({ station }: { station: Station }) {
       return <MaterialsStation />
     case 'letter':
       return <LetterStation />
+    case 'history':
+      return <HistoryView />
   }
 }

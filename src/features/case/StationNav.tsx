@@ -1,11 +1,11 @@
 'use client'
 
-import { progress, stations, type Progress, type Station } from '@/core/progress'
-import { useOpenCase } from './context'
+import { progress, stations, type Progress } from '@/core/progress'
+import { useOpenCase, type View } from './context'
 import { en } from './messages'
 
 /** The stations along the top, each showing how far it has come. */
-export function StationNav({ station }: { station: Station }) {
+export function StationNav({ station }: { station: View }) {
   const { kase, recommendation, go } = useOpenCase()
   const state = progress(kase, recommendation)
   return (

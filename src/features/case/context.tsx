@@ -7,6 +7,9 @@ import type { AreaRecommendation, Recommendation } from '@/core/recommend'
 import type { Station } from '@/core/progress'
 import type { Front, Recipe } from '@/store/cases'
 
+/** A station, or the history of the case. */
+export type View = Station | 'history'
+
 /** What every part of an open case may need. */
 export interface OpenCase {
   readonly kase: Case
@@ -16,7 +19,7 @@ export interface OpenCase {
   /** The area looked at, null while there is none. */
   readonly area: Area | null
   readonly selectArea: (id: string) => void
-  readonly go: (station: Station, areaId?: string) => void
+  readonly go: (view: View, areaId?: string) => void
   /** Opens a number into its workings; null closes them. */
   readonly explain: (key: string | null) => void
   readonly explained: string | null

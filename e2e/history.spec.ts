@@ -1,0 +1,35 @@
+import { expect, kept, test, type } from './app'
+
+test('undo and redo anywhere, across a reload, and going back to a point in the history', async ({ watched: page }) => {
+  await page.goto('/')
+  await page.getByRole('button', { name: 'Start a case' }).click()
+  await type(page, 'Client', 'Odile')
+  await type(page, 'Property or project', 'Weir Lane')
+  await page.getByRole('main').getByRole('button', { name: 'Add an area' }).click()
+  await type(page, 'Size', '12x18')
+  await kept(page)
+
+  // Inside the field that was typed in.
+  await page.keyboard.press('Control+z')
+  await expect(page.getByLabel('Size', { exact: true })).toHaveValue('')
+  await page.reload()
+  await page.getByRole('button', { name: 'Redo' }).click()
+  await expect(page.getByLabel('Size', { exact: true })).toHaveValue('12x18')
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(page.getByLabel('Size', { exact: true })).toHaveCount(0)
+  await page.keyboard.press('Control+Shift+Z')
+  await expect(page.getByLabel('Size', { exact: true })).toHaveValue('')
+
+  await page.getByRole('button', { name: 'History' }).click()
+  const client = page.getByRole('listitem').filter({ hasText: 'Client: empty → Odile' })
+  await expect(client.first()).toBeVisible()
+  await expect(page.getByText('Property or project: empty → Weir Lane')).toBeVisible()
+  await expect(page.getByText('Size: empty → 12x18').first()).toBeVisible()
+  await client.getByRole('button', { name: 'Back to here' }).click()
+  await page.getByRole('button', { name: /^Ground/ }).click()
+  await expect(page.getByLabel('Client', { exact: true })).toHaveValue('Odile')
+  await expect(page.getByLabel('Property or project')).toHaveValue('')
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(page.getByLabel('Property or project')).toHaveValue('Weir Lane')
+})

@@ -1,0 +1,108 @@
+import 'fake-indexeddb/auto'
+import * as fc from 'fast-check'
+import type { Draft } from 'immer'
+import { blankArea } from '../core/blank'
+import type { Case } from '../core/case'
+import { createCase, editCase, front, goBackTo, logOf, redo, undo } from './cases'
+import { db } from './db'
+
+const started = async (from: Partial<Case> = {}) => {
+  const { id, written } = createCase(from)
+  await written
+  return id
+}
+/** A case without what every write changes. */
+const content = async (id: string) => {
+  const { rev, updatedAt, ...rest } = (await db.cases.get(id))!
+  return { rest, stamps: [rev, updatedAt] }.rest
+}
+const at = (time: string) => jest.setSystemTime(new Date(time))
+
+beforeEach(() => jest.useFakeTimers({ doNotFake: ['nextTick', 'setImmediate', 'setTimeout', 'queueMicrotask'] }))
+afterEach(() => jest.useRealTimers())
+
+test('typing in one field is one edit; a pause, another field or another person begins a new one', async () => {
+  at('2026-03-01T10:00:00Z')
+  const id = await started()
+  for (const client of ['A', 'An', 'Ann']) await editCase(id, (draft) => void (draft.client = client))
+  expect(await logOf(id)).toHaveLength(1)
+  await editCase(id, (draft) => void (draft.place = 'P'))
+  at('2026-03-01T10:00:04Z')
+  await editCase(id, (draft) => void (draft.place = 'Pl'))
+  await editCase(id, (draft) => void (draft.draftedBy = 'MV'))
+  await editCase(id, (draft) => void (draft.place = 'Place'))
+  const log = await logOf(id)
+  expect(log.map((edit) => edit.patches.map((patch) => patch.path[0]).join())).toEqual([
+    'client',
+    'place',
+    'place',
+    'draftedBy',
+    'place',
+  ])
+  expect(log[0]!.inverse[0]!.value).toBe('')
+  expect(log.map((edit) => edit.by)).toEqual(['', '', '', 'MV', 'MV'])
+})
+
+test('undo and redo are edits themselves, and a new edit ends the redoing', async () => {
+  const id = await started({ client: 'start' })
+  at('2026-03-01T10:00:00Z')
+  await editCase(id, (draft) => void (draft.client = 'first'))
+  await editCase(id, (draft) => void (draft.place = 'second'))
+  expect(await undo(id)).toBe(true)
+  expect(front(id).kase).toMatchObject({ client: 'first', place: '' })
+  expect(await undo(id)).toBe(true)
+  expect(front(id).kase).toMatchObject({ client: 'start', place: '' })
+  expect(await undo(id)).toBe(false)
+  expect(await redo(id)).toBe(true)
+  expect(front(id).kase).toMatchObject({ client: 'first', place: '' })
+  await editCase(id, (draft) => void (draft.place = 'otherwise'))
+  expect(await redo(id)).toBe(false)
+  expect((await logOf(id)).map((edit) => edit.kind)).toEqual(['edit', 'edit', 'undo', 'undo', 'redo', 'edit'])
+  expect((await db.cases.get(id))!.rev).toBe(6)
+})
+
+test('an edit that changes nothing leaves no trace', async () => {
+  const id = await started({ client: 'same' })
+  await editCase(id, (draft) => void (draft.client = 'same'))
+  expect(await logOf(id)).toEqual([])
+  expect(await db.cases.get(id)).toMatchObject({ rev: 0 })
+})
+
+const anyRecipe: fc.Arbitrary<(draft: Draft<Case>) => void> = fc.oneof(
+  fc.string({ maxLength: 6 }).map((text) => (draft: Draft<Case>) => void (draft.client = text)),
+  fc.string({ maxLength: 6 }).map((text) => (draft: Draft<Case>) => void (draft.letter.note = text)),
+  fc.uuid().map((id) => (draft: Draft<Case>) => void draft.areas.push(blankArea(id, 'new'))),
+  fc.nat({ max: 3 }).map((i) => (draft: Draft<Case>) => void draft.areas.splice(i, 1)),
+  fc.tuple(fc.nat({ max: 3 }), fc.string({ maxLength: 5 })).map(([i, text]) => (draft: Draft<Case>) => {
+    const area = draft.areas[i]
+    if (area) area.size = { text, unit: 'ft²', value: null }
+  }),
+)
+
+test('any edits, undone to the start, give the start; redone, the end; and any point can be gone back to', async () => {
+  await fc.assert(
+    fc.asyncProperty(fc.array(anyRecipe, { minLength: 1, maxLength: 8 }), fc.nat(), async (recipes, pick) => {
+      const id = await started({ client: 'start', areas: [blankArea('a', 'A')] })
+      const start = await content(id)
+      const states = new Map<number, unknown>([[0, start]])
+      let time = Date.parse('2026-03-01T10:00:00Z')
+      for (const recipe of recipes) {
+        jest.setSystemTime((time += 10_000))
+        await editCase(id, recipe)
+        const last = (await logOf(id)).at(-1)
+        if (last) states.set(last.seq, await content(id))
+      }
+      const end = await content(id)
+      while (await undo(id)) jest.setSystemTime((time += 10_000))
+      expect(await content(id)).toEqual(start)
+      while (await redo(id)) jest.setSystemTime((time += 10_000))
+      expect(await content(id)).toEqual(end)
+      const seqs = [...states.keys()]
+      const seq = seqs[pick % seqs.length]!
+      const went = await goBackTo(id, seq)
+      expect(await content(id)).toEqual(states.get(seq))
+      if (went && (await undo(id))) expect(await content(id)).toEqual(end)
+    }),
+    { numRuns: 60 },
+  )
+})
