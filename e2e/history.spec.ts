@@ -1,4 +1,4 @@
-import { expect, kept, test, type } from './app'
+import { expect, kept, loadSamples, test, type } from './app'
 
 test('undo and redo anywhere, across a reload, and going back to a point in the history', async ({ watched: page }) => {
   await page.goto('/')
@@ -22,14 +22,25 @@ test('undo and redo anywhere, across a reload, and going back to a point in the 
   await expect(page.getByLabel('Size', { exact: true })).toHaveValue('')
 
   await page.getByRole('button', { name: 'History' }).click()
-  const client = page.getByRole('listitem').filter({ hasText: 'Client: empty → Odile' })
+  const client = page.getByRole('listitem').filter({ hasText: 'Client: empty, now Odile' })
   await expect(client.first()).toBeVisible()
-  await expect(page.getByText('Property or project: empty → Weir Lane')).toBeVisible()
-  await expect(page.getByText('Size: empty → 12x18').first()).toBeVisible()
+  await expect(page.getByText('Property or project: empty, now Weir Lane')).toBeVisible()
+  await expect(page.getByText('Size: empty, now 12x18').first()).toBeVisible()
   await client.getByRole('button', { name: 'Back to here' }).click()
   await page.getByRole('button', { name: /^Ground/ }).click()
   await expect(page.getByLabel('Client', { exact: true })).toHaveValue('Odile')
   await expect(page.getByLabel('Property or project')).toHaveValue('')
   await page.getByRole('button', { name: 'Undo' }).click()
   await expect(page.getByLabel('Property or project')).toHaveValue('Weir Lane')
+})
+
+test('a case is thrown away and put back', async ({ watched: page }) => {
+  await loadSamples(page)
+  await page.getByRole('button', { name: 'Throw away Henrike Aldous' }).click()
+  await expect(page.getByRole('link', { name: 'Henrike Aldous' })).toHaveCount(0)
+  await page.reload()
+  await page.getByText('Trash (1)').click()
+  await page.getByRole('button', { name: 'Put back' }).click()
+  await expect(page.getByRole('link', { name: 'Henrike Aldous' })).toBeVisible()
+  await expect(page.getByText('Trash (1)')).toHaveCount(0)
 })

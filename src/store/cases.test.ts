@@ -1,6 +1,18 @@
 import 'fake-indexeddb/auto'
 import { sampleCases } from '../demo/sample-cases'
-import { addCases, createCase, editCase, follow, front, once, removeSamples, retry } from './cases'
+import {
+  addCases,
+  createCase,
+  editCase,
+  emptyOldTrash,
+  follow,
+  front,
+  logOf,
+  once,
+  removeSamples,
+  retry,
+  setTrashed,
+} from './cases'
 import { db } from './db'
 
 beforeEach(async () => {
@@ -69,4 +81,21 @@ test('a case that comes in under a taken id gets one of its own', async () => {
   const [second] = await addCases([sampleCases[0]!])
   expect(second).not.toBe(first)
   expect(await db.cases.count()).toBe(2)
+})
+
+test('the trash keeps a case for 30 days, gives it back, and takes its log along when it is emptied', async () => {
+  const { id, written } = createCase({ client: 'thrown away' })
+  await written
+  await editCase(id, (draft) => void (draft.place = 'somewhere'))
+  await setTrashed(id, true)
+  const days = (n: number) => new Date(Date.now() + n * 24 * 3_600_000)
+  await emptyOldTrash(days(29))
+  expect(await db.summaries.get(id)).toHaveProperty('trashedAt')
+  await setTrashed(id, false)
+  await emptyOldTrash(days(400))
+  expect(await db.cases.get(id)).toMatchObject({ client: 'thrown away' })
+  await setTrashed(id, true)
+  await emptyOldTrash(days(31))
+  expect(await db.cases.get(id)).toBeUndefined()
+  expect(await logOf(id)).toEqual([])
 })

@@ -5,7 +5,7 @@ import type { Case } from '../core/case'
 import { guides } from '../core/guides/guides'
 import { progress, waitsFor } from '../core/progress'
 import { recommend } from '../core/recommend'
-import { db, type Summary } from './db'
+import { db, trashDays, type Summary } from './db'
 import { goesOn, patched, standing, together, type Edit, type NewEdit } from './history'
 
 enablePatches()
@@ -225,15 +225,27 @@ export async function addCases(cases: readonly Case[]): Promise<string[]> {
   })
 }
 
-/** Takes the sample cases away again. */
-export async function removeSamples(): Promise<void> {
-  const samples = await db.summaries.filter((summary) => summary.sample).primaryKeys()
-  await db.transaction('rw', db.cases, db.summaries, db.edits, async () => {
-    await db.cases.bulkDelete(samples)
-    await db.summaries.bulkDelete(samples)
-    await db.edits.where('caseId').anyOf(samples).delete()
-  })
+/** Throws a case away, or puts it back. Editing it puts it back too, since its summary is made anew. */
+export const setTrashed = (id: string, trashed: boolean): Promise<number> =>
+  db.summaries.update(id, { trashedAt: trashed ? new Date().toISOString() : undefined })
+
+/** Removes for good what has been in the trash for longer than its days. */
+export async function emptyOldTrash(now: Date = new Date()): Promise<void> {
+  const limit = new Date(now.getTime() - trashDays * 24 * 3_600_000).toISOString()
+  await remove((summary) => summary.trashedAt !== undefined && summary.trashedAt < limit)
 }
+
+/** Takes the sample cases away again. */
+export const removeSamples = (): Promise<void> => remove((summary) => summary.sample)
+
+/** Cases, summaries and logs, together. */
+const remove = (which: (summary: Summary) => boolean): Promise<void> =>
+  db.transaction('rw', db.cases, db.summaries, db.edits, async () => {
+    const ids = await db.summaries.filter(which).primaryKeys()
+    await db.cases.bulkDelete(ids)
+    await db.summaries.bulkDelete(ids)
+    await db.edits.where('caseId').anyOf(ids).delete()
+  })
 
 /** Runs something once in the life of this browser's data. */
 export async function once(key: 'seeded', run: () => Promise<unknown>): Promise<void> {

@@ -12,7 +12,12 @@ export interface Summary {
   readonly waitsFor: Station
   readonly updatedAt: string
   readonly sample: boolean
+  /** When it was thrown away; it can be put back for a while. */
+  readonly trashedAt?: string
 }
+
+/** Days that a case stays in the trash. */
+export const trashDays = 30
 
 export interface Setting {
   readonly key: 'seeded'

@@ -2,10 +2,11 @@
 
 import { useLiveQuery } from 'dexie-react-hooks'
 import { intlFormatDistance } from 'date-fns'
+import { Trash2 } from 'lucide-react'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useEffect, useRef, useState, type ReactNode } from 'react'
-import { db, type Summary } from '@/store/db'
+import { db, trashDays, type Summary } from '@/store/db'
 import { Button, buttonClass } from '@/ui/Button'
 import type { OpenedFile } from './actions'
 import { en } from './messages'
@@ -29,14 +30,21 @@ export function Desk() {
       ),
   )
   const [problem, setProblem] = useState<Extract<OpenedFile, { ok: false }> | null>(null)
-  useEffect(() => void actions().then(({ seedOnce }) => seedOnce()), [])
+  useEffect(() => {
+    void actions().then(async ({ seedOnce, emptyOldTrash }) => {
+      await seedOnce()
+      await emptyOldTrash().catch(() => undefined)
+    })
+  }, [])
   const start = async () => router.push(`/case?id=${(await actions()).startCase()}&station=ground`)
   const openFile = async (file: File) => {
     const opened: OpenedFile = await (await actions()).openFile(file)
     if (opened.ok) router.push(`/case?id=${opened.id}&station=amounts`)
     else setProblem(opened)
   }
-  const summaries = found && found !== 'refused' ? found.summaries : []
+  const all = found && found !== 'refused' ? found.summaries : []
+  const summaries = all.filter((one) => !one.trashedAt)
+  const trashed = all.filter((one) => one.trashedAt)
   return (
     <div className="mx-auto max-w-5xl px-5 pb-16 sm:px-8">
       <header className="border-ink flex flex-wrap items-end gap-x-4 gap-y-3 border-b-[1.5px] pt-6 pb-3">
@@ -72,6 +80,7 @@ export function Desk() {
           <Empty start={start} openFile={<OpenFile onFile={openFile} />} refused={found === 'refused'} />
         )}
         {summaries.length > 0 && <Cases summaries={summaries} />}
+        {trashed.length > 0 && <Trash trashed={trashed} />}
         {summaries.some((one) => one.sample) && (
           <Button
             kind="text"
@@ -94,6 +103,7 @@ function Cases({ summaries }: { summaries: readonly Summary[] }) {
           <th className="py-2 font-normal">{en.client}</th>
           <th className="hidden px-3 py-2 font-normal sm:table-cell">{en.areas}</th>
           <th className="py-2 pl-3 font-normal">{en.next}</th>
+          <td />
         </tr>
       </thead>
       <tbody>
@@ -120,10 +130,44 @@ function Cases({ summaries }: { summaries: readonly Summary[] }) {
                 {en.changed} {intlFormatDistance(new Date(one.updatedAt), new Date())}
               </p>
             </td>
+            <td className="relative z-10 py-3 text-right">
+              <button
+                type="button"
+                aria-label={en.throwAway(one.client || en.unnamed)}
+                title={en.throwAway(one.client || en.unnamed)}
+                onClick={() => void actions().then(({ setTrashed }) => setTrashed(one.id, true))}
+                className="text-ink-2 hover:text-clay cursor-pointer p-1.5"
+              >
+                <Trash2 size={17} aria-hidden />
+              </button>
+            </td>
           </tr>
         ))}
       </tbody>
     </table>
+  )
+}
+
+/** What was thrown away, and the way back. */
+function Trash({ trashed }: { trashed: readonly Summary[] }) {
+  return (
+    <details className="border-rule mt-4 border-t pt-3">
+      <summary className="cursor-pointer font-semibold">{en.trash(trashed.length)}</summary>
+      <p className="text-ink-2 mt-1 text-sm">{en.trashWhy(trashDays)}</p>
+      <ul>
+        {trashed.map((one) => (
+          <li key={one.id} className="flex flex-wrap items-baseline gap-3 py-1.5">
+            <span className="font-serif text-lg">{one.client || en.unnamed}</span>
+            <span className="text-ink-2 flex-1 text-sm">
+              {one.place} · {en.thrownAway} {intlFormatDistance(new Date(one.trashedAt!), new Date())}
+            </span>
+            <Button onClick={() => void actions().then(({ setTrashed }) => setTrashed(one.id, false))}>
+              {en.putBack}
+            </Button>
+          </li>
+        ))}
+      </ul>
+    </details>
   )
 }
 

@@ -3,7 +3,7 @@
 import { addCases, createCase, once } from '@/store/cases'
 import { en } from './messages'
 
-export { removeSamples } from '@/store/cases'
+export { emptyOldTrash, removeSamples, setTrashed } from '@/store/cases'
 
 /** Starts an empty case and returns its id. */
 export const startCase = (): string => createCase().id
