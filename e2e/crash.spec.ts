@@ -30,15 +30,28 @@ async function launch(profile: string) {
     })
     browser.once('exit', () => reject(new Error(`the browser ended: ${said}`)))
   })
-  const connection = await chromium.connectOverCDP(address)
-  const page = await connection.contexts()[0]!.newPage()
   const kill = async () => {
     const ended = new Promise((resolve) => browser.once('close', resolve))
     process.kill(-browser.pid!, 'SIGKILL')
     await ended
-    await connection.close().catch(() => undefined)
   }
-  return { page, kill }
+  try {
+    const connection = await chromium.connectOverCDP(address, { timeout: 10_000 })
+    return { page: await connection.contexts()[0]!.newPage(), kill }
+  } catch (error) {
+    await kill()
+    throw error
+  }
+}
+
+/** A browser that was just killed does not always come up at once; that is the browser's affair. */
+async function relaunch(profile: string, tries = 3): Promise<Awaited<ReturnType<typeof launch>>> {
+  try {
+    return await launch(profile)
+  } catch (error) {
+    if (tries <= 1) throw error
+    return relaunch(profile, tries - 1)
+  }
 }
 
 const note = (page: Page) => page.getByLabel('Property or project')
@@ -50,7 +63,7 @@ test(`nothing shown as kept is lost over ${kills} kills`, async ({ baseURL }) =>
   let address = ''
   try {
     for (let round = 0; round <= kills; round += 1) {
-      const { page, kill } = await launch(profile)
+      const { page, kill } = await relaunch(profile)
       if (round === 0) {
         await page.goto(`${baseURL}/`)
         await page.getByRole('button', { name: 'Start a case' }).click()

@@ -4,6 +4,7 @@ import { expect, loadSamples, test, type } from './app'
 const views = [
   '/',
   '/counter',
+  '/office',
   ...['ground', 'results', 'amounts', 'materials', 'letter', 'history'].map(
     (station) => `/case?id=sample-village-hall&station=${station}`,
   ),

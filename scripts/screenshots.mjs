@@ -49,12 +49,23 @@ try {
     ['amounts-laboratory', 'sample-village-hall', 'amounts'],
     ['materials', 'sample-school-garden', 'materials'],
     ['letter', 'sample-lakeside-cottage', 'letter'],
+    ['history', 'sample-village-hall', 'ground'],
   ]) {
     await page.goto(`${address}/case?id=${id}&station=${station}`)
     await page.getByRole('navigation').first().waitFor()
     if (name === 'amounts') await page.getByRole('region', { name: 'Lime' }).getByRole('button').first().click()
+    if (name === 'history') {
+      await page.getByLabel('Size', { exact: true }).fill('64x85')
+      await page.getByLabel('Soil texture').selectOption('loam')
+      await page.getByLabel('Depth to treat').fill('3')
+      await page.getByRole('button', { name: 'Undo' }).click()
+      await page.getByRole('button', { name: 'History' }).click()
+    }
     await take(name)
   }
+
+  await page.goto(`${address}/office`)
+  await take('office')
 
   await page.setViewportSize({ width: 390, height: 844 })
   await page.goto(`${address}/case?id=sample-lakeside-cottage&station=amounts`)

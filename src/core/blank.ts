@@ -10,6 +10,7 @@ export const blankCase = (id: string, at: string): Case => ({
   client: '',
   place: '',
   draftedBy: '',
+  checkedBy: '',
   createdAt: at,
   updatedAt: at,
   sample: false,

@@ -13,6 +13,7 @@ export interface Case {
   readonly client: string
   readonly place: string
   readonly draftedBy: string
+  readonly checkedBy: string
   readonly createdAt: string
   readonly updatedAt: string
   /** One of the sample cases that can be taken away again. */

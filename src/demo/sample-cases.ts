@@ -16,6 +16,18 @@ const size = (text: string): Typed => {
   return { text, unit: 'ft²', value: read.ok ? read.value.area.value.v : null }
 }
 
+/** The office they belong to. */
+export const sampleOffice = {
+  id: 'office',
+  name: 'Ossian Vale Extension',
+  address: 'The Old Weighhouse, Vale End · open Tuesday to Friday',
+  disclaimer: 'Amounts are advice, not a warranty. The product label and local rules come first.',
+  people: 'MV, TB, OS',
+  measures: 'feet',
+  climate: 'cool',
+  sample: true,
+} as const
+
 const unchosen = blankArea('', '').materials
 
 function area(id: string, name: string, sizeText: string, more: Partial<Area>): Area {

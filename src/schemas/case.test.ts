@@ -32,8 +32,26 @@ describe('case files', () => {
     ['a crop that is not on the list', broken(['case.areas.0.crop', 'mandrake']), 'not-a-case'],
     ['a field too many', broken(['case.extra', 1]), 'not-a-case'],
     ['a number for a text', broken(['case.reports.0.pH.text', 6]), 'not-a-case'],
+    [
+      'a prototype key',
+      openCaseFile(toCaseFile(sampleCases[0]!).replace('"rev"', '"__proto__": { "polluted": 1 }, "rev"')),
+      'not-a-case',
+    ],
+    ['a name of 10,000 letters', broken(['case.client', 'x'.repeat(10_000)]), 'not-a-case'],
+    [
+      '501 areas',
+      broken(['case.areas', Array.from({ length: 501 }, (_, i) => blankArea(String(i), ''))]),
+      'not-a-case',
+    ],
+    ['two areas of one id', broken(['case.areas', [blankArea('a', ''), blankArea('a', '')]]), 'not-a-case'],
+    ['a nest 10,000 deep', openCaseFile(`${'['.repeat(10_000)}${']'.repeat(10_000)}`), 'not-a-case'],
     ['three megabytes', openCaseFile('x'.repeat(3_000_000)), 'too-large'],
   ])('%s is refused', (_, opened, why) => expect(opened).toMatchObject({ ok: false, why }))
+  test('markup in a name stays text', () => {
+    const opened = broken(['case.client', '<img src=x onerror=alert(1)>'])
+    expect(opened.ok && opened.kase.client).toBe('<img src=x onerror=alert(1)>')
+    expect(({} as { polluted?: number }).polluted).toBeUndefined()
+  })
   test('every faulty field is named', () => {
     const opened = broken(['case.climate', 'hot'], ['case.areas.1.feeding', 'much'])
     expect(!opened.ok && opened.details.join(' ')).toMatch(/case\.climate.*case\.areas\[1\]\.feeding/)

@@ -83,6 +83,7 @@ export const caseSchema = Joi.object<Case>({
   client: line(200),
   place: line(200),
   draftedBy: line(60),
+  checkedBy: line(60),
   createdAt: instant,
   updatedAt: instant,
   sample: Joi.boolean().required(),
@@ -111,18 +112,26 @@ export type Opened =
       readonly details: readonly string[]
     }
 
+/** Keys that mean something to JavaScript itself; no case has a field of that name. */
+const reservedKeys = new Set(['__proto__', 'constructor', 'prototype'])
+
 /** Bytes of text beyond which a file is not read. */
 const largest = 2_000_000
 
 /** Reads a case file. Nothing is taken from one that breaks the schema; the details name each faulty field. */
 export function openCaseFile(text: string): Opened {
   if (text.length > largest) return { ok: false, why: 'too-large', details: [] }
+  const reserved: string[] = []
   let found: unknown
   try {
-    found = JSON.parse(text)
+    found = JSON.parse(text, (key, value: unknown) => {
+      if (reservedKeys.has(key)) reserved.push(key)
+      return value
+    })
   } catch {
     return { ok: false, why: 'not-json', details: [] }
   }
+  if (reserved.length > 0) return { ok: false, why: 'not-a-case', details: reserved }
   const schema = (found as { schema?: unknown } | null)?.schema
   if (typeof schema === 'number' && schema > 1) return { ok: false, why: 'newer', details: [] }
   const { error, value } = caseFileSchema.validate(found, { abortEarly: false, convert: false })

@@ -235,8 +235,11 @@ export async function emptyOldTrash(now: Date = new Date()): Promise<void> {
   await remove((summary) => summary.trashedAt !== undefined && summary.trashedAt < limit)
 }
 
-/** Takes the sample cases away again. */
-export const removeSamples = (): Promise<void> => remove((summary) => summary.sample)
+/** Takes the sample cases away again, and their office, unless it was made one's own. */
+export const removeSamples = async (): Promise<void> => {
+  await remove((summary) => summary.sample)
+  await db.office.filter((office) => office.sample).delete()
+}
 
 /** Cases, summaries and logs, together. */
 const remove = (which: (summary: Summary) => boolean): Promise<void> =>
@@ -249,7 +252,7 @@ const remove = (which: (summary: Summary) => boolean): Promise<void> =>
 
 /** Runs something once in the life of this browser's data. */
 export async function once(key: 'seeded', run: () => Promise<unknown>): Promise<void> {
-  await db.transaction('rw', db.cases, db.summaries, db.settings, async () => {
+  await db.transaction('rw', db.cases, db.summaries, db.settings, db.office, async () => {
     if (await db.settings.get(key)) return
     await db.settings.put({ key, value: new Date().toISOString() })
     await run()

@@ -36,7 +36,7 @@ export function Desk() {
       await emptyOldTrash().catch(() => undefined)
     })
   }, [])
-  const start = async () => router.push(`/case?id=${(await actions()).startCase()}&station=ground`)
+  const start = async () => router.push(`/case?id=${await (await actions()).startCase()}&station=ground`)
   const openFile = async (file: File) => {
     const opened: OpenedFile = await (await actions()).openFile(file)
     if (opened.ok) router.push(`/case?id=${opened.id}&station=amounts`)
@@ -52,6 +52,9 @@ export function Desk() {
         <h1 className="text-ink-2 flex-1 text-lg leading-none">{en.title}</h1>
         {summaries.length > 0 && (
           <>
+            <Link href="/office" className={buttonClass('quiet')}>
+              {en.office}
+            </Link>
             <OpenFile onFile={openFile} />
             <Button onClick={() => void start()}>{en.start}</Button>
             <Link href="/counter" className={buttonClass('act')}>

@@ -1,12 +1,16 @@
 'use client'
 
 import { addCases, createCase, once } from '@/store/cases'
+import { addSampleOffice, readOffice } from '@/store/office'
 import { en } from './messages'
 
 export { emptyOldTrash, removeSamples, setTrashed } from '@/store/cases'
 
-/** Starts an empty case and returns its id. */
-export const startCase = (): string => createCase().id
+/** Starts an empty case, as the office begins them, and returns its id. */
+export async function startCase(): Promise<string> {
+  const { measures, climate } = await readOffice()
+  return createCase({ measures, climate }).id
+}
 
 export type OpenedFile =
   | { readonly ok: true; readonly id: string }
@@ -25,16 +29,21 @@ export async function openFile(file: File): Promise<OpenedFile> {
   }
 }
 
-export async function loadSamples(): Promise<void> {
-  const { sampleCases } = await import('@/demo/sample-cases')
+const samples = () => import('@/demo/sample-cases')
+
+async function put({ sampleCases, sampleOffice }: Awaited<ReturnType<typeof samples>>): Promise<void> {
   await addCases(sampleCases)
+  await addSampleOffice(sampleOffice)
 }
+
+export const loadSamples = (): Promise<void> => samples().then(put)
 
 /** In the demo a browser finds the sample cases on its Desk once, and never again. */
 export async function seedOnce(): Promise<void> {
   const response = await fetch('/api/runtime').catch(() => null)
   const runtime = response?.ok ? ((await response.json()) as { demo: boolean }) : { demo: false }
   if (!runtime.demo) return
-  const { sampleCases } = await import('@/demo/sample-cases')
-  await once('seeded', () => addCases(sampleCases)).catch(() => undefined)
+  // Loaded first: a transaction does not wait for anything but the database.
+  const found = await samples()
+  await once('seeded', () => put(found)).catch(() => undefined)
 }

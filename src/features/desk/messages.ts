@@ -10,6 +10,7 @@ export const en = {
   samplesWhy: 'Three cases of an invented office, to look around in. They can be removed again.',
   removeSamples: 'Remove the sample cases',
   open: 'Open a case file',
+  office: 'Office',
   empty: 'Nothing on the Desk yet.',
   emptyLead: 'Everything you type is kept in this browser, on this machine, and nowhere else.',
   waits: {

@@ -20,6 +20,7 @@ export const en = {
     client: 'Client',
     place: 'Property or project',
     draftedBy: 'Drafted by',
+    checkedBy: 'Checked by',
     measures: 'Sizes without a unit',
     climate: 'Climate',
     name: 'Name',

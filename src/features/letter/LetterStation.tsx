@@ -4,6 +4,8 @@ import { format, parseISO, isValid } from 'date-fns'
 import type { AreaRecommendation } from '@/core/recommend'
 import { Button } from '@/ui/Button'
 import { Formula } from '@/ui/Formula'
+import { initialsOf } from '@/store/office'
+import { SelectField } from '@/ui/SelectField'
 import { TextField } from '@/ui/TextField'
 import { measure, weight, type Measures } from '@/wording/format'
 import { passesWords } from '@/wording/passes'
@@ -11,6 +13,7 @@ import { render, textOf } from '@/wording/render'
 import { useOpenCase } from '../case/context'
 import { describe } from '../ground/AreasRail'
 import { gradeWords } from '../materials/grade'
+import { useOffice } from '../office/useOffice'
 import { en } from './messages'
 
 /** What the client takes home: one page, and the fields that only the letter has. */
@@ -25,13 +28,18 @@ export function LetterStation() {
   return (
     <>
       <div
-        className="mt-3 mb-5 grid items-end gap-x-5 gap-y-2.5 sm:grid-cols-[120px_150px_1fr_auto] print:hidden"
+        className="mt-3 mb-5 grid items-end gap-x-5 gap-y-2.5 sm:grid-cols-[110px_110px_150px_1fr_auto] print:hidden"
         data-entry
       >
-        <TextField
+        <SignField
           label={en.initials}
           value={kase.draftedBy}
           onChange={(by) => edit((draft) => void (draft.draftedBy = by))}
+        />
+        <SignField
+          label={en.checkedInitials}
+          value={kase.checkedBy}
+          onChange={(by) => edit((draft) => void (draft.checkedBy = by))}
         />
         <TextField
           label={en.date}
@@ -54,8 +62,26 @@ export function LetterStation() {
   )
 }
 
+/** Initials from the office's list, or typed where it has none. */
+function SignField({ label, value, onChange }: { label: string; value: string; onChange: (by: string) => void }) {
+  const office = useOffice()
+  const people = office ? initialsOf(office) : []
+  if (people.length === 0) return <TextField label={label} value={value} onChange={onChange} />
+  const all = value && !people.includes(value) ? [value, ...people] : people
+  return (
+    <SelectField
+      label={label}
+      value={value || null}
+      options={all.map((one) => ({ value: one, label: one }))}
+      none="–"
+      onChange={(by) => onChange(by ?? '')}
+    />
+  )
+}
+
 function Letter({ ready }: { ready: readonly AreaRecommendation[] }) {
   const { kase } = useOpenCase()
+  const office = useOffice()
   const cautions = [
     ...new Map(ready.flatMap((area) => area.answer!.cautions).map((sentence) => [sentence.key, sentence])).values(),
   ]
@@ -63,6 +89,12 @@ function Letter({ ready }: { ready: readonly AreaRecommendation[] }) {
     <article className="border-rule max-w-[7.1in] border bg-white px-10 py-8 font-serif text-[14.5px] leading-snug print:max-w-none print:border-0 print:p-0 print:text-[10pt]">
       <header className="border-ink flex items-end justify-between border-b-[1.5px] pb-2">
         <div>
+          {office?.name && (
+            <p className="mb-2 font-sans text-[13px] print:text-[9pt]">
+              <strong>{office.name}</strong>
+              {office.address && `, ${office.address}`}
+            </p>
+          )}
           <h2 className="text-[23px] leading-tight font-semibold">{en.title}</h2>
           <p>
             {en.for} {[kase.client, kase.place].filter(Boolean).join(', ')}
@@ -87,6 +119,7 @@ function Letter({ ready }: { ready: readonly AreaRecommendation[] }) {
         </section>
       )}
       <footer className="border-rule mt-3 border-t pt-2 text-[13px] print:text-[8.5pt]">
+        {office?.disclaimer && <p>{office.disclaimer}</p>}
         <p>{en.retest}</p>
         <p>
           {en.basis}: {reports(kase.reports.filter((report) => kase.areas.some((area) => area.reportId === report.id)))}
@@ -96,7 +129,9 @@ function Letter({ ready }: { ready: readonly AreaRecommendation[] }) {
           <span>
             {en.from}: {kase.draftedBy || '________'}
           </span>
-          <span>{en.checked}: ________</span>
+          <span>
+            {en.checked}: {kase.checkedBy || '________'}
+          </span>
         </p>
       </footer>
     </article>

@@ -1,0 +1,8 @@
+import type { Metadata } from 'next'
+import { OfficePage } from '@/features/office/OfficePage'
+
+export const metadata: Metadata = { title: 'Office' }
+
+export default function OfficeRoute() {
+  return <OfficePage />
+}

@@ -1,0 +1,86 @@
+'use client'
+
+import Link from 'next/link'
+import { useState } from 'react'
+import type { Front } from '@/store/cases'
+import type { Office } from '@/store/db'
+import { editOffice, initialsOf } from '@/store/office'
+import { buttonClass } from '@/ui/Button'
+import { ChoiceField } from '@/ui/ChoiceField'
+import { TextField } from '@/ui/TextField'
+import { en as caseWords } from '../case/messages'
+import { en as groundWords } from '../ground/messages'
+import { en } from './messages'
+import { useOffice } from './useOffice'
+
+/** Who the letters come from. */
+export function OfficePage() {
+  const stored = useOffice()
+  return stored ? <Fields key={stored.id} stored={stored} /> : null
+}
+
+function Fields({ stored }: { stored: Office }) {
+  const [office, setOffice] = useState(stored)
+  const [keeping, setKeeping] = useState<Front['keeping']>('kept')
+  const edit = (change: Partial<Office>) => {
+    setOffice({ ...office, ...change })
+    setKeeping('saving')
+    editOffice(change).then(
+      () => setKeeping('kept'),
+      () => setKeeping('refused'),
+    )
+  }
+  const initials = initialsOf(office)
+  return (
+    <main className="mx-auto max-w-3xl px-5 pb-16 sm:px-8" data-entry>
+      <header className="border-ink mb-4 flex items-end gap-4 border-b-[1.5px] pt-6 pb-3">
+        <h1 className="flex-1 font-serif text-[27px] leading-none font-semibold">{en.title}</h1>
+        <p role="status" className="text-ink-2 text-sm">
+          {caseWords.keeping[keeping]}
+        </p>
+        <Link href="/" className={buttonClass('quiet')}>
+          {en.desk}
+        </Link>
+      </header>
+      <p className="mb-4">{en.lead}</p>
+      {keeping === 'refused' && (
+        <p role="alert" className="text-clay border-clay mb-4 border-l-4 pl-3 font-semibold">
+          {en.refused}
+        </p>
+      )}
+      <div className="grid gap-3">
+        <TextField label={en.name} value={office.name} onChange={(name) => edit({ name })} />
+        <TextField label={en.address} value={office.address} onChange={(address) => edit({ address })} />
+        <TextField label={en.disclaimer} value={office.disclaimer} onChange={(disclaimer) => edit({ disclaimer })} />
+        <TextField
+          label={en.people}
+          value={office.people}
+          placeholder={en.peopleExample}
+          echo={initials.length > 0 ? en.signs(initials.join(' · ')) : undefined}
+          onChange={(people) => edit({ people })}
+        />
+        <h2 className="mt-3 font-serif text-lg font-semibold">{en.defaults}</h2>
+        <div className="grid gap-x-5 gap-y-3 sm:grid-cols-2">
+          <ChoiceField
+            label={groundWords.measures}
+            value={office.measures}
+            options={[
+              { value: 'feet', label: groundWords.measureNames.feet },
+              { value: 'metres', label: groundWords.measureNames.metres },
+            ]}
+            onChange={(measures) => edit({ measures })}
+          />
+          <ChoiceField
+            label={groundWords.climate}
+            value={office.climate}
+            options={[
+              { value: 'cool', label: groundWords.climates.cool },
+              { value: 'warm', label: groundWords.climates.warm },
+            ]}
+            onChange={(climate) => edit({ climate })}
+          />
+        </div>
+      </div>
+    </main>
+  )
+}

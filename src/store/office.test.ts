@@ -1,0 +1,39 @@
+import 'fake-indexeddb/auto'
+import { sampleOffice } from '../demo/sample-cases'
+import { removeSamples } from './cases'
+import { db } from './db'
+import { addSampleOffice, blankOffice, editOffice, initialsOf, readOffice } from './office'
+
+beforeEach(async () => {
+  jest.restoreAllMocks()
+  await db.office.clear()
+})
+
+test('is blank at first, and keeps what is typed, stroke upon stroke', async () => {
+  expect(await readOffice()).toEqual(blankOffice)
+  await Promise.all(['V', 'Va', 'Vale'].map((name) => editOffice({ name })))
+  await editOffice({ people: 'MV' })
+  expect(await readOffice()).toEqual({ ...blankOffice, name: 'Vale', people: 'MV' })
+})
+
+test('a refused change waits and goes in with the next', async () => {
+  const refusal = jest.spyOn(db.office, 'put').mockRejectedValue(new DOMException('no room', 'QuotaExceededError'))
+  await expect(editOffice({ name: 'while refused' })).rejects.toThrow()
+  refusal.mockRestore()
+  await editOffice({ address: 'here' })
+  expect(await readOffice()).toMatchObject({ name: 'while refused', address: 'here' })
+})
+
+test('the sample office fills a gap, never a place; removed with the samples unless it was edited', async () => {
+  await addSampleOffice(sampleOffice)
+  await removeSamples()
+  expect(await readOffice()).toEqual(blankOffice)
+  await addSampleOffice(sampleOffice)
+  await editOffice({ name: 'Our own' })
+  await addSampleOffice(sampleOffice)
+  await removeSamples()
+  expect(await readOffice()).toMatchObject({ name: 'Our own', people: sampleOffice.people, sample: false })
+})
+
+test('initials are read however they are parted, each once', () =>
+  expect(initialsOf({ people: ' MV, TB;os\nMV ' })).toEqual(['MV', 'TB', 'os']))
