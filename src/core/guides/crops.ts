@@ -91,7 +91,7 @@ export const crops = {
     phosphorusPotassium: garden,
   },
   tomato: {
-    label: { en: 'tomato, pepper, squash, melon' },
+    label: { en: 'tomato, pepper, squash or melon' },
     use: 'bed',
     pH: { low: 6.0, high: 6.8, aim: 6.4 },
     acidRequiring: false,
@@ -168,7 +168,7 @@ export const crops = {
     phosphorusPotassium: woody,
   },
   rhododendron: {
-    label: { en: 'rhododendron, azalea, camellia' },
+    label: { en: 'rhododendron, azalea or camellia' },
     use: 'planting',
     pH: { low: 4.5, high: 6.0, aim: 5.2 },
     limeBelow: 4.2,
@@ -184,7 +184,7 @@ export const crops = {
     phosphorusPotassium: woody,
   },
   raspberry: {
-    label: { en: 'raspberry, blackberry' },
+    label: { en: 'raspberry or blackberry' },
     use: 'planting',
     pH: { low: 5.6, high: 6.5, aim: 6.0 },
     acidRequiring: false,
