@@ -1,12 +1,13 @@
 'use client'
 
+import { Download, History } from 'lucide-react'
 import Link from 'next/link'
 import { useSearchParams } from 'next/navigation'
-import { lazy, Suspense, useMemo, useState } from 'react'
+import { lazy, Suspense, useMemo, useState, type ReactNode } from 'react'
 import type { Case } from '@/core/case'
 import { stations } from '@/core/progress'
 import { editCase, type Front } from '@/store/cases'
-import { Button, buttonClass } from '@/ui/Button'
+import { buttonClass } from '@/ui/Button'
 import { AmountsSheet } from '../amounts/AmountsSheet'
 import { en as amountWords } from '../amounts/messages'
 import { AreasRail, describe } from '../ground/AreasRail'
@@ -108,7 +109,7 @@ function Opened({ kase, keeping, station, areaId }: Props) {
 function Header() {
   const { kase, keeping, go } = useOpenCase()
   return (
-    <header className="border-rule flex min-h-13 items-center gap-4 border-b px-5 py-2 print:hidden">
+    <header className="border-rule flex min-h-13 items-center gap-2 border-b px-5 py-2 sm:gap-4 print:hidden">
       <Link href="/" className="font-serif text-[19px] font-semibold">
         Agrologos
       </Link>
@@ -117,16 +118,28 @@ function Header() {
         {kase.place && <span className="text-ink-2">, {kase.place}</span>}
       </p>
       <UndoRedo caseId={kase.id} />
-      <Button kind="text" className="hidden text-sm sm:block" onClick={() => go('history')}>
-        {historyWords.title}
-      </Button>
-      <Button kind="text" className="hidden text-sm sm:block" onClick={() => saveCaseFile(kase)}>
-        {en.saveFile}
-      </Button>
+      <HeaderButton label={historyWords.title} icon={<History size={18} aria-hidden />} onClick={() => go('history')} />
+      <HeaderButton label={en.saveFile} icon={<Download size={18} aria-hidden />} onClick={() => saveCaseFile(kase)} />
       <p role="status" className="text-ink-2 hidden text-sm sm:block">
         {en.keeping[keeping]}
       </p>
     </header>
+  )
+}
+
+/** An icon where there is little room, its words where there is more. */
+function HeaderButton({ label, icon, onClick }: { label: string; icon: ReactNode; onClick: () => void }) {
+  return (
+    <button
+      type="button"
+      aria-label={label}
+      title={label}
+      onClick={onClick}
+      className="text-ink-2 hover:text-ink flex cursor-pointer items-center gap-1.5 p-1 text-sm"
+    >
+      {icon}
+      <span className="hidden lg:inline">{label}</span>
+    </button>
   )
 }
 
