@@ -2,11 +2,11 @@
 
 import { readSize } from '@/core/geometry/size'
 import { Button } from '@/ui/Button'
-import { ChoiceField } from '@/ui/ChoiceField'
 import { TextField } from '@/ui/TextField'
 import { useOpenCase, inArea } from '../case/context'
 import { CropField, GroundField, MoreFields, SizeField, TextureField } from './AreaFields'
 import { en } from './messages'
+import { ClimateField, MeasuresField } from './SettingFields'
 import { useAddArea } from './useAddArea'
 
 /** What is where, and how big it is. */
@@ -28,13 +28,8 @@ export function GroundStation() {
           value={kase.place}
           onChange={(place) => edit((draft) => void (draft.place = place))}
         />
-        <ChoiceField
-          label={en.measures}
+        <MeasuresField
           value={kase.measures}
-          options={[
-            { value: 'feet', label: en.measureNames.feet },
-            { value: 'metres', label: en.measureNames.metres },
-          ]}
           onChange={(measures) =>
             edit((draft) => {
               draft.measures = measures
@@ -45,15 +40,7 @@ export function GroundStation() {
             })
           }
         />
-        <ChoiceField
-          label={en.climate}
-          value={kase.climate}
-          options={[
-            { value: 'cool', label: en.climates.cool },
-            { value: 'warm', label: en.climates.warm },
-          ]}
-          onChange={(climate) => edit((draft) => void (draft.climate = climate))}
-        />
+        <ClimateField value={kase.climate} onChange={(climate) => edit((draft) => void (draft.climate = climate))} />
       </section>
       {area ? (
         <section

@@ -6,10 +6,9 @@ import type { Front } from '@/store/cases'
 import type { Office } from '@/store/db'
 import { editOffice, initialsOf } from '@/store/office'
 import { buttonClass } from '@/ui/Button'
-import { ChoiceField } from '@/ui/ChoiceField'
 import { TextField } from '@/ui/TextField'
 import { en as caseWords } from '../case/messages'
-import { en as groundWords } from '../ground/messages'
+import { ClimateField, MeasuresField } from '../ground/SettingFields'
 import { en } from './messages'
 import { useOffice } from './useOffice'
 
@@ -61,24 +60,8 @@ function Fields({ stored }: { stored: Office }) {
         />
         <h2 className="mt-3 font-serif text-lg font-semibold">{en.defaults}</h2>
         <div className="grid gap-x-5 gap-y-3 sm:grid-cols-2">
-          <ChoiceField
-            label={groundWords.measures}
-            value={office.measures}
-            options={[
-              { value: 'feet', label: groundWords.measureNames.feet },
-              { value: 'metres', label: groundWords.measureNames.metres },
-            ]}
-            onChange={(measures) => edit({ measures })}
-          />
-          <ChoiceField
-            label={groundWords.climate}
-            value={office.climate}
-            options={[
-              { value: 'cool', label: groundWords.climates.cool },
-              { value: 'warm', label: groundWords.climates.warm },
-            ]}
-            onChange={(climate) => edit({ climate })}
-          />
+          <MeasuresField value={office.measures} onChange={(measures) => edit({ measures })} />
+          <ClimateField value={office.climate} onChange={(climate) => edit({ climate })} />
         </div>
       </div>
     </main>
