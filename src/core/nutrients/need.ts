@@ -59,7 +59,7 @@ export function nutrientNeed(nutrient: Nutrient, read: ReadReport, report: Repor
     rate: fromPrinted(nutrient, printed, report.recommends[nutrient].unit as RateUnit),
     why: say(printed > 0 ? 'nutrient.laboratory' : 'nutrient.laboratory-none'),
   }
-  return need(nutrient, lead, laboratory, rated, [checkOf(own, lead, feeding)], feeding)
+  return need(nutrient, lead, laboratory, rated, [checkOf(nutrient, own, lead, feeding)], feeding)
 }
 
 function ratingOf(element: 'P' | 'K', read: ReadReport, report: Report, guide: Guide): Outcome<Rating> {
@@ -106,9 +106,9 @@ function need(
 const onArea = (nutrient: Nutrient, perThousand: Rated['rate'], { area }: Feeding): Derived<`lb ${Nutrient}`> =>
   derive(`lb ${nutrient}`, 'rate * area / 1000', { rate: perThousand, area }, say('area.share'), 'arithmetic')
 
-function checkOf(own: Outcome<Rated>, lead: Rated, feeding: Feeding): NutrientCheck {
+function checkOf(nutrient: Nutrient, own: Outcome<Rated>, lead: Rated, feeding: Feeding): NutrientCheck {
   if (!own.ok) return { ...ownLabel, refusal: own.refusal }
-  const amount = onArea(own.value.rate.value.of.slice(3, -'/1000 ft²'.length) as Nutrient, own.value.rate, feeding)
+  const amount = onArea(nutrient, own.value.rate, feeding)
   const leading = lead.rate.value.v
   return { ...ownLabel, amount, difference: leading > 0 ? own.value.rate.value.v / leading - 1 : undefined }
 }

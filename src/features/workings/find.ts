@@ -1,3 +1,5 @@
+import type { NutrientCheck } from '@/core/nutrients/need'
+import type { Check } from '@/core/reaction'
 import type { AreaRecommendation } from '@/core/recommend'
 import type { Working } from '@/core/workings'
 import type { Nutrient } from '@/core/case'
@@ -42,15 +44,7 @@ export function find({ size, answer, use }: AreaRecommendation, key: string, mea
         ...(dose.dugIn
           ? [{ label: 'if it were dug in, 6 in', value: weight(dose.dugIn.value.v, measures), working: dose.dugIn }]
           : []),
-        ...reaction.checks.map((check) => ({
-          label: textOf(check.label),
-          value: check.amount
-            ? weight(check.amount.value.v, measures)
-            : check.refusal
-              ? render(check.refusal, measures)
-              : '',
-          working: check.amount,
-        })),
+        ...reaction.checks.map((check) => besideIt(check, measures)),
       ],
     })
   }
@@ -82,15 +76,7 @@ export function find({ size, answer, use }: AreaRecommendation, key: string, mea
   if (!need) return null
   if (!need.amount) return need.rate ? explained('none', need.nutrient, need.rate) : null
   return weighed(need.amount, need.nutrient, {
-    beside: need.checks.map((check) => ({
-      label: textOf(check.label),
-      value: check.amount
-        ? weight(check.amount.value.v, measures)
-        : check.refusal
-          ? render(check.refusal, measures)
-          : '',
-      working: check.amount,
-    })),
+    beside: need.checks.map((check) => besideIt(check, measures)),
   })
 }
 
@@ -109,6 +95,12 @@ function ofFertilizer(
   if (head === 'bags') return explained(figure(bags.value.v), 'bags', bags)
   const supply = supplies.find((one) => one.nutrient === (rest as Nutrient))!
   return weighed(supply.over ?? supply.supplied, `${rest} over or short`)
+}
+
+/** A check as a line: its amount, or why there is none. */
+function besideIt({ label, amount, refusal }: Check | NutrientCheck, measures: Measures): Explained['beside'][number] {
+  const value = amount ? weight(amount.value.v, measures) : refusal ? render(refusal, measures) : ''
+  return { label: textOf(label), value, working: amount }
 }
 
 const explained = (shown: string, of: string, working: Working): Explained => ({
