@@ -5,7 +5,7 @@ import { blank } from './units/typed'
 /** Empty documents, as they are before anything is typed. Ids and times come from the store. */
 export const blankCase = (id: string, at: string): Case => ({
   id,
-  schema: 1,
+  schema: 2,
   rev: 0,
   client: '',
   place: '',

@@ -8,7 +8,8 @@ import type { Typed } from './units/typed'
 /** One property or project of one client, as kept and as handed over in a file. Nothing in it is computed. */
 export interface Case {
   readonly id: string
-  readonly schema: 1
+  /** Of this shape; older ones are migrated when they are read. */
+  readonly schema: 2
   readonly rev: number
   readonly client: string
   readonly place: string

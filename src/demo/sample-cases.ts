@@ -22,9 +22,13 @@ export const sampleOffice = {
   name: 'Ossian Vale Extension',
   address: 'The Old Weighhouse, Vale End · open Tuesday to Friday',
   disclaimer: 'Amounts are advice, not a warranty. The product label and local rules come first.',
+  region: 'Vale and Lakes',
+  logo: null,
   people: 'MV, TB, OS',
   measures: 'feet',
   climate: 'cool',
+  guide: 'mehlich-3-humid-east@1',
+  feeding: 'usual',
   sample: true,
 } as const
 

@@ -1,11 +1,15 @@
 import { blankArea, blankCase, blankReport } from '../core/blank'
+import type { Case } from '../core/case'
 import { sampleCases } from '../demo/sample-cases'
 import { caseFileName, toCaseFile } from '../store/case-file'
-import { caseSchema, openCaseFile } from './case'
+import { caseSchema } from './case'
+import { openCaseFile } from './case-file'
+
+const file = (kase: Case): string => toCaseFile({ kase, log: [] })
 
 describe('case files', () => {
   test.each(sampleCases.map((kase) => [kase.client, kase] as const))('%s goes out and comes back the same', (_, kase) =>
-    expect(openCaseFile(toCaseFile(kase))).toEqual({ ok: true, kase }),
+    expect(openCaseFile(file(kase))).toEqual({ ok: true, kase, log: [] }),
   )
   test('a blank case with a blank area and report is in order', () => {
     const kase = {
@@ -17,24 +21,24 @@ describe('case files', () => {
   })
   /** The first sample's file with one value put in at a path. */
   const broken = (...changes: readonly (readonly [path: string, value: unknown])[]) => {
-    const file: unknown = JSON.parse(toCaseFile(sampleCases[0]!))
+    const whole: unknown = JSON.parse(file(sampleCases[0]!))
     for (const [path, value] of changes) {
       const keys = path.split('.')
-      const holder = keys.slice(0, -1).reduce((inner, key) => (inner as Record<string, unknown>)[key], file)
+      const holder = keys.slice(0, -1).reduce((inner, key) => (inner as Record<string, unknown>)[key], whole)
       ;(holder as Record<string, unknown>)[keys.at(-1)!] = value
     }
-    return openCaseFile(JSON.stringify(file))
+    return openCaseFile(JSON.stringify(whole))
   }
   test.each([
     ['text that is not JSON', openCaseFile('a letter'), 'not-json'],
     ['something else', openCaseFile('[]'), 'not-a-case'],
-    ['a newer schema', broken(['schema', 2]), 'newer'],
+    ['a newer schema', broken(['schema', 3]), 'newer'],
     ['a crop that is not on the list', broken(['case.areas.0.crop', 'mandrake']), 'not-a-case'],
     ['a field too many', broken(['case.extra', 1]), 'not-a-case'],
     ['a number for a text', broken(['case.reports.0.pH.text', 6]), 'not-a-case'],
     [
       'a prototype key',
-      openCaseFile(toCaseFile(sampleCases[0]!).replace('"rev"', '"__proto__": { "polluted": 1 }, "rev"')),
+      openCaseFile(file(sampleCases[0]!).replace('"rev"', '"__proto__": { "polluted": 1 }, "rev"')),
       'not-a-case',
     ],
     ['a name of 10,000 letters', broken(['case.client', 'x'.repeat(10_000)]), 'not-a-case'],
@@ -45,7 +49,7 @@ describe('case files', () => {
     ],
     ['two areas of one id', broken(['case.areas', [blankArea('a', ''), blankArea('a', '')]]), 'not-a-case'],
     ['a nest 500 deep', openCaseFile(`${'['.repeat(500)}${']'.repeat(500)}`), 'not-a-case'],
-    ['three megabytes', openCaseFile('x'.repeat(3_000_000)), 'too-large'],
+    ['nine megabytes', openCaseFile('x'.repeat(9_000_000)), 'too-large'],
   ])('%s is refused', (_, opened, why) => expect(opened).toMatchObject({ ok: false, why }))
   test('a nest too deep to read is refused all the same', () =>
     expect(openCaseFile(`${'['.repeat(500_000)}${']'.repeat(500_000)}`).ok).toBe(false))

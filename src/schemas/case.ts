@@ -10,7 +10,7 @@ import { readTyped, type Typed, type UnitWords } from '../core/units/typed'
 
 const line = (most: number) => Joi.string().allow('').max(most).required()
 const id = Joi.string().min(1).max(80).required()
-const instant = Joi.string().isoDate().required()
+export const instant = Joi.string().isoDate().required()
 const oneOf = (table: object) => Joi.string().valid(...Object.keys(table))
 const orNone = (table: object) => oneOf(table).allow(null).required()
 
@@ -78,7 +78,7 @@ const report = Joi.object({
 /** A whole case, strict: what is not named here is refused. */
 export const caseSchema = Joi.object<Case>({
   id,
-  schema: Joi.number().valid(1).required(),
+  schema: Joi.number().valid(2).required(),
   rev: Joi.number().integer().min(0).required(),
   client: line(200),
   place: line(200),
@@ -97,47 +97,6 @@ export const caseSchema = Joi.object<Case>({
     printedAt: Joi.string().isoDate().allow(null).required(),
   }).required(),
 }).required()
-
-const caseFileSchema = Joi.object({
-  format: Joi.string().valid('agrologos-case').required(),
-  schema: Joi.number().valid(1).required(),
-  case: caseSchema,
-})
-
-export type Opened =
-  | { readonly ok: true; readonly kase: Case }
-  | {
-      readonly ok: false
-      readonly why: 'not-json' | 'not-a-case' | 'newer' | 'too-large'
-      readonly details: readonly string[]
-    }
-
-/** Keys that mean something to JavaScript itself; no case has a field of that name. */
-const reservedKeys = new Set(['__proto__', 'constructor', 'prototype'])
-
-/** Bytes of text beyond which a file is not read. */
-const largest = 2_000_000
-
-/** Reads a case file. Nothing is taken from one that breaks the schema; the details name each faulty field. */
-export function openCaseFile(text: string): Opened {
-  if (text.length > largest) return { ok: false, why: 'too-large', details: [] }
-  const reserved: string[] = []
-  let found: unknown
-  try {
-    found = JSON.parse(text, (key, value: unknown) => {
-      if (reservedKeys.has(key)) reserved.push(key)
-      return value
-    })
-  } catch {
-    return { ok: false, why: 'not-json', details: [] }
-  }
-  if (reserved.length > 0) return { ok: false, why: 'not-a-case', details: reserved }
-  const schema = (found as { schema?: unknown } | null)?.schema
-  if (typeof schema === 'number' && schema > 1) return { ok: false, why: 'newer', details: [] }
-  const { error, value } = caseFileSchema.validate(found, { abortEarly: false, convert: false })
-  if (error) return { ok: false, why: 'not-a-case', details: error.details.map((detail) => detail.message) }
-  return { ok: true, kase: reread((value as { case: Case }).case) }
-}
 
 /** The case with every number read again from its text, so that text and number cannot disagree. */
 export function reread(kase: Case): Case {

@@ -1,19 +1,8 @@
 import 'fake-indexeddb/auto'
 import { sampleCases } from '../demo/sample-cases'
-import {
-  addCases,
-  createCase,
-  editCase,
-  emptyOldTrash,
-  follow,
-  front,
-  logOf,
-  once,
-  removeSamples,
-  retry,
-  setTrashed,
-} from './cases'
+import { createCase, editCase, follow, front, logOf, retry } from './cases'
 import { db } from './db'
+import { addSamples, emptyOldTrash, removeSamples, seedOnce, setTrashed } from './desk'
 
 beforeEach(async () => {
   jest.restoreAllMocks()
@@ -69,18 +58,11 @@ test('a refused write keeps the text on the page, says so, and is made good late
 test('samples are added, seeded once only, and removed without touching other cases', async () => {
   const mine = createCase({ client: 'mine' })
   await mine.written
-  await once('seeded', () => addCases(sampleCases))
-  await once('seeded', () => addCases(sampleCases))
+  await seedOnce(() => addSamples(sampleCases))
+  await seedOnce(() => addSamples(sampleCases))
   expect(await db.cases.count()).toBe(sampleCases.length + 1)
   await removeSamples()
   expect(await db.summaries.toCollection().primaryKeys()).toEqual([mine.id])
-})
-
-test('a case that comes in under a taken id gets one of its own', async () => {
-  const [first] = await addCases([sampleCases[0]!])
-  const [second] = await addCases([sampleCases[0]!])
-  expect(second).not.toBe(first)
-  expect(await db.cases.count()).toBe(2)
 })
 
 test('the trash keeps a case for 30 days, gives it back, and takes its log along when it is emptied', async () => {

@@ -1,19 +1,12 @@
 import { liveQuery, type Subscription } from 'dexie'
-import { enablePatches, produce, produceWithPatches, type Draft } from 'immer'
+import { produce, produceWithPatches } from 'immer'
 import { blankCase } from '../core/blank'
 import type { Case } from '../core/case'
-import { guides } from '../core/guides/guides'
-import { progress, waitsFor } from '../core/progress'
-import { recommend } from '../core/recommend'
-import { db, trashDays, type Summary } from './db'
-import { goesOn, patched, standing, together, type Edit, type NewEdit } from './history'
-
-enablePatches()
-
-/** The counter sheet is a case that the Desk does not list, until it is kept. */
-export const counterId = 'counter'
-
-export type Recipe = (draft: Draft<Case>) => void
+import type { Version } from './ancestry'
+import { db } from './db'
+import { before, patched, standing, type Change, type Edit } from './history'
+import { differences, merge, withField } from './merge'
+import { caseTables, put, putChanged, stamped, type Recipe } from './put'
 
 /** A case as this page sees it: the newest text on screen, and whether the browser has it safe. */
 export interface Front {
@@ -28,6 +21,8 @@ interface Entry {
   backlog: Recipe[]
   /** A case that the database has never held. */
   initial?: Case
+  /** What the case on this page was before its backlog: the stored version it grew from, with what was written of it. */
+  base?: Case
   /** The run that writes, while there is one. */
   flushing?: Promise<void>
   listeners: Set<() => void>
@@ -57,6 +52,9 @@ export function follow(id: string, listener: () => void): () => void {
   entry.subscription ??= liveQuery(() => db.cases.get(id)).subscribe({
     next: (stored) => {
       if (waits(entry)) return
+      // An answer that was on its way while this page wrote.
+      if (stored && entry.base && stored.rev < entry.base.rev) return
+      entry.base = stored
       show(entry, { kase: stored ?? null, keeping: 'kept' })
     },
     error: () => {
@@ -104,9 +102,12 @@ async function writeBacklog(id: string, entry: Entry): Promise<void> {
   try {
     while (waits(entry)) {
       const recipes = [...entry.backlog]
-      const written = await write(id, entry.initial, recipes)
+      const base = entry.base
+      const written = await write(id, entry, recipes)
       entry.backlog.splice(0, recipes.length)
       entry.initial = undefined
+      // What was typed meanwhile was typed without seeing what others wrote.
+      entry.base = entry.backlog.length > 0 && base ? applied(base, recipes) : written
       if (entry.backlog.length === 0) show(entry, { kase: written, keeping: 'kept' })
     }
   } catch {
@@ -116,36 +117,31 @@ async function writeBacklog(id: string, entry: Entry): Promise<void> {
 
 const waits = (entry: Entry): boolean => entry.backlog.length > 0 || entry.initial !== undefined
 
-const stamped = (kase: Case): Case => ({ ...kase, rev: kase.rev + 1, updatedAt: new Date().toISOString() })
-
 const applied = (kase: Case, recipes: readonly Recipe[]): Case =>
   stamped(produce(kase, (draft) => recipes.forEach((recipe) => recipe(draft))))
 
 /**
- * One transaction: reads the stored revision, applies the edits to that, and writes case, summary and log together.
+ * One transaction: checks the stored revision, applies the edits, and writes case, summary and log together. Where
+ * someone else has written since, the edits are merged by field into what stands there; a field changed by both keeps
+ * what was typed here, and the value it displaces is kept beside the case until one of the two is chosen.
  */
-function write(id: string, initial: Case | undefined, recipes: readonly Recipe[]): Promise<Case> {
-  return db.transaction('rw', db.cases, db.summaries, db.edits, async () => {
+function write(id: string, { initial, base }: Entry, recipes: readonly Recipe[]): Promise<Case> {
+  return db.transaction('rw', caseTables, async () => {
     const stored = (await db.cases.get(id)) ?? initial
     if (!stored) throw new ReferenceError(`case ${id} is gone`)
-    const [changed, patches, inverse] = produceWithPatches(stored, (draft) =>
-      recipes.forEach((recipe) => recipe(draft)),
+    if (!base || sameVersion(base, stored)) return putChanged(stored, recipes)
+    const { changes, clashes } = merge(base, applied(base, recipes), stored)
+    const last = await db.edits.where('caseId').equals(id).last()
+    const from = { caseId: id, by: last?.by ?? '', at: stored.updatedAt }
+    await db.conflicts.bulkAdd(clashes.map(({ path, theirs }) => ({ ...from, path, other: theirs })))
+    return putChanged(
+      stored,
+      changes.map(({ path, after }) => withField(path, after)),
     )
-    return put(patches.length > 0 ? stamped(changed) : changed, { kind: 'edit', patches, inverse })
   })
 }
 
-/** Inside a transaction: the case, its summary, and what changed. The counter sheet has neither summary nor log. */
-async function put(kase: Case, change: Pick<Edit, 'kind' | 'patches' | 'inverse'>): Promise<Case> {
-  await db.cases.put(kase)
-  if (kase.id === counterId) return kase
-  await db.summaries.put(summaryOf(kase))
-  if (change.patches.length === 0) return kase
-  const next: NewEdit = { caseId: kase.id, by: kase.draftedBy, at: kase.updatedAt, ...change }
-  const last = await db.edits.where('caseId').equals(kase.id).last()
-  await (goesOn(last, next) ? db.edits.put(together(last!, next)) : db.edits.add(next))
-  return kase
-}
+const sameVersion = (a: Case, b: Case): boolean => a.rev === b.rev && a.updatedAt === b.updatedAt
 
 /** The log of a case, oldest first. */
 export const logOf = (id: string): Promise<Edit[]> => db.edits.where('caseId').equals(id).sortBy('seq')
@@ -167,36 +163,38 @@ export const redo = (id: string): Promise<boolean> =>
 /** Goes back to how the case was after an edit (0: at its start); itself an edit, so that it can be undone. */
 export const goBackTo = (id: string, seq: number): Promise<boolean> =>
   step(id, (log, stored) => {
-    const later = log.filter((edit) => edit.seq > seq).reverse()
-    const then = later.reduce((kase, edit) => patched(kase, edit.inverse), stored)
+    const then = before(
+      stored,
+      log.filter((edit) => edit.seq > seq),
+    )
     const [, patches, inverse] = produceWithPatches(stored, (draft) => void Object.assign(draft, then))
     return patches.length > 0 ? { kind: 'edit', patches, inverse } : undefined
   })
 
-async function step(
-  id: string,
-  choose: (log: readonly Edit[], stored: Case) => Pick<Edit, 'kind' | 'patches' | 'inverse'> | undefined,
-): Promise<boolean> {
+async function step(id: string, choose: (log: readonly Edit[], stored: Case) => Change | undefined): Promise<boolean> {
   const entry = entryOf(id)
   await flush(id, entry)
   if (waits(entry)) return false
   try {
-    const written = await db.transaction('rw', db.cases, db.summaries, db.edits, async () => {
+    // Loaded first: a transaction does not wait for anything but the database.
+    const { caseSchema } = await import('../schemas/case')
+    const written = await db.transaction('rw', caseTables, async () => {
       const stored = await db.cases.get(id)
       const change = stored && choose(await logOf(id), stored)
-      return change && put(stamped(patched(stored, change.patches)), change)
+      if (!change) return undefined
+      const changed = patched(stored, change.patches)
+      // A log that came in a file may hold anything.
+      if (caseSchema.validate(changed, { convert: false }).error) throw new RangeError('the log does not fit the case')
+      return put(stamped(changed), change)
     })
-    if (written && !waits(entry)) show(entry, { kase: written, keeping: 'kept' })
+    if (written && !waits(entry)) {
+      entry.base = written
+      show(entry, { kase: written, keeping: 'kept' })
+    }
     return written !== undefined
   } catch {
     return false
   }
-}
-
-export function summaryOf(kase: Case): Summary {
-  const { id, client, place, updatedAt, sample } = kase
-  const areas = kase.areas.map((area) => area.name)
-  return { id, client, place, updatedAt, sample, areas, waitsFor: waitsFor(progress(kase, recommend(kase, guides))) }
 }
 
 /** Starts a case; it is usable at once, even where the browser keeps nothing. */
@@ -210,51 +208,28 @@ export function createCase(
   return { id, written: flush(id, entry) }
 }
 
-/** Puts whole cases in, as they come from a file or the samples; one whose id is taken gets a new one. */
-export async function addCases(cases: readonly Case[]): Promise<string[]> {
-  return db.transaction('rw', db.cases, db.summaries, async () => {
-    const ids: string[] = []
-    for (const kase of cases) {
-      const id = (await db.cases.get(kase.id)) ? crypto.randomUUID() : kase.id
-      const kept = { ...kase, id }
-      await db.cases.put(kept)
-      await db.summaries.put(summaryOf(kept))
-      ids.push(id)
-    }
-    return ids
+/** Settles a conflict: the other value is taken, as an edit that can be undone, or the one that stands stays. */
+export async function settle(conflictId: number, choice: 'other' | 'standing'): Promise<void> {
+  const conflict = await db.conflicts.get(conflictId)
+  if (!conflict) return
+  const entry = entryOf(conflict.caseId)
+  await flush(conflict.caseId, entry)
+  await db.transaction('rw', caseTables, async () => {
+    await db.conflicts.delete(conflictId)
+    const stored = await db.cases.get(conflict.caseId)
+    if (stored && choice === 'other') await putChanged(stored, [withField(conflict.path, conflict.other)])
   })
 }
 
-/** Throws a case away, or puts it back. Editing it puts it back too, since its summary is made anew. */
-export const setTrashed = (id: string, trashed: boolean): Promise<number> =>
-  db.summaries.update(id, { trashedAt: trashed ? new Date().toISOString() : undefined })
-
-/** Removes for good what has been in the trash for longer than its days. */
-export async function emptyOldTrash(now: Date = new Date()): Promise<void> {
-  const limit = new Date(now.getTime() - trashDays * 24 * 3_600_000).toISOString()
-  await remove((summary) => summary.trashedAt !== undefined && summary.trashedAt < limit)
-}
-
-/** Takes the sample cases away again, and their office, unless it was made one's own. */
-export const removeSamples = async (): Promise<void> => {
-  await remove((summary) => summary.sample)
-  await db.office.filter((office) => office.sample).delete()
-}
-
-/** Cases, summaries and logs, together. */
-const remove = (which: (summary: Summary) => boolean): Promise<void> =>
-  db.transaction('rw', db.cases, db.summaries, db.edits, async () => {
-    const ids = await db.summaries.filter(which).primaryKeys()
-    await db.cases.bulkDelete(ids)
-    await db.summaries.bulkDelete(ids)
-    await db.edits.where('caseId').anyOf(ids).delete()
-  })
-
-/** Runs something once in the life of this browser's data. */
-export async function once(key: 'seeded', run: () => Promise<unknown>): Promise<void> {
-  await db.transaction('rw', db.cases, db.summaries, db.settings, db.office, async () => {
-    if (await db.settings.get(key)) return
-    await db.settings.put({ key, value: new Date().toISOString() })
-    await run()
-  })
+/** A case with its log as a file is to hold it: what the browser has not taken yet is its last edit. */
+export async function versionOf(shown: Case): Promise<Version> {
+  const [stored, log] = await Promise.all([db.cases.get(shown.id), logOf(shown.id)]).catch(
+    () => [undefined, []] as const,
+  )
+  if (!stored || differences(stored, shown).length === 0) return { kase: shown, log }
+  const [, patches, inverse] = produceWithPatches(stored, (draft) =>
+    differences(stored, shown).forEach(({ path, after }) => withField(path, after)(draft)),
+  )
+  const waiting = { id: crypto.randomUUID(), by: shown.draftedBy, at: shown.updatedAt, patches, inverse }
+  return { kase: shown, log: [...log, { kind: 'edit', ...waiting }] }
 }

@@ -1,7 +1,9 @@
 import Dexie, { type EntityTable } from 'dexie'
 import type { Case } from '../core/case'
+import type { GuideRef } from '../core/guides/guides'
 import type { Station } from '../core/progress'
 import type { Edit } from './history'
+import type { Path } from './merge'
 
 /** What the Desk shows of a case, kept beside it so that the Desk need not open every one. */
 export interface Summary {
@@ -19,9 +21,42 @@ export interface Summary {
 /** Days that a case stays in the trash. */
 export const trashDays = 30
 
-export interface Setting {
-  readonly key: 'seeded'
-  readonly value: string
+/** A field that two people changed differently: one value stands in the case, this is the other, until one is chosen. */
+export interface Conflict {
+  readonly id: number
+  readonly caseId: string
+  readonly path: Path
+  /** undefined: the area or report was removed. */
+  readonly other: unknown
+  /** Whose value it was, and from when. */
+  readonly by: string
+  readonly at: string
+}
+
+/** A file that belongs to something, apart from it so that it is read only when it is shown. */
+export interface Attachment {
+  readonly id: string
+  /** A case's id, or `office`. */
+  readonly owner: string
+  readonly name: string
+  readonly type: string
+  /** Of the bytes, hexadecimal. */
+  readonly sha256: string
+  readonly bytes: ArrayBuffer
+}
+
+/** What this browser remembers beside the cases. */
+export interface Settings {
+  /** When the sample cases were put in. */
+  readonly seeded: string
+  /** Initials of who works here now. */
+  readonly signer: string
+  /** When to remind of a backup: after so many days, or so many changes. */
+  readonly reminder: { readonly days: number; readonly edits: number }
+  /** The last backup, and the last edit in it. */
+  readonly backedUp: { readonly at: string; readonly seq: number }
+  /** The file that backups are written to by themselves. */
+  readonly backupFile: FileSystemFileHandle
 }
 
 /** Who stands behind the letters, and what new cases begin with. There is one. */
@@ -30,10 +65,18 @@ export interface Office {
   readonly name: string
   readonly address: string
   readonly disclaimer: string
+  /** County, watershed or state, as it is to stand on letters. */
+  readonly region: string
+  /** An attachment, or none. */
+  readonly logo: string | null
   /** Initials of the people who sign, as typed: `MV, TB`. */
   readonly people: string
   readonly measures: Case['measures']
   readonly climate: Case['climate']
+  /** Rates new areas until their report says otherwise. */
+  readonly guide: GuideRef
+  /** How generously nitrogen is given. */
+  readonly feeding: Case['areas'][number]['feeding']
   /** The invented office of the sample cases. */
   readonly sample: boolean
 }
@@ -41,12 +84,36 @@ export interface Office {
 export const db = new Dexie('agrologos', { chromeTransactionDurability: 'strict' }) as Dexie & {
   cases: EntityTable<Case, 'id'>
   summaries: EntityTable<Summary, 'id'>
-  settings: EntityTable<Setting, 'key'>
+  settings: EntityTable<{ key: keyof Settings; value: Settings[keyof Settings] }, 'key'>
   edits: EntityTable<Edit, 'seq'>
   office: EntityTable<Office, 'id'>
+  conflicts: EntityTable<Conflict, 'id'>
+  attachments: EntityTable<Attachment, 'id'>
 }
 
 /** Schema history; a version once released is never changed. */
 db.version(1).stores({ cases: 'id', summaries: 'id, updatedAt', settings: 'key' })
 db.version(2).stores({ edits: '++seq, caseId' })
 db.version(3).stores({ office: 'id' })
+db.version(4)
+  .stores({ conflicts: '++id, caseId', attachments: 'id, owner' })
+  .upgrade(async (old) => {
+    await old.table('cases').toCollection().modify({ schema: 2 })
+    await old
+      .table('edits')
+      .toCollection()
+      .modify((edit: { id?: string }) => {
+        edit.id ??= crypto.randomUUID()
+      })
+    await old
+      .table('office')
+      .toCollection()
+      .modify({ region: '', logo: null, guide: 'mehlich-3-humid-east@1', feeding: 'usual' })
+  })
+
+export async function setting<Key extends keyof Settings>(key: Key): Promise<Settings[Key] | undefined> {
+  return (await db.settings.get(key))?.value as Settings[Key] | undefined
+}
+
+export const keepSetting = <Key extends keyof Settings>(key: Key, value: Settings[Key]): Promise<unknown> =>
+  db.settings.put({ key, value })

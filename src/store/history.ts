@@ -1,29 +1,26 @@
-import { applyPatches, type Patch } from 'immer'
+import { applyPatches } from 'immer'
 import type { Case } from '../core/case'
+import type { FiledEdit } from '../schemas/case-file'
 
-/** One step in the life of a case: what changed, and how to take it back. */
-export interface Edit {
+/** An edit in the log of this browser. */
+export interface Edit extends FiledEdit {
   /** Given by the database, in the order of writing. */
   readonly seq: number
   readonly caseId: string
-  /** Initials of who typed; empty where nobody signed. */
-  readonly by: string
-  readonly at: string
-  /** An undo takes back the last edit that stands; a redo puts back what the last undo took. */
-  readonly kind: 'edit' | 'undo' | 'redo'
-  readonly patches: readonly Patch[]
-  readonly inverse: readonly Patch[]
 }
 
 export type NewEdit = Omit<Edit, 'seq'>
+
+/** What an edit does, before it is signed and dated. */
+export type Change = Pick<Edit, 'kind' | 'patches' | 'inverse' | 'knows'>
 
 /** Typing in one field is one edit while no more than this lies between two strokes, ms. */
 const pause = 3_000
 
 /** The edits that stand, oldest first, and those that an undo took back, the next to redo last. */
-export function standing(log: readonly Edit[]): { done: Edit[]; undone: Edit[] } {
-  const done: Edit[] = []
-  let undone: Edit[] = []
+export function standing<One extends Pick<Edit, 'kind'>>(log: readonly One[]): { done: One[]; undone: One[] } {
+  const done: One[] = []
+  let undone: One[] = []
   for (const edit of log) {
     if (edit.kind === 'undo') {
       const taken = done.pop()
@@ -39,8 +36,8 @@ export function standing(log: readonly Edit[]): { done: Edit[]; undone: Edit[] }
   return { done, undone }
 }
 
-const placeOf = (edit: Pick<Edit, 'patches'>) => edit.patches.map((patch) => patch.path.join('/')).join(' ')
-const replacesOnly = (edit: Pick<Edit, 'patches'>) => edit.patches.every((patch) => patch.op === 'replace')
+const placeOf = (edit: Change) => edit.patches.map((patch) => patch.path.join('/')).join(' ')
+const replacesOnly = (edit: Change) => edit.patches.every((patch) => patch.op === 'replace')
 
 /** Whether a new edit goes on with the last: the same person in the same fields, without a pause. */
 export const goesOn = (last: Edit | undefined, next: NewEdit): boolean =>
@@ -53,8 +50,21 @@ export const goesOn = (last: Edit | undefined, next: NewEdit): boolean =>
   replacesOnly(next) &&
   Date.parse(next.at) - Date.parse(last.at) <= pause
 
-/** Both edits as one: to the newer state, and back to before the older. */
-export const together = (last: Edit, next: NewEdit): Edit => ({ ...last, at: next.at, patches: next.patches })
+/** Both edits as one: to the newer state, and back to before the older. It is no longer the edit that a file may know. */
+export const together = (last: Edit, next: NewEdit): Edit => ({
+  ...last,
+  id: next.id,
+  at: next.at,
+  patches: next.patches,
+})
 
 /** A case with patches applied. Throws when they no longer fit it. */
-export const patched = (kase: Case, patches: readonly Patch[]): Case => applyPatches(kase, [...patches])
+export const patched = (kase: Case, patches: FiledEdit['patches']): Case =>
+  applyPatches(
+    kase,
+    patches.map((patch) => ({ ...patch, path: [...patch.path] })),
+  )
+
+/** A case with its latest edits taken back, newest first. Throws when they do not fit it. */
+export const before = (kase: Case, later: readonly Pick<FiledEdit, 'inverse'>[]): Case =>
+  later.reduceRight((then, edit) => patched(then, edit.inverse), kase)

@@ -1,6 +1,6 @@
 import 'fake-indexeddb/auto'
 import { sampleOffice } from '../demo/sample-cases'
-import { removeSamples } from './cases'
+import { removeSamples } from './desk'
 import { db } from './db'
 import { addSampleOffice, blankOffice, editOffice, initialsOf, readOffice } from './office'
 

@@ -1,3 +1,4 @@
+import { defaultGuide, guideRef } from '../core/guides/guides'
 import { db, type Office } from './db'
 
 export const blankOffice: Office = {
@@ -5,9 +6,13 @@ export const blankOffice: Office = {
   name: '',
   address: '',
   disclaimer: '',
+  region: '',
+  logo: null,
   people: '',
   measures: 'feet',
   climate: 'cool',
+  guide: guideRef(defaultGuide),
+  feeding: 'usual',
   sample: false,
 }
 

@@ -30,6 +30,7 @@ const MaterialsStation = lazy(() =>
 )
 const LetterStation = lazy(() => import('../letter/LetterStation').then((found) => ({ default: found.LetterStation })))
 
+const Conflicts = lazy(() => import('../exchange/Conflicts').then((found) => ({ default: found.Conflicts })))
 const HistoryView = lazy(() => import('../history/HistoryView').then((found) => ({ default: found.HistoryView })))
 
 /** One case, whichever of its stations is open; the address says which, and changes without a page load. */
@@ -88,6 +89,9 @@ function Opened({ kase, keeping, station, areaId }: Props) {
       <div className="flex min-h-dvh flex-col">
         <Header />
         <Refused kase={kase} keeping={keeping} />
+        <Suspense>
+          <Conflicts kase={kase} />
+        </Suspense>
         <StationNav station={station} />
         <div className="flex flex-1 flex-col md:flex-row">
           <AreasRail />
@@ -119,7 +123,11 @@ function Header() {
       </p>
       <UndoRedo caseId={kase.id} />
       <HeaderButton label={historyWords.title} icon={<History size={18} aria-hidden />} onClick={() => go('history')} />
-      <HeaderButton label={en.saveFile} icon={<Download size={18} aria-hidden />} onClick={() => saveCaseFile(kase)} />
+      <HeaderButton
+        label={en.saveFile}
+        icon={<Download size={18} aria-hidden />}
+        onClick={() => void saveCaseFile(kase)}
+      />
       <p role="status" className="text-ink-2 hidden text-sm sm:block">
         {en.keeping[keeping]}
       </p>

@@ -15,7 +15,7 @@ export function Refused({ kase, keeping }: { kase: Case; keeping: Front['keeping
       className="border-clay bg-sheet flex flex-wrap items-center gap-3 border-b-2 px-5 py-2 print:hidden"
     >
       <p className="text-clay min-w-0 flex-1 font-semibold">{en.refused}</p>
-      <Button kind="act" onClick={() => saveCaseFile(kase)}>
+      <Button kind="act" onClick={() => void saveCaseFile(kase)}>
         {en.saveFile}
       </Button>
       <Button onClick={() => void retry(kase.id)}>{en.tryAgain}</Button>

@@ -5,7 +5,8 @@ import type { Draft } from 'immer'
 import type { Area, Case } from '@/core/case'
 import type { AreaRecommendation, Recommendation } from '@/core/recommend'
 import type { Station } from '@/core/progress'
-import type { Front, Recipe } from '@/store/cases'
+import type { Front } from '@/store/cases'
+import type { Recipe } from '@/store/put'
 
 /** A station, or the history of the case. */
 export type View = Station | 'history'

@@ -2,11 +2,9 @@
 
 import type { Case } from '@/core/case'
 import { caseFileName, toCaseFile } from '@/store/case-file'
+import { versionOf } from '@/store/cases'
+import { saveFile } from '../save-file'
 
-/** Hands the case to the browser as a file to save. */
-export function saveCaseFile(kase: Case) {
-  const url = URL.createObjectURL(new Blob([toCaseFile(kase)], { type: 'application/json' }))
-  const link = Object.assign(document.createElement('a'), { href: url, download: caseFileName(kase) })
-  link.click()
-  setTimeout(() => URL.revokeObjectURL(url), 10_000)
-}
+/** Hands the case, with its log, to the browser as a file to save. */
+export const saveCaseFile = async (kase: Case): Promise<void> =>
+  saveFile(caseFileName(kase), new Blob([toCaseFile(await versionOf(kase))], { type: 'application/json' }))

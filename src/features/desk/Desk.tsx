@@ -5,14 +5,16 @@ import { intlFormatDistance } from 'date-fns'
 import { Trash2 } from 'lucide-react'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
-import { useEffect, useRef, useState, type ReactNode } from 'react'
+import { lazy, Suspense, useEffect, useRef, useState, type ReactNode } from 'react'
 import { db, trashDays, type Summary } from '@/store/db'
 import { Button, buttonClass } from '@/ui/Button'
-import type { OpenedFile } from './actions'
+import type { OpenedFile, Problem } from './actions'
 import { en } from './messages'
 
 /** What the Desk can do comes right after what it shows. */
 const actions = () => import('./actions')
+
+const ArrivalSheet = lazy(() => import('../exchange/ArrivalSheet').then((found) => ({ default: found.ArrivalSheet })))
 
 type Found = { summaries: Summary[] } | 'refused'
 
@@ -29,7 +31,8 @@ export function Desk() {
         () => 'refused' as const,
       ),
   )
-  const [problem, setProblem] = useState<Extract<OpenedFile, { ok: false }> | null>(null)
+  const [problem, setProblem] = useState<Problem | null>(null)
+  const [known, setKnown] = useState<Extract<OpenedFile, { kind: 'known' }> | null>(null)
   useEffect(() => {
     void actions().then(async ({ seedOnce, emptyOldTrash }) => {
       await seedOnce()
@@ -37,10 +40,13 @@ export function Desk() {
     })
   }, [])
   const start = async () => router.push(`/case?id=${await (await actions()).startCase()}&station=ground`)
+  const toCase = (id: string) => router.push(`/case?id=${id}&station=amounts`)
   const openFile = async (file: File) => {
+    setProblem(null)
     const opened: OpenedFile = await (await actions()).openFile(file)
-    if (opened.ok) router.push(`/case?id=${opened.id}&station=amounts`)
-    else setProblem(opened)
+    if (opened.kind === 'taken') toCase(opened.id)
+    else if (opened.kind === 'known') setKnown(opened)
+    else setProblem(opened.problem)
   }
   const all = found && found !== 'refused' ? found.summaries : []
   const summaries = all.filter((one) => !one.trashedAt)
@@ -77,6 +83,11 @@ export function Desk() {
             ))}
           </ul>
         </div>
+      )}
+      {known && (
+        <Suspense>
+          <ArrivalSheet there={known.there} arrival={known.arrival} onTaken={toCase} onClose={() => setKnown(null)} />
+        </Suspense>
       )}
       <main className="mt-2">
         {found && summaries.length === 0 && (

@@ -1,10 +1,14 @@
 'use client'
 
-import { addCases, createCase, once } from '@/store/cases'
+import { createCase } from '@/store/cases'
+import { addSamples, seedOnce as seededOnce } from '@/store/desk'
 import { addSampleOffice, readOffice } from '@/store/office'
+import type { Opened } from '@/schemas/case-file'
+import type { Version } from '@/store/ancestry'
+import { arrival, takeIn, type KnownArrival } from '@/store/exchange'
 import { en } from './messages'
 
-export { emptyOldTrash, removeSamples, setTrashed } from '@/store/cases'
+export { emptyOldTrash, removeSamples, setTrashed } from '@/store/desk'
 
 /** Starts an empty case, as the office begins them, and returns its id. */
 export async function startCase(): Promise<string> {
@@ -12,27 +16,39 @@ export async function startCase(): Promise<string> {
   return createCase({ measures, climate }).id
 }
 
-export type OpenedFile =
-  | { readonly ok: true; readonly id: string }
-  | { readonly ok: false; readonly sentence: string; readonly details: readonly string[] }
+export interface Problem {
+  readonly sentence: string
+  readonly details: readonly string[]
+}
 
-/** Takes a case file in; a taken id is changed, never overwritten. */
+/** What became of a file: a case taken in, one that is here already and waits for a word, or a problem. */
+export type OpenedFile =
+  | { readonly kind: 'taken'; readonly id: string }
+  | { readonly kind: 'known'; readonly there: Version; readonly arrival: KnownArrival }
+  | { readonly kind: 'problem'; readonly problem: Problem }
+
+/** Opens a case file. A case that is not here is taken in; about one that is, nothing is done yet. */
 export async function openFile(file: File): Promise<OpenedFile> {
-  const { openCaseFile } = await import('@/schemas/case')
-  const opened = openCaseFile(await file.text())
-  if (!opened.ok) return { ok: false, sentence: en.fileProblems[opened.why], details: opened.details.slice(0, 8) }
+  const { caseFileLimits, openCaseFile } = await import('@/schemas/case-file')
+  const opened: Opened =
+    file.size > caseFileLimits.largest * 3
+      ? { ok: false, why: 'too-large', details: [] }
+      : openCaseFile(await file.text())
+  if (!opened.ok)
+    return { kind: 'problem', problem: { sentence: en.fileProblems[opened.why], details: opened.details.slice(0, 8) } }
   try {
-    const [id] = await addCases([opened.kase])
-    return { ok: true, id: id! }
+    const found = await arrival(opened)
+    if (found.standing !== 'new') return { kind: 'known', there: opened, arrival: found }
+    return { kind: 'taken', id: await takeIn(opened, 'merge') }
   } catch {
-    return { ok: false, sentence: en.notKept, details: [] }
+    return { kind: 'problem', problem: { sentence: en.notKept, details: [] } }
   }
 }
 
 const samples = () => import('@/demo/sample-cases')
 
 async function put({ sampleCases, sampleOffice }: Awaited<ReturnType<typeof samples>>): Promise<void> {
-  await addCases(sampleCases)
+  await addSamples(sampleCases)
   await addSampleOffice(sampleOffice)
 }
 
@@ -45,5 +61,5 @@ export async function seedOnce(): Promise<void> {
   if (!runtime.demo) return
   // Loaded first: a transaction does not wait for anything but the database.
   const found = await samples()
-  await once('seeded', () => put(found)).catch(() => undefined)
+  await seededOnce(() => put(found)).catch(() => undefined)
 }

@@ -10,7 +10,7 @@ const kase = sampleCases[0]!
 
 function after(recipe: (draft: Draft<Case>) => void, kind: Edit['kind'] = 'edit'): string[] {
   const [, patches, inverse] = produceWithPatches(kase, recipe)
-  return said({ seq: 1, caseId: kase.id, by: 'MV', at: '', kind, patches, inverse }, kase)
+  return said({ seq: 1, id: 'e', caseId: kase.id, by: 'MV', at: '', kind, patches, inverse }, kase)
 }
 
 test.each([

@@ -1,9 +1,9 @@
-import type { Patch } from 'immer'
 import type { Case } from '@/core/case'
 import { crops } from '@/core/guides/crops'
 import { extractants } from '@/core/guides/guides'
 import { fertilizers, limeMaterials, sulfurMaterials } from '@/core/guides/materials'
 import { textures } from '@/core/guides/soils'
+import type { Patch } from '@/schemas/case-file'
 import type { Edit } from '@/store/history'
 import { textOf } from '@/wording/render'
 import { en } from './messages'
@@ -14,29 +14,41 @@ import { en } from './messages'
  */
 export function describe({ kind, patches, inverse }: Edit, kase: Case): string[] {
   const lines = patches.map((patch) => line(patch, inverse, kase)).filter((one) => one !== null)
-  return [...new Set(lines)].map((one) => en.kind[kind] + one)
+  const said = [...new Set(lines)].map((one) => en.kind[kind] + one)
+  return said.length > 0 ? said : [en.nothing[kind]]
 }
 
 function line(patch: Patch, inverse: readonly Patch[], kase: Case): string | null {
-  const [head, index] = patch.path
+  const { path } = patch
+  const [head, index] = path
   if (head === 'areas' || head === 'reports') {
     const what = head === 'areas' ? en.area : en.report
-    if (patch.path.length === 1) return null
+    if (path.length === 1) return null
     if (index === 'length') return en.removed(what)
-    if (patch.path.length === 2) return patch.op === 'add' ? en.added(what) : nameOf(head, Number(index), kase)
+    if (path.length === 2) return patch.op === 'add' ? en.added(what) : nameOf(head, index!, kase)
   }
-  const field = patch.path.at(-1)!
+  const field = path.at(-1)!
   if (field === 'value' || field === 'text') return null
-  const owner =
-    typeof index === 'number' ? nameOf(head as 'areas' | 'reports', index, kase) : head === 'letter' ? en.letter : ''
-  const printed = patch.path.includes('recommends') ? en.laboratorySays : ''
-  const before = inverse.find((one) => one.path.join() === patch.path.join())
-  const label = [owner, printed, en.fields[field] ?? String(field)].filter(Boolean).join(', ')
-  return `${label}: ${shown(before?.value)}, now ${shown(patch.value)}`
+  const before = inverse.find((one) => one.path.join() === path.join())
+  return `${nameField(path, kase)}: ${shown(before?.value)}, now ${shown(patch.value)}`
 }
 
-const nameOf = (head: 'areas' | 'reports', index: number, kase: Case): string =>
-  (head === 'areas' ? kase.areas[index]?.name : kase.reports[index]?.code) || (head === 'areas' ? en.area : en.report)
+/** A field as one would ask for it: `Long bed, Size`. Its path names areas and reports by position or by id. */
+export function nameField(path: readonly (string | number)[], kase: Case): string {
+  const [head, key] = path
+  const listed = head === 'areas' || head === 'reports'
+  const owner = listed ? nameOf(head, key!, kase) : head === 'letter' ? en.letter : ''
+  if (listed && path.length === 2) return owner
+  const field = path.at(-1)!
+  const printed = path.includes('recommends') ? en.laboratorySays : ''
+  return [owner, printed, en.fields[field] ?? String(field)].filter(Boolean).join(', ')
+}
+
+function nameOf(head: 'areas' | 'reports', key: string | number, kase: Case): string {
+  const at = <One extends { readonly id: string }>(list: readonly One[]): One | undefined =>
+    typeof key === 'number' ? list[key] : list.find((one) => one.id === key)
+  return head === 'areas' ? at(kase.areas)?.name || en.area : at(kase.reports)?.code || en.report
+}
 
 /** What the guides call the things that are chosen from a list. */
 const labels = new Map<string, string>(
@@ -46,12 +58,12 @@ const labels = new Map<string, string>(
 )
 
 /** A value as it was typed or chosen. */
-function shown(value: unknown): string {
+export function shown(value: unknown): string {
   if (value === null || value === undefined || value === '') return en.empty
   if (typeof value !== 'object') return labels.get(String(value)) ?? String(value)
-  const { text, unit } = value as { text?: string; unit?: string }
+  const { text, unit, name, code } = value as { text?: string; unit?: string; name?: string; code?: string }
   return text === undefined
-    ? '…'
+    ? name || code || en.there
     : text === ''
       ? en.empty
       : [text, unit === 'ft²' ? '' : unit].filter(Boolean).join(' ')

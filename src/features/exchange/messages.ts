@@ -1,0 +1,37 @@
+import type { Standing } from '@/store/ancestry'
+
+export const en = {
+  title: (client: string) => `${client} is here already`,
+  standing: {
+    same: 'The file says the same as the case here.',
+    older: 'The file is an earlier state of the case here: it holds nothing that is not here.',
+    newer: 'The file goes on from the case here: nothing was changed here since it was handed over.',
+    parted: 'Both were changed since the file was handed over. Where they differ in a field, choose.',
+    unrelated: 'The file does not say what it grew from, so every field in which it differs is shown. Choose for each.',
+  } satisfies Record<Standing, string>,
+  trashed: 'The case here is in the trash. Taking the file in puts it back.',
+  field: 'Field',
+  here: 'Here',
+  there: 'In the file',
+  savedHere: (when: string) => `Here: changed ${when}`,
+  savedThere: (when: string) => `In the file: changed ${when}`,
+  comes: 'comes with merging',
+  stays: 'stays',
+  merge: 'Merge',
+  mergeWhy: 'Changes from the file come in by field; what was changed here stays.',
+  update: 'Bring up to date',
+  both: 'Keep both',
+  bothWhy: 'The file becomes a case of its own.',
+  replace: 'Replace',
+  replaceWhy: 'The case becomes what the file says. It can be undone in its history.',
+  open: 'Open the case here',
+  cancel: 'Take nothing in',
+  notKept: 'This browser refuses to keep it, so nothing was taken in.',
+  conflicts: (n: number) =>
+    n === 1 ? 'Changed in two places at once' : `${n} fields were changed in two places at once`,
+  keep: 'Keep',
+  take: 'Take',
+  from: (by: string, when: string) => `${by || 'unsigned'}, ${when}`,
+  gone: 'removed',
+  standsNow: 'stands now',
+} as const

@@ -1,0 +1,98 @@
+import Joi from 'joi'
+import type { Case } from '../core/case'
+import { caseSchema, instant, reread } from './case'
+import { readJson, reservedKeys } from './json'
+import { migrated } from './migrations'
+
+/** One step in the life of a case: what changed, and how to take it back. */
+export interface FiledEdit {
+  /** The same wherever the case travels; an edit that is typed on in gets a new one. */
+  readonly id: string
+  /** Initials of who typed; empty where nobody signed. */
+  readonly by: string
+  readonly at: string
+  /** An undo takes back the last edit that stands; a redo puts back what the last undo took. */
+  readonly kind: 'edit' | 'undo' | 'redo' | 'merge' | 'replace'
+  readonly patches: readonly Patch[]
+  readonly inverse: readonly Patch[]
+  /** Of a merge or a replacement: the edits elsewhere that it takes in. */
+  readonly knows?: readonly string[]
+}
+
+export interface Patch {
+  readonly op: 'add' | 'replace' | 'remove'
+  readonly path: readonly (string | number)[]
+  readonly value?: unknown
+}
+
+/** What a case file holds; docs/case-file.md tells of it. */
+export interface CaseFile {
+  readonly format: 'agrologos-case'
+  readonly schema: 2
+  readonly case: Case
+  /** Oldest first. */
+  readonly log: readonly FiledEdit[]
+}
+
+const patches = Joi.array()
+  .items(
+    Joi.object({
+      op: Joi.string().valid('add', 'replace', 'remove').required(),
+      path: Joi.array()
+        .items(
+          Joi.string()
+            .max(80)
+            .invalid(...reservedKeys),
+          Joi.number().integer().min(0),
+        )
+        .min(1)
+        .max(8)
+        .required(),
+      value: Joi.any(),
+    }),
+  )
+  .max(5_000)
+  .required()
+
+const edit = Joi.object<FiledEdit>({
+  id: Joi.string().min(1).max(80).required(),
+  by: Joi.string().allow('').max(60).required(),
+  at: instant,
+  kind: Joi.string().valid('edit', 'undo', 'redo', 'merge', 'replace').required(),
+  patches,
+  inverse: patches,
+  knows: Joi.array().items(Joi.string().max(80)).max(20_000),
+})
+
+export const caseFileSchema = Joi.object<CaseFile>({
+  format: Joi.string().valid('agrologos-case').required(),
+  schema: Joi.number().valid(2).required(),
+  case: caseSchema,
+  log: Joi.array().items(edit).max(20_000).required(),
+}).required()
+
+/** Characters of text, and levels, beyond which a case file is not read. */
+export const caseFileLimits = { largest: 8_000_000, deepest: 20 } as const
+
+export type FileFault = 'not-json' | 'not-a-case' | 'newer' | 'too-large'
+
+export type Opened =
+  | { readonly ok: true; readonly kase: Case; readonly log: readonly FiledEdit[] }
+  | { readonly ok: false; readonly why: FileFault; readonly details: readonly string[] }
+
+/**
+ * Reads a case file of this schema or an older one. Nothing is taken from one that breaks the schema; the details name
+ * each faulty field. The values of typed numbers are read from their text again.
+ */
+export function openCaseFile(text: string): Opened {
+  const read = readJson(text, caseFileLimits)
+  if (!read.ok) {
+    const why = read.why === 'too-deep' || read.why === 'reserved-key' ? 'not-a-case' : read.why
+    return { ok: false, why, details: read.at ? [`${read.why}: ${read.at}`] : [] }
+  }
+  const schema = (read.value as { schema?: unknown } | null)?.schema
+  if (typeof schema === 'number' && schema > 2) return { ok: false, why: 'newer', details: [] }
+  const { error, value } = caseFileSchema.validate(migrated(read.value), { abortEarly: false, convert: false })
+  if (error) return { ok: false, why: 'not-a-case', details: error.details.map((detail) => detail.message) }
+  return { ok: true, kase: reread(value.case), log: value.log }
+}

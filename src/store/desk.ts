@@ -1,0 +1,52 @@
+import type { Case } from '../core/case'
+import type { FiledEdit } from '../schemas/case-file'
+import { db, keepSetting, setting, trashDays, type Summary } from './db'
+import { caseTables, summaryOf } from './put'
+
+/** Inside a transaction: a whole case with its log, as new here. */
+export async function putNew(kase: Case, log: readonly FiledEdit[] = []): Promise<void> {
+  await db.cases.put(kase)
+  await db.summaries.put(summaryOf(kase))
+  await db.edits.bulkAdd(log.map((edit) => ({ ...edit, caseId: kase.id })))
+}
+
+/** Puts the samples in; one whose id is taken stays as it is. */
+export const addSamples = (cases: readonly Case[]): Promise<void> =>
+  db.transaction('rw', caseTables, async () => {
+    for (const kase of cases) if (!(await db.cases.get(kase.id))) await putNew(kase)
+  })
+
+/** Throws a case away, or puts it back. Editing it puts it back too, since its summary is made anew. */
+export const setTrashed = (id: string, trashed: boolean): Promise<number> =>
+  db.summaries.update(id, { trashedAt: trashed ? new Date().toISOString() : undefined })
+
+/** Removes for good what has been in the trash for longer than its days. */
+export async function emptyOldTrash(now: Date = new Date()): Promise<void> {
+  const limit = new Date(now.getTime() - trashDays * 24 * 3_600_000).toISOString()
+  await remove((summary) => summary.trashedAt !== undefined && summary.trashedAt < limit)
+}
+
+/** Takes the sample cases away again, and their office, unless it was made one's own. */
+export const removeSamples = async (): Promise<void> => {
+  await remove((summary) => summary.sample)
+  await db.office.filter((office) => office.sample).delete()
+}
+
+/** Cases with all that belongs to them, together. */
+const remove = (which: (summary: Summary) => boolean): Promise<void> =>
+  db.transaction('rw', [...caseTables, db.attachments], async () => {
+    const ids = await db.summaries.filter(which).primaryKeys()
+    await db.cases.bulkDelete(ids)
+    await db.summaries.bulkDelete(ids)
+    await db.edits.where('caseId').anyOf(ids).delete()
+    await db.conflicts.where('caseId').anyOf(ids).delete()
+    await db.attachments.where('owner').anyOf(ids).delete()
+  })
+
+/** Puts the samples in once in the life of this browser's data. */
+export const seedOnce = (seed: () => Promise<unknown>): Promise<void> =>
+  db.transaction('rw', [...caseTables, db.office], async () => {
+    if (await setting('seeded')) return
+    await keepSetting('seeded', new Date().toISOString())
+    await seed()
+  })

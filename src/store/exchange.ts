@@ -1,0 +1,102 @@
+import type { Case } from '../core/case'
+import { compare, type Comparison, type Version } from './ancestry'
+import { db } from './db'
+import { putNew } from './desk'
+import { differences, withField, type Path } from './merge'
+import { caseTables, putChanged, stamped, put, type Recipe } from './put'
+
+/** How a version from a file stands to what is here; `new` where its id is not. */
+export type Arrival = { readonly standing: 'new' } | KnownArrival
+
+export interface KnownArrival extends Comparison {
+  readonly here: Case
+  readonly trashed: boolean
+}
+
+/** What to do with a version whose case is here already. */
+export type Take = 'merge' | 'both' | 'replace'
+
+const versionOf = async (id: string): Promise<Version | undefined> => {
+  const kase = await db.cases.get(id)
+  return kase && { kase, log: await db.edits.where('caseId').equals(id).sortBy('seq') }
+}
+
+/** Compares a version with what is here; nothing is changed. */
+export async function arrival(there: Version): Promise<Arrival> {
+  const here = await versionOf(there.kase.id)
+  if (!here) return { standing: 'new' }
+  const summary = await db.summaries.get(there.kase.id)
+  return { ...compare(here, there), here: here.kase, trashed: summary?.trashedAt !== undefined }
+}
+
+export const keyOf = (path: Path): string => path.join('/')
+
+/** A clash in which the value from there was chosen, by its key. Where none was, the one here stands. */
+export type Chosen = ReadonlySet<string>
+
+/** Takes a version in, in one transaction; returns the id it has here. */
+export const takeIn = (there: Version, how: Take, chosen: Chosen = new Set()): Promise<string> =>
+  db.transaction('rw', caseTables, () => takeInto(there, how, chosen, false))
+
+/**
+ * Inside a transaction. A clash that nobody was asked about (`later`) is kept beside the case, until one of its values
+ * is chosen there.
+ */
+export async function takeInto(there: Version, how: Take, chosen: Chosen, later: boolean): Promise<string> {
+  const { id } = there.kase
+  const here = await versionOf(id)
+  if (!here) {
+    await putNew(there.kase, there.log)
+    return id
+  }
+  if (how === 'both') {
+    const copy = crypto.randomUUID()
+    await putNew({ ...there.kase, id: copy }, there.log)
+    return copy
+  }
+  const knows = there.log.map((edit) => edit.id)
+  if (how === 'replace') {
+    await putChanged(here.kase, becoming(here.kase, there.kase), { kind: 'replace', knows })
+    return id
+  }
+  const { standing, changes, clashes } = compare(here, there)
+  if (standing === 'newer' && continues(here, there)) await follow(here, there)
+  else if (changes.length > 0) {
+    const open = new Set(clashes.map(({ path }) => keyOf(path)).filter((key) => !chosen.has(key)))
+    const taken = changes.filter(({ path }) => !open.has(keyOf(path)))
+    await putChanged(
+      here.kase,
+      taken.map(({ path, after }) => withField(path, after)),
+      { kind: 'merge', knows },
+    )
+    if (later) {
+      const from = { caseId: id, by: there.log.at(-1)?.by ?? there.kase.draftedBy, at: there.kase.updatedAt }
+      await db.conflicts.bulkAdd(
+        clashes.filter(({ path }) => open.has(keyOf(path))).map(({ path, mine }) => ({ ...from, path, other: mine })),
+      )
+    }
+  } else await putChanged(here.kase, [], { kind: 'edit' })
+  return id
+}
+
+/** Whether the log from there is the one here, gone on with. */
+const continues = (here: Version, there: Version): boolean => here.log.every((edit, i) => there.log[i]?.id === edit.id)
+
+/** The case goes on as it did there, with the edits that were made there. */
+async function follow(here: Version, there: Version): Promise<void> {
+  const rev = Math.max(here.kase.rev, there.kase.rev)
+  await put(stamped({ ...there.kase, rev }), { kind: 'edit', patches: [], inverse: [] })
+  await db.edits.bulkAdd(there.log.slice(here.log.length).map((edit) => ({ ...edit, caseId: here.kase.id })))
+}
+
+/** The edits that make one version of a case into another, to the order of its areas and reports. */
+const becoming = (from: Case, to: Case): Recipe[] => [
+  ...differences(from, to).map(({ path, after }) => withField(path, after)),
+  (draft) => {
+    for (const list of ['areas', 'reports'] as const) {
+      const order = to[list].map((one) => one.id)
+      if (draft[list].some((one, i) => one.id !== order[i]))
+        draft[list].sort((a, b) => order.indexOf(a.id) - order.indexOf(b.id))
+    }
+  },
+]

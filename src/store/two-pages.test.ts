@@ -1,0 +1,68 @@
+import 'fake-indexeddb/auto'
+import * as fc from 'fast-check'
+import { blankArea } from '../core/blank'
+import { valueAt, withField, type Path } from './merge'
+import { openPage } from './open-page'
+
+/** Two pages of one browser, with one database. */
+const pages = [openPage(indexedDB), openPage(indexedDB)] as const
+const wait = (ms: number) => new Promise((resolve) => setTimeout(resolve, ms))
+
+const paths: readonly Path[] = [['client'], ['place'], ['letter', 'note'], ['areas', 'a', 'name']]
+
+interface Step {
+  readonly page: 0 | 1
+  readonly field: number
+  readonly pause: number
+}
+const steps = fc.array(
+  fc.record<Step>({
+    page: fc.constantFrom(0, 1),
+    field: fc.nat({ max: paths.length - 1 }),
+    pause: fc.constantFrom(0, 0, 0, 1, 4),
+  }),
+  { minLength: 2, maxLength: 10 },
+)
+
+/**
+ * Every value typed must be found by walking back from what stands, or from what is shown as a conflict, along what the
+ * typist saw when typing over it. A value that cannot be reached was lost without being shown.
+ */
+test('over 500 schedules of two pages, no change is lost without being shown', async () => {
+  let clashing = 0
+  await fc.assert(
+    fc.asyncProperty(steps, async (schedule) => {
+      const { id, written } = pages[0].createCase({ areas: [blankArea('a', 'start')] })
+      await written
+      const stops = pages.map((page) => page.follow(id, () => undefined))
+      while (pages.some((page) => !page.front(id).kase)) await wait(1)
+      const saw = new Map<string, unknown>()
+      for (const [i, { page, field, pause }] of schedule.entries()) {
+        const path = paths[field]!
+        const value = `${i}: page ${page}`
+        saw.set(value, valueAt(pages[page].front(id).kase!, path))
+        void pages[page].editCase(id, withField(path, value))
+        if (pause > 0) await wait(pause)
+      }
+      while (pages.some((page) => page.front(id).keeping === 'saving')) await wait(1)
+      stops.forEach((stop) => stop())
+      const stored = (await pages[0].db.cases.get(id))!
+      const conflicts = await pages[0].db.conflicts.where('caseId').equals(id).toArray()
+      if (conflicts.length > 0) clashing += 1
+      const reached = new Set<unknown>()
+      for (const path of paths) {
+        const shown = conflicts.filter((one) => one.path.join() === path.join()).map((one) => one.other)
+        for (let value of [valueAt(stored, path), ...shown])
+          while (saw.has(value as string)) {
+            reached.add(value)
+            value = saw.get(value as string)
+          }
+      }
+      expect([...saw.keys()].filter((value) => !reached.has(value))).toEqual([])
+    }),
+    { numRuns: 500 },
+  )
+  // The schedules are of use only if some of them collide, and not all.
+  expect(clashing).toBeGreaterThan(50)
+  expect(clashing).toBeLessThan(450)
+}, 120_000)
