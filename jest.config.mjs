@@ -3,7 +3,7 @@ export default {
   testEnvironmentOptions: { globalsCleanup: 'off' },
   roots: ['<rootDir>/src'],
   transform: {
-    '^.+\\.tsx?$': [
+    '^.+\\.[jt]sx?$': [
       '@swc/jest',
       {
         jsc: {
@@ -14,5 +14,7 @@ export default {
       },
     ],
   },
+  // These are published as ES modules only.
+  transformIgnorePatterns: ['/node_modules/(?!(uuid|@noble/hashes)/)'],
   moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
 }

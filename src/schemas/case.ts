@@ -8,11 +8,16 @@ import { fertilizers, limeMaterials, sulfurMaterials } from '../core/guides/mate
 import { textures } from '../core/guides/soils'
 import { readTyped, type Typed, type UnitWords } from '../core/units/typed'
 
-const line = (most: number) => Joi.string().allow('').max(most).required()
+export const line = (most: number) => Joi.string().allow('').max(most).required()
 const id = Joi.string().min(1).max(80).required()
 export const instant = Joi.string().isoDate().required()
 const oneOf = (table: object) => Joi.string().valid(...Object.keys(table))
 const orNone = (table: object) => oneOf(table).allow(null).required()
+
+/** A guide and its version. */
+export const guideField = Joi.string()
+  .pattern(/^[a-z0-9-]+@\d+$/)
+  .required()
 
 /** The value is not trusted: it is read from the text again when the file is opened. */
 const typed = Joi.object({
@@ -42,9 +47,7 @@ const area = Joi.object({
   depth: typed,
   feeding: Joi.string().valid('lean', 'usual', 'generous').required(),
   phosphorusBanned: Joi.boolean().required(),
-  guide: Joi.string()
-    .pattern(/^[a-z0-9-]+@\d+$/)
-    .required(),
+  guide: guideField,
   reportId: Joi.string().max(80).allow(null).required(),
   materials: materials.required(),
 })

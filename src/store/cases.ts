@@ -7,6 +7,7 @@ import { db } from './db'
 import { before, patched, standing, type Change, type Edit } from './history'
 import { differences, merge, withField } from './merge'
 import { caseTables, put, putChanged, stamped, type Recipe } from './put'
+import { v4 as newId } from 'uuid'
 
 /** A case as this page sees it: the newest text on screen, and whether the browser has it safe. */
 export interface Front {
@@ -198,10 +199,7 @@ async function step(id: string, choose: (log: readonly Edit[], stored: Case) => 
 }
 
 /** Starts a case; it is usable at once, even where the browser keeps nothing. */
-export function createCase(
-  from?: Partial<Case>,
-  id: string = crypto.randomUUID(),
-): { id: string; written: Promise<void> } {
+export function createCase(from?: Partial<Case>, id: string = newId()): { id: string; written: Promise<void> } {
   const entry = entryOf(id)
   entry.initial = { ...blankCase(id, new Date().toISOString()), ...from, id }
   show(entry, { kase: entry.initial, keeping: 'saving' })
@@ -230,6 +228,6 @@ export async function versionOf(shown: Case): Promise<Version> {
   const [, patches, inverse] = produceWithPatches(stored, (draft) =>
     differences(stored, shown).forEach(({ path, after }) => withField(path, after)(draft)),
   )
-  const waiting = { id: crypto.randomUUID(), by: shown.draftedBy, at: shown.updatedAt, patches, inverse }
+  const waiting = { id: newId(), by: shown.draftedBy, at: shown.updatedAt, patches, inverse }
   return { kase: shown, log: [...log, { kind: 'edit', ...waiting }] }
 }

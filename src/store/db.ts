@@ -1,9 +1,10 @@
 import Dexie, { type EntityTable } from 'dexie'
 import type { Case } from '../core/case'
-import type { GuideRef } from '../core/guides/guides'
 import type { Station } from '../core/progress'
 import type { Edit } from './history'
-import type { Path } from './merge'
+import type { AboutAttachment, OpenConflict } from '../schemas/backup'
+import type { Office } from '../schemas/office'
+import { v4 as newId } from 'uuid'
 
 /** What the Desk shows of a case, kept beside it so that the Desk need not open every one. */
 export interface Summary {
@@ -21,27 +22,12 @@ export interface Summary {
 /** Days that a case stays in the trash. */
 export const trashDays = 30
 
-/** A field that two people changed differently: one value stands in the case, this is the other, until one is chosen. */
-export interface Conflict {
+export interface Conflict extends OpenConflict {
   readonly id: number
-  readonly caseId: string
-  readonly path: Path
-  /** undefined: the area or report was removed. */
-  readonly other: unknown
-  /** Whose value it was, and from when. */
-  readonly by: string
-  readonly at: string
 }
 
 /** A file that belongs to something, apart from it so that it is read only when it is shown. */
-export interface Attachment {
-  readonly id: string
-  /** A case's id, or `office`. */
-  readonly owner: string
-  readonly name: string
-  readonly type: string
-  /** Of the bytes, hexadecimal. */
-  readonly sha256: string
+export interface Attachment extends AboutAttachment {
   readonly bytes: ArrayBuffer
 }
 
@@ -57,28 +43,6 @@ export interface Settings {
   readonly backedUp: { readonly at: string; readonly seq: number }
   /** The file that backups are written to by themselves. */
   readonly backupFile: FileSystemFileHandle
-}
-
-/** Who stands behind the letters, and what new cases begin with. There is one. */
-export interface Office {
-  readonly id: 'office'
-  readonly name: string
-  readonly address: string
-  readonly disclaimer: string
-  /** County, watershed or state, as it is to stand on letters. */
-  readonly region: string
-  /** An attachment, or none. */
-  readonly logo: string | null
-  /** Initials of the people who sign, as typed: `MV, TB`. */
-  readonly people: string
-  readonly measures: Case['measures']
-  readonly climate: Case['climate']
-  /** Rates new areas until their report says otherwise. */
-  readonly guide: GuideRef
-  /** How generously nitrogen is given. */
-  readonly feeding: Case['areas'][number]['feeding']
-  /** The invented office of the sample cases. */
-  readonly sample: boolean
 }
 
 export const db = new Dexie('agrologos', { chromeTransactionDurability: 'strict' }) as Dexie & {
@@ -103,7 +67,7 @@ db.version(4)
       .table('edits')
       .toCollection()
       .modify((edit: { id?: string }) => {
-        edit.id ??= crypto.randomUUID()
+        edit.id ??= newId()
       })
     await old
       .table('office')

@@ -4,6 +4,7 @@ import { db } from './db'
 import { putNew } from './desk'
 import { differences, withField, type Path } from './merge'
 import { caseTables, putChanged, stamped, put, type Recipe } from './put'
+import { v4 as newId } from 'uuid'
 
 /** How a version from a file stands to what is here; `new` where its id is not. */
 export type Arrival = { readonly standing: 'new' } | KnownArrival
@@ -50,7 +51,7 @@ export async function takeInto(there: Version, how: Take, chosen: Chosen, later:
     return id
   }
   if (how === 'both') {
-    const copy = crypto.randomUUID()
+    const copy = newId()
     await putNew({ ...there.kase, id: copy }, there.log)
     return copy
   }

@@ -1,5 +1,6 @@
 import { defaultGuide, guideRef } from '../core/guides/guides'
-import { db, type Office } from './db'
+import type { Office } from '../schemas/office'
+import { db, type Attachment } from './db'
 
 export const blankOffice: Office = {
   id: 'office',
@@ -62,3 +63,12 @@ export const addSampleOffice = (sample: Office): Promise<void> =>
 export const initialsOf = ({ people }: Pick<Office, 'people'>): string[] => [
   ...new Set(people.split(/[\s,;]+/).filter(Boolean)),
 ]
+
+/** Puts a picture at the head of the office's letters in place of the one before; null takes it away. */
+export const setLogo = (logo: Attachment | null): Promise<void> =>
+  db.transaction('rw', db.attachments, db.office, async () => {
+    await db.attachments.where('owner').equals('office').delete()
+    if (logo) await db.attachments.put(logo)
+    const stored = (await db.office.get('office')) ?? blankOffice
+    await db.office.put({ ...stored, sample: false, logo: logo?.id ?? null })
+  })

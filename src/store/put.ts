@@ -5,6 +5,7 @@ import { progress, waitsFor } from '../core/progress'
 import { recommend } from '../core/recommend'
 import { db, setting, type Summary } from './db'
 import { goesOn, together, type Change, type NewEdit } from './history'
+import { v4 as newId } from 'uuid'
 
 enablePatches()
 
@@ -25,7 +26,7 @@ export async function put(kase: Case, change: Change): Promise<Case> {
   await db.summaries.put(summaryOf(kase))
   if (change.patches.length === 0 && !change.knows) return kase
   const by = (await setting('signer')) ?? kase.draftedBy
-  const next: NewEdit = { id: crypto.randomUUID(), caseId: kase.id, by, at: kase.updatedAt, ...change }
+  const next: NewEdit = { id: newId(), caseId: kase.id, by, at: kase.updatedAt, ...change }
   const last = await db.edits.where('caseId').equals(kase.id).last()
   await (goesOn(last, next) ? db.edits.put(together(last!, next)) : db.edits.add(next))
   return kase

@@ -30,6 +30,7 @@ import { en as resultWords } from '../results/messages'
 import { FertilizerShelf } from '../materials/FertilizerShelf'
 import { LazyWorkings } from '../workings/LazyWorkings'
 import { en } from './messages'
+import { v4 as newId } from 'uuid'
 
 /** A case of one area and one report, as the counter needs it. */
 const blankCounter = (): Partial<Case> => ({
@@ -60,7 +61,7 @@ function Opened({ kase, keeping }: { kase: Case; keeping: Front['keeping'] }) {
   const keep = async (station: string) => {
     const { id, written } = createCase(
       { ...kase, createdAt: new Date().toISOString(), areas: [{ ...area, name: en.keptName }] },
-      crypto.randomUUID(),
+      newId(),
     )
     await written
     clear()

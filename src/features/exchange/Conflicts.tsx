@@ -22,15 +22,17 @@ export function Conflicts({ kase }: { kase: Case }) {
         .catch(() => []),
     [kase.id],
   )
-  if (!conflicts?.length) return null
+  // Of an area that is gone there is nothing to decide, until it is put back.
+  const open = conflicts?.filter(({ path }) => path.length < 3 || valueAt(kase, path.slice(0, 2)) !== undefined)
+  if (!open?.length) return null
   return (
     <section
-      aria-label={en.conflicts(conflicts.length)}
+      aria-label={en.conflicts(open.length)}
       className="border-clay bg-sheet border-b-2 px-5 py-2.5 print:hidden"
     >
-      <h2 className="text-clay font-semibold">{en.conflicts(conflicts.length)}</h2>
+      <h2 className="text-clay font-semibold">{en.conflicts(open.length)}</h2>
       <ul className="max-h-[40vh] max-w-[900px] overflow-y-auto">
-        {conflicts.map((one) => (
+        {open.map((one) => (
           <li
             key={one.id}
             className="border-rule grid grid-cols-[1fr_1fr] items-center gap-x-5 gap-y-1 border-t py-2 first:border-t-0 sm:grid-cols-[13rem_1fr_1fr]"

@@ -3,7 +3,7 @@
 import Link from 'next/link'
 import { useState } from 'react'
 import type { Front } from '@/store/cases'
-import type { Office } from '@/store/db'
+import type { Office } from '@/schemas/office'
 import { editOffice, initialsOf } from '@/store/office'
 import { buttonClass } from '@/ui/Button'
 import { TextField } from '@/ui/TextField'

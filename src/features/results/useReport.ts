@@ -9,6 +9,7 @@ import { guideFor, guideRef, type ExtractantId } from '@/core/guides/guides'
 import type { SoilUnit } from '@/core/units/quantity'
 import { useOpenCase } from '../case/context'
 import { retyped } from '../formatting'
+import { v4 as newId } from 'uuid'
 
 /** The report in force for an area, blank until something is typed, and how to change it. */
 export function useReport(area: Area) {
@@ -16,7 +17,7 @@ export function useReport(area: Area) {
   const fresh = useRef<{ area: string; id: string }>(undefined)
   const stored = kase.reports.find((one) => one.id === area.reportId)
   const change = (recipe: (report: Draft<Report>) => void) => {
-    if (fresh.current?.area !== area.id) fresh.current = { area: area.id, id: crypto.randomUUID() }
+    if (fresh.current?.area !== area.id) fresh.current = { area: area.id, id: newId() }
     const { id } = fresh.current
     edit((draft) => {
       const owner = draft.areas.find((one) => one.id === area.id)

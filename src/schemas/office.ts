@@ -1,0 +1,41 @@
+import Joi from 'joi'
+import type { Case } from '../core/case'
+import type { GuideRef } from '../core/guides/guides'
+import { guideField, line } from './case'
+
+/** Who stands behind the letters, and what new cases begin with. There is one. */
+export interface Office {
+  readonly id: 'office'
+  readonly name: string
+  readonly address: string
+  readonly disclaimer: string
+  /** County, watershed or state, as it is to stand on letters. */
+  readonly region: string
+  /** An attachment, or none. */
+  readonly logo: string | null
+  /** Initials of the people who sign, as typed: `MV, TB`. */
+  readonly people: string
+  readonly measures: Case['measures']
+  readonly climate: Case['climate']
+  /** Rates new areas until their report says otherwise. */
+  readonly guide: GuideRef
+  /** How generously nitrogen is given. */
+  readonly feeding: Case['areas'][number]['feeding']
+  /** The invented office of the sample cases. */
+  readonly sample: boolean
+}
+
+export const officeSchema = Joi.object<Office>({
+  id: Joi.string().valid('office').required(),
+  name: line(200),
+  address: line(400),
+  disclaimer: line(2_000),
+  region: line(200),
+  logo: Joi.string().max(80).allow(null).required(),
+  people: line(2_000),
+  measures: Joi.string().valid('feet', 'metres').required(),
+  climate: Joi.string().valid('cool', 'warm').required(),
+  guide: guideField,
+  feeding: Joi.string().valid('lean', 'usual', 'generous').required(),
+  sample: Joi.boolean().required(),
+}).required()

@@ -1,0 +1,162 @@
+import { guideRef, guides } from '../core/guides/guides'
+import { compare, type Standing, type Version } from './ancestry'
+import type { Backup, OnProgress } from './backup-file'
+import { db, keepSetting, setting } from './db'
+import { putNew } from './desk'
+import { takeInto } from './exchange'
+import type { Edit } from './history'
+import { caseTables, counterId } from './put'
+
+const backupTables = [...caseTables, db.attachments, db.office] as const
+
+/** The whole office as it stands at one moment, and the last edit in it. */
+export async function collectBackup(): Promise<{ backup: Backup; seq: number }> {
+  const [cases, edits, summaries, conflicts, attachments, office] = await db.transaction('r', backupTables, () =>
+    Promise.all([
+      db.cases.toArray(),
+      db.edits.toArray(),
+      db.summaries.toArray(),
+      db.conflicts.toArray(),
+      db.attachments.toArray(),
+      db.office.get('office'),
+    ]),
+  )
+  const logs = logsOf(edits)
+  const trashed = summaries.flatMap(({ id, trashedAt }) => (trashedAt ? [[id, trashedAt] as const] : []))
+  const backup: Backup = {
+    madeAt: new Date().toISOString(),
+    office: office ?? null,
+    cases: cases.filter(({ id }) => id !== counterId).map((kase) => ({ kase, log: logs.get(kase.id) ?? [] })),
+    parts: { trashed: Object.fromEntries(trashed), conflicts: conflicts.map(({ id: _id, ...conflict }) => conflict) },
+    attachments,
+  }
+  return { backup, seq: edits.at(-1)?.seq ?? 0 }
+}
+
+function logsOf(edits: readonly Edit[]): Map<string, Edit[]> {
+  const logs = new Map<string, Edit[]>()
+  for (const edit of edits) {
+    const log = logs.get(edit.caseId)
+    if (log) log.push(edit)
+    else logs.set(edit.caseId, [edit])
+  }
+  return logs
+}
+
+/** What restoring would meet here, case by case. */
+export interface RestorePlan {
+  readonly standings: Readonly<Record<Standing | 'new', readonly string[]>>
+  /** Cases that are here and not in the backup, by their clients. */
+  readonly onlyHere: readonly string[]
+  readonly office: 'none' | 'same' | 'differs' | 'blank-here'
+}
+
+/** Compares a backup with what is here; nothing is changed. */
+export async function planRestore(backup: Backup): Promise<RestorePlan> {
+  const here = await collectBackup()
+  const versions = new Map(here.backup.cases.map((one) => [one.kase.id, one]))
+  const standings: Record<Standing | 'new', string[]> = {
+    new: [],
+    same: [],
+    older: [],
+    newer: [],
+    parted: [],
+    unrelated: [],
+  }
+  for (const there of backup.cases) {
+    const known = versions.get(there.kase.id)
+    standings[known ? compare(known, there).standing : 'new'].push(there.kase.client)
+  }
+  const inBackup = new Set(backup.cases.map(({ kase }) => kase.id))
+  const onlyHere = here.backup.cases.filter(({ kase }) => !inBackup.has(kase.id)).map(({ kase }) => kase.client)
+  return { standings, onlyHere, office: officePlan(here.backup, backup) }
+}
+
+function officePlan(here: Backup, there: Backup): RestorePlan['office'] {
+  if (!there.office) return 'none'
+  if (!here.office || here.office.sample) return 'blank-here'
+  return JSON.stringify({ ...here.office }) === JSON.stringify({ ...there.office }) ? 'same' : 'differs'
+}
+
+export interface RestoreChoice {
+  /** `merge` adds and merges; `replace` makes this browser as the backup says. */
+  readonly how: 'merge' | 'replace'
+  readonly office: boolean
+}
+
+/**
+ * Restores in one transaction: all of it, or, where it is cancelled or refused, nothing. Nothing here is lost: a case
+ * that is only here stays, or goes to the trash; one that changes keeps its history; a field changed on both sides keeps
+ * what is here, with the backup's value beside it to choose.
+ */
+export function restore(
+  backup: Backup,
+  { how, office }: RestoreChoice,
+  onProgress: OnProgress = () => undefined,
+  signal?: AbortSignal,
+): Promise<void> {
+  return db.transaction('rw', backupTables, async () => {
+    const here = new Set(await db.cases.toCollection().primaryKeys())
+    for (const [i, there] of backup.cases.entries()) {
+      signal?.throwIfAborted()
+      await restoreCase(backup, there, here.has(there.kase.id), how)
+      onProgress((i + 1) / (backup.cases.length + 1))
+    }
+    if (how === 'replace') await trashOthers(new Set(backup.cases.map(({ kase }) => kase.id)))
+    await db.attachments.bulkPut(
+      backup.attachments.filter(({ owner }) => (owner === 'office' ? office : !here.has(owner) || how === 'replace')),
+    )
+    if (office && backup.office) await db.office.put(backup.office)
+    signal?.throwIfAborted()
+    onProgress(1)
+  })
+}
+
+async function restoreCase(backup: Backup, there: Version, here: boolean, how: RestoreChoice['how']): Promise<void> {
+  const { id } = there.kase
+  if (here) await takeInto(there, how, new Set(), true)
+  else {
+    await putNew(there.kase, there.log)
+    await db.conflicts.bulkAdd(backup.parts.conflicts.filter((one) => one.caseId === id).map((one) => ({ ...one })))
+  }
+  const trashedAt = backup.parts.trashed[id]
+  if (trashedAt && (!here || how === 'replace')) await db.summaries.update(id, { trashedAt })
+}
+
+const trashOthers = (kept: ReadonlySet<string>): Promise<number> =>
+  db.summaries
+    .filter(({ id, trashedAt }) => !kept.has(id) && !trashedAt)
+    .modify({ trashedAt: new Date().toISOString() })
+
+/** Cases of a backup whose guides this version does not have: they have no amounts until it does. */
+export const withoutGuide = ({ cases }: Backup): number => {
+  const refs = new Set(guides.map(guideRef))
+  return cases.filter(({ kase }) => kase.areas.some((area) => !refs.has(area.guide))).length
+}
+
+/** When to remind of a backup, unless the office chose otherwise. */
+export const usualReminder = { days: 7, edits: 100 } as const
+
+export interface BackupState {
+  /** The last backup; undefined where there was none. */
+  readonly at?: string
+  /** Changes since, and when the first of them was made. */
+  readonly edits: number
+  readonly since?: string
+  readonly due: boolean
+}
+
+/** How long ago, and how much work ago, the last backup was. */
+export async function backupState(now: Date = new Date()): Promise<BackupState> {
+  const [last, reminder] = [await setting('backedUp'), (await setting('reminder')) ?? usualReminder]
+  const later = db.edits.where('seq').above(last?.seq ?? 0)
+  const edits = await later.count()
+  const since = (await later.first())?.at
+  const days = since ? (now.getTime() - Date.parse(since)) / 86_400_000 : 0
+  return { at: last?.at, edits, since, due: edits > 0 && (edits >= reminder.edits || days >= reminder.days) }
+}
+
+export const markBackedUp = (at: string, seq: number): Promise<unknown> => keepSetting('backedUp', { at, seq })
+
+/** A name that says what it is and of when. */
+export const backupFileName = (madeAt: string): string => `agrologos-backup-${madeAt.slice(0, 10)}.zip`
