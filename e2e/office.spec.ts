@@ -3,7 +3,7 @@ import { expect, kept, loadSamples, test, type } from './app'
 test('the office stands on the letter, signs it, and is what new cases begin with', async ({ watched: page }) => {
   await loadSamples(page)
   await page.getByRole('link', { name: 'Office' }).click()
-  await expect(page.getByLabel('Name')).toHaveValue('Ossian Vale Extension')
+  await expect(page.getByLabel('Name', { exact: true })).toHaveValue('Ossian Vale Extension')
   await type(page, 'Name', 'Weir Lane Garden Desk')
   await type(page, 'Initials of the people who sign', 'ab, cd;ab')
   await expect(page.getByText('signing: ab · cd')).toBeVisible()

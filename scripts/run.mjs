@@ -77,20 +77,49 @@ function writeScriptHashes() {
   writeFileSync(join(root, '.next/script-hashes.json'), JSON.stringify(hashes, null, 2))
 }
 
+const worker = join(root, 'public/sw.js')
+
+/** The service worker, with the list of all that the app needs without network. Requests for data of pages go past it. */
+async function writeServiceWorker() {
+  const { generateSW } = await import('workbox-build')
+  const revision = hashOf([join(root, '.next/BUILD_ID'), join(root, '.next/script-hashes.json')])
+  const pages = ['/', '/case', '/counter', '/office']
+  const files = filesIn(join(root, 'public')).filter((path) => path !== worker)
+  const { warnings } = await generateSW({
+    swDest: worker,
+    globDirectory: join(root, '.next/static'),
+    globPatterns: ['**/*'],
+    modifyURLPrefix: { '': '/_next/static/' },
+    dontCacheBustURLsMatching: /\/_next\/static\//,
+    additionalManifestEntries: [
+      ...pages.map((url) => ({ url, revision })),
+      ...files.map((path) => ({ url: `/${relative(join(root, 'public'), path)}`, revision: hashOf([path]) })),
+    ],
+    ignoreURLParametersMatching: [/^(?!_rsc$)/],
+    cleanupOutdatedCaches: true,
+    clientsClaim: true,
+    inlineWorkboxRuntime: true,
+    importScripts: ['/sw-workers.js'],
+    sourcemap: false,
+  })
+  for (const warning of warnings) console.warn(warning)
+}
+
 /** Builds for production, unless the build stands for these very sources. */
 export async function build() {
   const sources = [
     ...filesIn(join(root, 'src')).filter((path) => !/\.test\.tsx?$/.test(path)),
-    ...filesIn(join(root, 'public')),
+    ...filesIn(join(root, 'public')).filter((path) => path !== worker),
     ...['package-lock.json', 'next.config.ts', 'postcss.config.mjs', 'tsconfig.json', 'scripts/run.mjs'].map((name) =>
       join(root, name),
     ),
   ]
   const hash = hashOf(sources)
   const built = join(root, '.next/agrologos-build')
-  if (stands(built, hash)) return
+  if (stands(built, hash) && existsSync(worker)) return
   await must('Building', process.execPath, [nextScript, 'build'])
   writeScriptHashes()
+  await writeServiceWorker()
   mkdirSync(dirname(built), { recursive: true })
   writeFileSync(built, hash)
 }

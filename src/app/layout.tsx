@@ -1,11 +1,13 @@
 import type { Metadata, Viewport } from 'next'
 import type { ReactNode } from 'react'
+import { Background } from '@/features/background/Background'
 import './globals.css'
 
 export const metadata: Metadata = {
   title: { default: 'Agrologos', template: '%s · Agrologos' },
   description: 'From a soil report to what goes on this bed.',
-  icons: { icon: '/icon.svg' },
+  icons: { icon: '/icon.svg', apple: '/icon-192.png' },
+  manifest: '/manifest.webmanifest',
 }
 
 export const viewport: Viewport = { width: 'device-width', initialScale: 1, themeColor: '#f7f3ea' }
@@ -13,7 +15,10 @@ export const viewport: Viewport = { width: 'device-width', initialScale: 1, them
 export default function RootLayout({ children }: { children: ReactNode }) {
   return (
     <html lang="en">
-      <body>{children}</body>
+      <body>
+        {children}
+        <Background />
+      </body>
     </html>
   )
 }

@@ -56,7 +56,7 @@ export function packBackup(backup: Backup, onProgress: OnProgress = () => undefi
   const parts: [name: string, content: () => Uint8Array][] = [
     ...(backup.office ? [['office.json', () => json(backup.office)] satisfies [string, () => Uint8Array]] : []),
     ['desk.json', () => json(backup.parts)],
-    ['attachments.json', () => json(backup.attachments.map(({ bytes: _, ...about }) => about))],
+    ['attachments.json', () => json(backup.attachments.map(({ bytes, ...about }) => about))],
     ...usedGuides.map((one): [string, () => Uint8Array] => [`guides/${guideRef(one)}.json`, () => json(one)]),
     ...backup.cases.map((one, i): [string, () => Uint8Array] => [
       `cases/${i + 1}.json`,

@@ -23,7 +23,7 @@ const opened = (file: Uint8Array): Backup => {
 }
 const collected = async () => (await collectBackup()).backup
 /** What two backups must agree in: everything but when they were made. Sequence numbers belong to one browser. */
-const essence = ({ madeAt: _, cases, parts, ...rest }: Backup) => ({
+const essence = ({ madeAt, cases, parts, ...rest }: Backup) => ({
   ...rest,
   cases: [...cases]
     .sort((a, b) => a.kase.id.localeCompare(b.kase.id))

@@ -27,7 +27,7 @@ export async function collectBackup(): Promise<{ backup: Backup; seq: number }> 
     madeAt: new Date().toISOString(),
     office: office ?? null,
     cases: cases.filter(({ id }) => id !== counterId).map((kase) => ({ kase, log: logs.get(kase.id) ?? [] })),
-    parts: { trashed: Object.fromEntries(trashed), conflicts: conflicts.map(({ id: _id, ...conflict }) => conflict) },
+    parts: { trashed: Object.fromEntries(trashed), conflicts: conflicts.map(({ id, ...conflict }) => conflict) },
     attachments,
   }
   return { backup, seq: edits.at(-1)?.seq ?? 0 }

@@ -43,6 +43,8 @@ export interface Settings {
   readonly backedUp: { readonly at: string; readonly seq: number }
   /** The file that backups are written to by themselves. */
   readonly backupFile: FileSystemFileHandle
+  /** Why the last one could not be written there. */
+  readonly backupFault: 'permission' | 'failed'
 }
 
 export const db = new Dexie('agrologos', { chromeTransactionDurability: 'strict' }) as Dexie & {

@@ -1,6 +1,6 @@
 import { defaultGuide, guideRef } from '../core/guides/guides'
 import type { Office } from '../schemas/office'
-import { db, type Attachment } from './db'
+import { db, setting, type Attachment } from './db'
 
 export const blankOffice: Office = {
   id: 'office',
@@ -51,6 +51,13 @@ async function writeWaiting(): Promise<void> {
       throw error
     }
   }
+}
+
+/** What the office begins cases and areas with, and who drafts them. */
+export const beginsWith = async () => {
+  const { measures, climate, guide, feeding } = await readOffice()
+  const draftedBy = (await setting('signer').catch(() => undefined)) ?? ''
+  return { kase: { measures, climate, draftedBy }, area: { guide, feeding } }
 }
 
 /** Puts the samples' office in, unless there is one already. */

@@ -14,6 +14,7 @@ import { AreasRail, describe } from '../ground/AreasRail'
 import { en as historyWords } from '../history/messages'
 import { UndoRedo } from '../history/UndoRedo'
 import { GroundStation } from '../ground/GroundStation'
+import { Signer } from '../office/Signer'
 import { ResultsStation } from '../results/ResultsStation'
 import { area as areaWords } from '@/wording/format'
 import { Figure } from '../workings/Figure'
@@ -121,6 +122,7 @@ function Header() {
         <strong>{kase.client || en.unnamed}</strong>
         {kase.place && <span className="text-ink-2">, {kase.place}</span>}
       </p>
+      <Signer />
       <UndoRedo caseId={kase.id} />
       <HeaderButton label={historyWords.title} icon={<History size={18} aria-hidden />} onClick={() => go('history')} />
       <HeaderButton

@@ -9,6 +9,7 @@ import { blankArea, blankReport } from '@/core/blank'
 import type { Case } from '@/core/case'
 import { fields } from '@/core/fields'
 import { createCase, editCase, type Front } from '@/store/cases'
+import { beginsWith } from '@/store/office'
 import { counterId } from '@/store/put'
 import { Button } from '@/ui/Button'
 import { render } from '@/wording/render'
@@ -33,16 +34,20 @@ import { en } from './messages'
 import { v4 as newId } from 'uuid'
 
 /** A case of one area and one report, as the counter needs it. */
-const blankCounter = (): Partial<Case> => ({
-  areas: [{ ...blankArea('area', en.areaName), reportId: 'report' }],
-  reports: [blankReport('report')],
-})
+async function blankCounter(): Promise<Partial<Case>> {
+  const begins = await beginsWith()
+  return {
+    ...begins.kase,
+    areas: [{ ...blankArea('area', en.areaName), ...begins.area, reportId: 'report' }],
+    reports: [blankReport('report')],
+  }
+}
 
 /** The way in for a client who stands there: one sheet, and the answer beside it. */
 export function CounterSheet() {
   const { kase, keeping } = useCase(counterId)
   useEffect(() => {
-    if (kase === null) void createCase(blankCounter(), counterId).written
+    if (kase === null) void blankCounter().then((blank) => createCase(blank, counterId))
   }, [kase])
   if (!kase) return <p className="p-8">{en.loading}</p>
   return <Opened kase={kase} keeping={keeping} />
@@ -54,17 +59,17 @@ function Opened({ kase, keeping }: { kase: Case; keeping: Front['keeping'] }) {
   const [explained, explain] = useState<string | null>(null)
   const area = kase.areas[0]!
   const edit: OpenCase['edit'] = (recipe) => void editCase(counterId, recipe)
-  const clear = () =>
-    edit((draft) => {
-      Object.assign(draft, blankCounter())
-    })
+  const clear = async () => {
+    const blank = await blankCounter()
+    edit((draft) => void Object.assign(draft, blank))
+  }
   const keep = async (station: string) => {
     const { id, written } = createCase(
       { ...kase, createdAt: new Date().toISOString(), areas: [{ ...area, name: en.keptName }] },
       newId(),
     )
     await written
-    clear()
+    await clear()
     router.push(`/case?id=${id}&station=${station}`)
   }
   const open = useMemo<OpenCase>(
@@ -92,7 +97,7 @@ function Opened({ kase, keeping }: { kase: Case; keeping: Front['keeping'] }) {
         <p className="flex-1">
           <span className="hidden sm:inline">{en.title}</span>
         </p>
-        <Button kind="text" onClick={clear}>
+        <Button kind="text" onClick={() => void clear()}>
           {en.clear}
         </Button>
         <Button kind="act" onClick={() => void keep('ground')}>

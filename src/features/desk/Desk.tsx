@@ -1,20 +1,24 @@
 'use client'
 
 import { useLiveQuery } from 'dexie-react-hooks'
-import { intlFormatDistance } from 'date-fns'
-import { Trash2 } from 'lucide-react'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
-import { lazy, Suspense, useEffect, useRef, useState, type ReactNode } from 'react'
-import { db, trashDays, type Summary } from '@/store/db'
+import { lazy, Suspense, useEffect, useState } from 'react'
+import { db, type Summary } from '@/store/db'
 import { Button, buttonClass } from '@/ui/Button'
+import { FilePicker } from '@/ui/FilePicker'
 import type { OpenedFile, Problem } from './actions'
+import { CaseList } from './CaseList'
+import { Empty } from './Empty'
 import { en } from './messages'
+import { Trash } from './Trash'
 
 /** What the Desk can do comes right after what it shows. */
 const actions = () => import('./actions')
 
 const ArrivalSheet = lazy(() => import('../exchange/ArrivalSheet').then((found) => ({ default: found.ArrivalSheet })))
+const RestoreSheet = lazy(() => import('../backup/RestoreSheet').then((found) => ({ default: found.RestoreSheet })))
+const Reminder = lazy(() => import('../backup/Reminder').then((found) => ({ default: found.Reminder })))
 
 type Found = { summaries: Summary[] } | 'refused'
 
@@ -32,7 +36,7 @@ export function Desk() {
       ),
   )
   const [problem, setProblem] = useState<Problem | null>(null)
-  const [known, setKnown] = useState<Extract<OpenedFile, { kind: 'known' }> | null>(null)
+  const [opened, setOpened] = useState<Extract<OpenedFile, { kind: 'known' | 'backup' }> | null>(null)
   useEffect(() => {
     void actions().then(async ({ seedOnce, emptyOldTrash }) => {
       await seedOnce()
@@ -45,23 +49,32 @@ export function Desk() {
     setProblem(null)
     const opened: OpenedFile = await (await actions()).openFile(file)
     if (opened.kind === 'taken') toCase(opened.id)
-    else if (opened.kind === 'known') setKnown(opened)
-    else setProblem(opened.problem)
+    else if (opened.kind === 'problem') setProblem(opened.problem)
+    else setOpened(opened)
   }
+  const act = (run: (found: Awaited<ReturnType<typeof actions>>) => Promise<unknown>) =>
+    void actions().then((found) => run(found).catch(() => setProblem({ sentence: en.actRefused, details: [] })))
   const all = found && found !== 'refused' ? found.summaries : []
   const summaries = all.filter((one) => !one.trashedAt)
   const trashed = all.filter((one) => one.trashedAt)
+  const picker = (
+    <FilePicker
+      label={en.open}
+      accept=".json,.zip,application/json,application/zip"
+      onFile={(file) => void openFile(file)}
+    />
+  )
   return (
     <div className="mx-auto max-w-5xl px-5 pb-16 sm:px-8">
       <header className="border-ink flex flex-wrap items-end gap-x-4 gap-y-3 border-b-[1.5px] pt-6 pb-3">
         <p className="font-serif text-[27px] leading-none font-semibold">Agrologos</p>
         <h1 className="text-ink-2 flex-1 text-lg leading-none">{en.title}</h1>
+        <Link href="/office" className={buttonClass('quiet')}>
+          {en.office}
+        </Link>
         {summaries.length > 0 && (
           <>
-            <Link href="/office" className={buttonClass('quiet')}>
-              {en.office}
-            </Link>
-            <OpenFile onFile={openFile} />
+            {picker}
             <Button onClick={() => void start()}>{en.start}</Button>
             <Link href="/counter" className={buttonClass('act')}>
               {en.counter}
@@ -74,33 +87,40 @@ export function Desk() {
           {en.refused}
         </p>
       )}
-      {problem && (
-        <div role="alert" className="text-clay border-clay mt-4 border-l-4 pl-3">
-          <p className="font-semibold">{problem.sentence}</p>
-          <ul className="text-sm">
-            {problem.details.map((detail) => (
-              <li key={detail}>{detail}</li>
-            ))}
-          </ul>
-        </div>
-      )}
-      {known && (
-        <Suspense>
-          <ArrivalSheet there={known.there} arrival={known.arrival} onTaken={toCase} onClose={() => setKnown(null)} />
-        </Suspense>
-      )}
+      {problem && <ProblemNote problem={problem} />}
+      <Suspense>
+        {found && found !== 'refused' && <Reminder />}
+        {opened?.kind === 'known' && (
+          <ArrivalSheet
+            there={opened.there}
+            arrival={opened.arrival}
+            onTaken={toCase}
+            onClose={() => setOpened(null)}
+          />
+        )}
+        {opened?.kind === 'backup' && <RestoreSheet file={opened.file} onClose={() => setOpened(null)} />}
+      </Suspense>
       <main className="mt-2">
         {found && summaries.length === 0 && (
-          <Empty start={start} openFile={<OpenFile onFile={openFile} />} refused={found === 'refused'} />
+          <Empty
+            start={() => void start()}
+            loadSamples={() => act(({ loadSamples }) => loadSamples())}
+            openFile={picker}
+            refused={found === 'refused'}
+          />
         )}
-        {summaries.length > 0 && <Cases summaries={summaries} />}
-        {trashed.length > 0 && <Trash trashed={trashed} />}
+        {summaries.length > 0 && (
+          <CaseList
+            summaries={summaries}
+            onTrash={(id) => act(({ setTrashed }) => setTrashed(id, true))}
+            onSaveList={(shown) => act(({ saveList }) => saveList(shown))}
+          />
+        )}
+        {trashed.length > 0 && (
+          <Trash trashed={trashed} onPutBack={(id) => act(({ setTrashed }) => setTrashed(id, false))} />
+        )}
         {summaries.some((one) => one.sample) && (
-          <Button
-            kind="text"
-            className="mt-6"
-            onClick={() => void actions().then(({ removeSamples }) => removeSamples())}
-          >
+          <Button kind="text" className="mt-6" onClick={() => act(({ removeSamples }) => removeSamples())}>
             {en.removeSamples}
           </Button>
         )}
@@ -109,134 +129,15 @@ export function Desk() {
   )
 }
 
-function Cases({ summaries }: { summaries: readonly Summary[] }) {
+function ProblemNote({ problem }: { problem: Problem }) {
   return (
-    <table className="w-full border-collapse">
-      <thead className="text-ink-2 text-left text-[13.5px]">
-        <tr>
-          <th className="py-2 font-normal">{en.client}</th>
-          <th className="hidden px-3 py-2 font-normal sm:table-cell">{en.areas}</th>
-          <th className="py-2 pl-3 font-normal">{en.next}</th>
-          <td />
-        </tr>
-      </thead>
-      <tbody>
-        {summaries.map((one) => (
-          <tr key={one.id} className="border-rule hover:bg-sheet relative border-t align-top">
-            <td className="py-3">
-              <Link
-                href={`/case?id=${one.id}&station=${one.waitsFor === 'materials' || one.waitsFor === 'letter' ? 'amounts' : one.waitsFor}`}
-                className="font-serif text-[20px] leading-tight font-semibold after:absolute after:inset-0"
-              >
-                {one.client || en.unnamed}
-              </Link>
-              <p className="text-ink-2">
-                {one.place}
-                {one.sample && (
-                  <span className="border-edge ml-2 rounded-[3px] border px-1.5 text-[13px]">{en.sample}</span>
-                )}
-              </p>
-            </td>
-            <td className="hidden px-3 py-3 sm:table-cell">{one.areas.join(', ') || en.noAreas}</td>
-            <td className="py-3 pl-3">
-              <strong className="font-semibold">{en.waits[one.waitsFor]}</strong>
-              <p className="text-ink-2 text-sm">
-                {en.changed} {intlFormatDistance(new Date(one.updatedAt), new Date())}
-              </p>
-            </td>
-            <td className="relative z-10 py-3 text-right">
-              <button
-                type="button"
-                aria-label={en.throwAway(one.client || en.unnamed)}
-                title={en.throwAway(one.client || en.unnamed)}
-                onClick={() => void actions().then(({ setTrashed }) => setTrashed(one.id, true))}
-                className="text-ink-2 hover:text-clay cursor-pointer p-1.5"
-              >
-                <Trash2 size={17} aria-hidden />
-              </button>
-            </td>
-          </tr>
-        ))}
-      </tbody>
-    </table>
-  )
-}
-
-/** What was thrown away, and the way back. */
-function Trash({ trashed }: { trashed: readonly Summary[] }) {
-  return (
-    <details className="border-rule mt-4 border-t pt-3">
-      <summary className="cursor-pointer font-semibold">{en.trash(trashed.length)}</summary>
-      <p className="text-ink-2 mt-1 text-sm">{en.trashWhy(trashDays)}</p>
-      <ul>
-        {trashed.map((one) => (
-          <li key={one.id} className="flex flex-wrap items-baseline gap-3 py-1.5">
-            <span className="font-serif text-lg">{one.client || en.unnamed}</span>
-            <span className="text-ink-2 flex-1 text-sm">
-              {one.place} · {en.thrownAway} {intlFormatDistance(new Date(one.trashedAt!), new Date())}
-            </span>
-            <Button onClick={() => void actions().then(({ setTrashed }) => setTrashed(one.id, false))}>
-              {en.putBack}
-            </Button>
-          </li>
+    <div role="alert" className="text-clay border-clay mt-4 border-l-4 pl-3">
+      <p className="font-semibold">{problem.sentence}</p>
+      <ul className="text-sm">
+        {problem.details.map((detail) => (
+          <li key={detail}>{detail}</li>
         ))}
       </ul>
-    </details>
-  )
-}
-
-function Empty({ start, openFile, refused }: { start: () => Promise<void>; openFile: ReactNode; refused: boolean }) {
-  return (
-    <section className="py-8">
-      <h2 className="font-serif text-2xl font-semibold">{en.empty}</h2>
-      <p className="mt-1">{en.emptyLead}</p>
-      <dl className="mt-6 grid max-w-2xl grid-cols-[auto_1fr] items-center gap-x-6 gap-y-4">
-        <dt>
-          <Link href="/counter" className={`${buttonClass('act')} block text-center`}>
-            {en.counter}
-          </Link>
-        </dt>
-        <dd>{en.counterWhy}</dd>
-        <dt>
-          <Button className="w-full" onClick={() => void start()}>
-            {en.start}
-          </Button>
-        </dt>
-        <dd>{en.startWhy}</dd>
-        {!refused && (
-          <>
-            <dt>
-              <Button className="w-full" onClick={() => void actions().then(({ loadSamples }) => loadSamples())}>
-                {en.samples}
-              </Button>
-            </dt>
-            <dd>{en.samplesWhy}</dd>
-            <dt>{openFile}</dt>
-            <dd />
-          </>
-        )}
-      </dl>
-    </section>
-  )
-}
-
-function OpenFile({ onFile }: { onFile: (file: File) => Promise<void> }) {
-  const input = useRef<HTMLInputElement>(null)
-  return (
-    <>
-      <Button onClick={() => input.current?.click()}>{en.open}</Button>
-      <input
-        ref={input}
-        type="file"
-        accept="application/json,.json"
-        aria-label={en.open}
-        className="hidden"
-        onChange={(event) => {
-          const file = event.target.files?.[0]
-          event.target.value = ''
-          if (file) void onFile(file)
-        }}
-      />
-    </>
+    </div>
   )
 }

@@ -2,18 +2,21 @@
 
 import { createCase } from '@/store/cases'
 import { addSamples, seedOnce as seededOnce } from '@/store/desk'
-import { addSampleOffice, readOffice } from '@/store/office'
+import { addSampleOffice, beginsWith } from '@/store/office'
 import type { Opened } from '@/schemas/case-file'
 import type { Version } from '@/store/ancestry'
 import { arrival, takeIn, type KnownArrival } from '@/store/exchange'
+import type { Summary } from '@/store/db'
+import { saveFile } from '../save-file'
 import { en } from './messages'
 
 export { emptyOldTrash, removeSamples, setTrashed } from '@/store/desk'
 
 /** Starts an empty case, as the office begins them, and returns its id. */
 export async function startCase(): Promise<string> {
-  const { measures, climate } = await readOffice()
-  return createCase({ measures, climate }).id
+  // Most browsers decide without asking; none of the cases is worth less for a no.
+  void navigator.storage?.persist?.().catch(() => undefined)
+  return createCase((await beginsWith()).kase).id
 }
 
 export interface Problem {
@@ -25,10 +28,12 @@ export interface Problem {
 export type OpenedFile =
   | { readonly kind: 'taken'; readonly id: string }
   | { readonly kind: 'known'; readonly there: Version; readonly arrival: KnownArrival }
+  | { readonly kind: 'backup'; readonly file: File }
   | { readonly kind: 'problem'; readonly problem: Problem }
 
 /** Opens a case file. A case that is not here is taken in; about one that is, nothing is done yet. */
 export async function openFile(file: File): Promise<OpenedFile> {
+  if (await isZip(file)) return { kind: 'backup', file }
   const { caseFileLimits, openCaseFile } = await import('@/schemas/case-file')
   const opened: Opened =
     file.size > caseFileLimits.largest * 3
@@ -43,6 +48,17 @@ export async function openFile(file: File): Promise<OpenedFile> {
   } catch {
     return { kind: 'problem', problem: { sentence: en.notKept, details: [] } }
   }
+}
+
+async function isZip(file: File): Promise<boolean> {
+  const [p, k] = new Uint8Array(await file.slice(0, 2).arrayBuffer())
+  return p === 0x50 && k === 0x4b
+}
+
+/** Saves the cases shown as a table that a spreadsheet opens; what looks like a formula stays text. */
+export async function saveList(shown: readonly Summary[]): Promise<void> {
+  const { listCsv } = await import('./list-csv')
+  saveFile(en.listName, new Blob([listCsv(shown)], { type: 'text/csv' }))
 }
 
 const samples = () => import('@/demo/sample-cases')

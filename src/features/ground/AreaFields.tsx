@@ -15,6 +15,7 @@ import { render, textOf } from '@/wording/render'
 import { inArea, useOpenCase } from '../case/context'
 import { fieldError, retyped, understood } from '../formatting'
 import { en } from './messages'
+import { FeedingField } from './SettingFields'
 
 /** The list one types into is most of the interface library's weight, so it comes right after the page. */
 const pickField = import('@/ui/PickField')
@@ -118,14 +119,8 @@ export function MoreFields({ area }: { area: Area }) {
         error={fieldError(fields.depth, area.depth)}
         onChange={(text) => edit(inArea(area.id, (draft) => void (draft.depth = retyped(text, 'in', fields.depth))))}
       />
-      <ChoiceField
-        label={en.feeding}
+      <FeedingField
         value={area.feeding}
-        options={[
-          { value: 'lean', label: en.feedings.lean },
-          { value: 'usual', label: en.feedings.usual },
-          { value: 'generous', label: en.feedings.generous },
-        ]}
         onChange={(feeding) => edit(inArea(area.id, (draft) => void (draft.feeding = feeding)))}
       />
       <label className="flex min-h-9 items-center gap-2 self-end">

@@ -1,6 +1,6 @@
 'use client'
 
-import type { Case } from '@/core/case'
+import type { Area, Case } from '@/core/case'
 import { ChoiceField } from '@/ui/ChoiceField'
 import { en } from './messages'
 
@@ -13,6 +13,12 @@ interface Props<Value> {
 export function MeasuresField({ value, onChange }: Props<Case['measures']>) {
   const options = (['feet', 'metres'] as const).map((one) => ({ value: one, label: en.measureNames[one] }))
   return <ChoiceField label={en.measures} value={value} options={options} onChange={onChange} />
+}
+
+/** Where in a crop's span of nitrogen to serve it. */
+export function FeedingField({ value, onChange }: Props<Area['feeding']>) {
+  const options = (['lean', 'usual', 'generous'] as const).map((one) => ({ value: one, label: en.feedings[one] }))
+  return <ChoiceField label={en.feeding} value={value} options={options} onChange={onChange} />
 }
 
 /** Which of the texture table's two climates holds. */

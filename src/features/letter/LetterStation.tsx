@@ -4,6 +4,9 @@ import { format, parseISO, isValid } from 'date-fns'
 import type { AreaRecommendation } from '@/core/recommend'
 import { Button } from '@/ui/Button'
 import { Formula } from '@/ui/Formula'
+import { useLiveQuery } from 'dexie-react-hooks'
+import type { Office } from '@/schemas/office'
+import { db } from '@/store/db'
 import { initialsOf } from '@/store/office'
 import { SelectField } from '@/ui/SelectField'
 import { TextField } from '@/ui/TextField'
@@ -13,6 +16,7 @@ import { render, textOf } from '@/wording/render'
 import { useOpenCase } from '../case/context'
 import { describe } from '../ground/AreasRail'
 import { gradeWords } from '../materials/grade'
+import { Logo } from '../office/Logo'
 import { useOffice } from '../office/useOffice'
 import { en } from './messages'
 
@@ -79,6 +83,21 @@ function SignField({ label, value, onChange }: { label: string; value: string; o
   )
 }
 
+/** Who the letter comes from, with the logo where there is one. */
+function Letterhead({ office }: { office: Office }) {
+  const logo = useLiveQuery(() => (office.logo ? db.attachments.get(office.logo) : undefined), [office.logo])
+  if (!office.name && !logo) return null
+  return (
+    <div className="mb-3 flex items-center gap-4 font-sans text-[13px] print:text-[9pt]">
+      {logo && <Logo attachment={logo} className="h-12 max-w-56 object-contain object-left" />}
+      <p>
+        <strong>{[office.name, office.region].filter(Boolean).join(', ')}</strong>
+        {office.address && <span className="block">{office.address}</span>}
+      </p>
+    </div>
+  )
+}
+
 function Letter({ ready }: { ready: readonly AreaRecommendation[] }) {
   const { kase } = useOpenCase()
   const office = useOffice()
@@ -87,14 +106,9 @@ function Letter({ ready }: { ready: readonly AreaRecommendation[] }) {
   ]
   return (
     <article className="border-rule max-w-[7.1in] border bg-white px-10 py-8 font-serif text-[14.5px] leading-snug print:max-w-none print:border-0 print:p-0 print:text-[10pt]">
+      {office && <Letterhead office={office} />}
       <header className="border-ink flex items-end justify-between border-b-[1.5px] pb-2">
         <div>
-          {office?.name && (
-            <p className="mb-2 font-sans text-[13px] print:text-[9pt]">
-              <strong>{office.name}</strong>
-              {office.address && `, ${office.address}`}
-            </p>
-          )}
           <h2 className="text-[23px] leading-tight font-semibold">{en.title}</h2>
           <p>
             {en.for} {[kase.client, kase.place].filter(Boolean).join(', ')}

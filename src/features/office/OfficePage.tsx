@@ -2,17 +2,22 @@
 
 import Link from 'next/link'
 import { useState } from 'react'
-import type { Front } from '@/store/cases'
+import { guideRef, guides } from '@/core/guides/guides'
 import type { Office } from '@/schemas/office'
+import type { Front } from '@/store/cases'
 import { editOffice, initialsOf } from '@/store/office'
 import { buttonClass } from '@/ui/Button'
+import { SelectField } from '@/ui/SelectField'
 import { TextField } from '@/ui/TextField'
+import { textOf } from '@/wording/render'
+import { BackupSection } from '../backup/BackupSection'
 import { en as caseWords } from '../case/messages'
-import { ClimateField, MeasuresField } from '../ground/SettingFields'
+import { ClimateField, FeedingField, MeasuresField } from '../ground/SettingFields'
+import { LogoField } from './LogoField'
 import { en } from './messages'
 import { useOffice } from './useOffice'
 
-/** Who the letters come from. */
+/** Who the letters come from, what new cases begin with, and where the copies of everything are. */
 export function OfficePage() {
   const stored = useOffice()
   return stored ? <Fields key={stored.id} stored={stored} /> : null
@@ -31,7 +36,7 @@ function Fields({ stored }: { stored: Office }) {
   }
   const initials = initialsOf(office)
   return (
-    <main className="mx-auto max-w-3xl px-5 pb-16 sm:px-8" data-entry>
+    <main className="mx-auto max-w-4xl px-5 pb-16 sm:px-8" data-entry>
       <header className="border-ink mb-4 flex items-end gap-4 border-b-[1.5px] pt-6 pb-3">
         <h1 className="flex-1 font-serif text-[27px] leading-none font-semibold">{en.title}</h1>
         <p role="status" className="text-ink-2 text-sm">
@@ -47,10 +52,21 @@ function Fields({ stored }: { stored: Office }) {
           {en.refused}
         </p>
       )}
-      <div className="grid gap-3">
+      <div className="grid gap-x-5 gap-y-3 sm:grid-cols-2">
         <TextField label={en.name} value={office.name} onChange={(name) => edit({ name })} />
-        <TextField label={en.address} value={office.address} onChange={(address) => edit({ address })} />
-        <TextField label={en.disclaimer} value={office.disclaimer} onChange={(disclaimer) => edit({ disclaimer })} />
+        <TextField
+          label={en.region}
+          value={office.region}
+          placeholder={en.regionExample}
+          onChange={(region) => edit({ region })}
+        />
+        <TextField wide label={en.address} value={office.address} onChange={(address) => edit({ address })} />
+        <TextField
+          wide
+          label={en.disclaimer}
+          value={office.disclaimer}
+          onChange={(disclaimer) => edit({ disclaimer })}
+        />
         <TextField
           label={en.people}
           value={office.people}
@@ -58,12 +74,21 @@ function Fields({ stored }: { stored: Office }) {
           echo={initials.length > 0 ? en.signs(initials.join(' · ')) : undefined}
           onChange={(people) => edit({ people })}
         />
-        <h2 className="mt-3 font-serif text-lg font-semibold">{en.defaults}</h2>
-        <div className="grid gap-x-5 gap-y-3 sm:grid-cols-2">
-          <MeasuresField value={office.measures} onChange={(measures) => edit({ measures })} />
-          <ClimateField value={office.climate} onChange={(climate) => edit({ climate })} />
-        </div>
+        <LogoField logo={stored.logo} />
       </div>
+      <h2 className="mt-6 mb-2 font-serif text-lg font-semibold">{en.defaults}</h2>
+      <div className="grid gap-x-5 gap-y-3 sm:grid-cols-2">
+        <MeasuresField value={office.measures} onChange={(measures) => edit({ measures })} />
+        <ClimateField value={office.climate} onChange={(climate) => edit({ climate })} />
+        <SelectField
+          label={en.guide}
+          value={office.guide}
+          options={guides.map((guide) => ({ value: guideRef(guide), label: textOf(guide.title) }))}
+          onChange={(guide) => guide && edit({ guide })}
+        />
+        <FeedingField value={office.feeding} onChange={(feeding) => edit({ feeding })} />
+      </div>
+      <BackupSection />
     </main>
   )
 }

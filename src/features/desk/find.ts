@@ -1,0 +1,23 @@
+import type { Summary } from '@/store/db'
+
+const plain = (text: string): string =>
+  text
+    .toLowerCase()
+    .normalize('NFD')
+    .replace(/\p{Mark}/gu, '')
+
+/**
+ * Finds cases by words of their client, place and areas: every word must begin somewhere in them, whatever its case and
+ * accents. The cases are prepared once; without words all are found.
+ */
+export function finder<One extends Pick<Summary, 'client' | 'place' | 'areas'>>(
+  summaries: readonly One[],
+): (words: string) => readonly One[] {
+  let prepared: string[] | undefined
+  return (words) => {
+    const wanted = plain(words).split(/\s+/).filter(Boolean)
+    if (wanted.length === 0) return summaries
+    prepared ??= summaries.map(({ client, place, areas }) => plain(` ${[client, place, ...areas].join(' ')}`))
+    return summaries.filter((_, i) => wanted.every((word) => prepared![i]!.includes(` ${word}`)))
+  }
+}
