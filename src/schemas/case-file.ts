@@ -71,6 +71,25 @@ export const caseFileSchema = Joi.object<CaseFile>({
   log: Joi.array().items(edit).max(20_000).required(),
 }).required()
 
+/** The same as JSON Schema. What Joi says beyond it (ids given once, sizes of the whole) is in docs/case-file.md. */
+export const caseFileJsonSchema = (): object => ({
+  $schema: 'https://json-schema.org/draft/2020-12/schema',
+  $id: '/api/v1/schemas/case-file',
+  title: 'Agrologos case file, schema 2',
+  ...(withNull(caseFileSchema['~standard'].jsonSchema.input({ target: 'draft-2020-12' })) as object),
+})
+
+/** Joi leaves null out of the values of a choice that may be null. */
+function withNull(schema: unknown): unknown {
+  if (Array.isArray(schema)) return schema.map(withNull)
+  if (typeof schema !== 'object' || schema === null) return schema
+  const inner = Object.fromEntries(Object.entries(schema).map(([key, value]) => [key, withNull(value)]))
+  const { type, enum: values } = inner
+  return Array.isArray(type) && type.includes('null') && Array.isArray(values)
+    ? { ...inner, enum: [...(values as unknown[]), null] }
+    : inner
+}
+
 /** Characters of text, and levels, beyond which a case file is not read. */
 export const caseFileLimits = { largest: 8_000_000, deepest: 20 } as const
 

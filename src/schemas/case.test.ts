@@ -1,3 +1,5 @@
+import { readFileSync } from 'node:fs'
+import { join } from 'node:path'
 import { blankArea, blankCase, blankReport } from '../core/blank'
 import type { Case } from '../core/case'
 import { sampleCases } from '../demo/sample-cases'
@@ -51,6 +53,15 @@ describe('case files', () => {
     ['a nest 500 deep', openCaseFile(`${'['.repeat(500)}${']'.repeat(500)}`), 'not-a-case'],
     ['nine megabytes', openCaseFile('x'.repeat(9_000_000)), 'too-large'],
   ])('%s is refused', (_, opened, why) => expect(opened).toMatchObject({ ok: false, why }))
+  /** A file of each schema there ever was, as it was saved then. None is ever changed; a new schema adds one. */
+  test.each([1, 2])('a file of schema %i opens', (version) => {
+    const text = readFileSync(join(__dirname, `samples/case-${version}.json`), 'utf8')
+    const opened = openCaseFile(text)
+    if (!opened.ok) throw new Error(opened.details.join())
+    expect(opened.kase).toMatchObject({ schema: 2, client: `Kept sample, schema ${version}` })
+    expect(opened.kase.areas[0]).toMatchObject({ name: 'In-ground strip', size: { text: '9x31', value: 279 } })
+    expect(opened.log).toHaveLength(version === 1 ? 0 : 2)
+  })
   test('a nest too deep to read is refused all the same', () =>
     expect(openCaseFile(`${'['.repeat(500_000)}${']'.repeat(500_000)}`).ok).toBe(false))
   test('markup in a name stays text', () => {

@@ -12,7 +12,7 @@ export const line = (most: number) => Joi.string().allow('').max(most).required(
 const id = Joi.string().min(1).max(80).required()
 export const instant = Joi.string().isoDate().required()
 const oneOf = (table: object) => Joi.string().valid(...Object.keys(table))
-const orNone = (table: object) => oneOf(table).allow(null).required()
+const orNone = (table: object) => Joi.valid(null, ...Object.keys(table)).required()
 
 /** A guide and its version. */
 export const guideField = Joi.string()
@@ -33,7 +33,7 @@ const materials = Joi.object({
   sulfur: orNone(sulfurMaterials),
   sulfurBag: typed,
   fertilizer: orNone(fertilizers),
-  meets: Joi.string().valid('N', 'P₂O₅', 'K₂O').allow(null).required(),
+  meets: Joi.valid(null, 'N', 'P₂O₅', 'K₂O').required(),
   fertilizerBag: typed,
 })
 
@@ -43,7 +43,7 @@ const area = Joi.object({
   size: typed,
   crop: orNone(crops),
   texture: orNone(textures),
-  ground: Joi.string().valid('dug', 'planted').allow(null).required(),
+  ground: Joi.valid(null, 'dug', 'planted').required(),
   depth: typed,
   feeding: Joi.string().valid('lean', 'usual', 'generous').required(),
   phosphorusBanned: Joi.boolean().required(),
@@ -59,7 +59,7 @@ const report = Joi.object({
   date: line(10),
   extractant: orNone(extractants),
   unit: Joi.string().valid('ppm', 'lb/acre').required(),
-  buffer: Joi.string().valid('SMP', 'Adams–Evans').allow(null).required(),
+  buffer: Joi.valid(null, 'SMP', 'Adams–Evans').required(),
   pH: typed,
   bufferPH: typed,
   organicMatter: typed,
