@@ -3,7 +3,7 @@ import { join } from 'node:path'
 import { gzipSync } from 'node:zlib'
 import { build, install, root, run } from './run.mjs'
 
-/** Prints speed and size. Never fails on them: they are for looking at. */
+/** Prints speed and size, and kills the browser many times. Never fails: it is for looking at. */
 await install()
 await build()
 console.log()
@@ -27,3 +27,12 @@ for (const [route, aim] of Object.entries(aims)) {
     `  ${route.padEnd(9)} ${(bytes / 1000).toFixed(0).padStart(4)} kB in ${files.size} files. Aim: under ${aim} kB.`,
   )
 }
+
+await run(process.execPath, ['bench/desk.mjs'])
+
+console.log(
+  '\nKilling the browser 200 times while it types, and 25 times each while it restores, takes in and migrates:',
+)
+await run(process.execPath, ['node_modules/@playwright/test/cli.js', 'test', 'crash'], {
+  env: { ...process.env, KILLS: process.env.KILLS ?? '200' },
+})

@@ -13,12 +13,14 @@ import { finder } from './find'
 
 interface Props {
   summaries: readonly Summary[]
+  /** Whether that is all of them, or the rest is still being read. */
+  whole: boolean
   onTrash: (id: string) => void
   onSaveList: (shown: readonly Summary[]) => void
 }
 
 /** The cases, the last changed first, and a word to find one by. */
-export function CaseList({ summaries, onTrash, onSaveList }: Props) {
+export function CaseList({ summaries, whole, onTrash, onSaveList }: Props) {
   const [words, setWords] = useState('')
   const find = useMemo(() => finder(summaries), [summaries])
   const shown = find(useDeferredValue(words))
@@ -39,7 +41,7 @@ export function CaseList({ summaries, onTrash, onSaveList }: Props) {
           />
         </label>
         <p role="status" className="text-ink-2 text-sm">
-          {words.trim() ? en.foundOf(shown.length, summaries.length) : en.count(summaries.length)}
+          {!whole ? '…' : words.trim() ? en.foundOf(shown.length, summaries.length) : en.count(summaries.length)}
         </p>
         <Button kind="text" onClick={() => onSaveList(shown)}>
           {en.saveList}

@@ -1,10 +1,10 @@
 import type { Summary } from '@/store/db'
 
-const plain = (text: string): string =>
-  text
-    .toLowerCase()
-    .normalize('NFD')
-    .replace(/\p{Mark}/gu, '')
+/** In lower case, without accents; most names have none. */
+function plain(text: string): string {
+  const lower = text.toLowerCase()
+  return /^[ -~]*$/.test(lower) ? lower : lower.normalize('NFD').replace(/\p{Mark}/gu, '')
+}
 
 /**
  * Finds cases by words of their client, place and areas: every word must begin somewhere in them, whatever its case and
