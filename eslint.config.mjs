@@ -7,7 +7,8 @@ const forbidden = {
   core: ['schemas', 'wording', 'store', 'workers', 'app', 'features', 'ui', 'demo'],
   wording: ['schemas', 'store', 'workers', 'app', 'features', 'ui', 'demo'],
   schemas: ['wording', 'store', 'workers', 'app', 'features', 'ui', 'demo'],
-  store: ['wording', 'app', 'features', 'ui'],
+  store: ['wording', 'workers', 'app', 'features', 'ui'],
+  workers: ['wording', 'app', 'features', 'ui', 'demo'],
   ui: ['core', 'schemas', 'wording', 'store', 'workers', 'app', 'features', 'demo'],
   features: ['app'],
 }
@@ -23,11 +24,17 @@ const packages = [
   'date-fns',
   'clsx',
   'lucide-react',
+  'fflate',
+  'comlink',
+  'papaparse',
+  'uuid',
+  '@noble/hashes',
 ]
 const packagesForbidden = {
   core: packages,
   wording: packages,
   schemas: packages.filter((name) => name !== 'joi'),
+  workers: ['dexie', 'react'],
   ui: ['dexie', 'joi', 'immer'],
 }
 

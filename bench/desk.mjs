@@ -1,5 +1,4 @@
 import { spawn } from 'node:child_process'
-import { join } from 'node:path'
 import { chromium } from '@playwright/test'
 import { environment, nextScript, root } from '../scripts/run.mjs'
 

@@ -46,3 +46,15 @@ export async function type(page: Page, label: string | RegExp, text: string) {
   await page.keyboard.press('ControlOrMeta+A')
   await page.keyboard.type(text)
 }
+
+/** Makes this page's writes fail until it is let go: what is typed waits on the page. */
+export const hold = (page: Page, held: boolean) =>
+  page.evaluate((on) => {
+    const store = IDBObjectStore.prototype as IDBObjectStore & { plain?: IDBObjectStore['put'] }
+    store.plain ??= store.put
+    store.put = on
+      ? () => {
+          throw new DOMException('held', 'QuotaExceededError')
+        }
+      : store.plain
+  }, held)

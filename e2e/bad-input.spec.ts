@@ -1,5 +1,6 @@
 import { readFile } from 'node:fs/promises'
-import { expect, kept, loadSamples, test, type } from './app'
+import { blankCase } from '../src/core/blank'
+import { expect, hold, kept, loadSamples, test, type } from './app'
 
 test.describe('what cannot be used says so beside its field, and the rest goes on', () => {
   test.beforeEach(async ({ watched: page }) => {
@@ -101,14 +102,14 @@ test('a browser without room says so, offers the file, and recovers', async ({ w
   await kept(page)
   await page.reload()
   await expect(page.getByLabel('Client')).toHaveValue('Typed without room')
-  // The file it saved opens again, as a case of its own.
+  // The file it saved says what was recovered.
   await page.goto('/')
   await page
     .locator('input[type=file]')
     .setInputFiles({ name: 'case.json', mimeType: 'application/json', buffer: Buffer.from(saved) })
+  await expect(page.getByRole('dialog')).toContainText('The file says the same as the case here')
+  await page.getByRole('button', { name: 'Open the case here' }).click()
   await expect(page).toHaveURL(/\/case\?id=/)
-  await page.goto('/')
-  await expect(page.getByRole('link', { name: 'Typed without room' })).toHaveCount(2)
 })
 
 test('a browser that keeps nothing at all still answers', async ({ watched: page }) => {
@@ -123,4 +124,64 @@ test('a browser that keeps nothing at all still answers', async ({ watched: page
   await type(page, 'Client', 'Nobody')
   await expect(page.getByRole('alert').filter({ hasText: 'refuses to keep' })).toBeVisible()
   await expect(page.getByLabel('Client')).toHaveValue('Nobody')
+})
+
+test('without room the office, files, backups and the trash say so too, and go on when there is room', async ({
+  watched: page,
+  context,
+  baseURL,
+}) => {
+  await loadSamples(page)
+  await page.goto('/office')
+  const backup = page.waitForEvent('download')
+  await page.getByRole('button', { name: 'Save a backup' }).click()
+  const file = (await (await backup).path())!
+  const devtools = await context.newCDPSession(page)
+  await devtools.send('Storage.overrideQuotaForOrigin', { origin: baseURL!, quotaSize: 1 })
+  const alert = page.getByRole('alert').filter({ hasText: 'refuses to keep the office' })
+  await expect(async () => {
+    await page.getByLabel('Address and hours').fill(Array.from({ length: 2_000 }, () => Math.random()).join(' '))
+    await expect(alert).toBeVisible({ timeout: 500 })
+  }).toPass({ timeout: 40_000 })
+  await type(page, 'Address and hours', 'Typed without room')
+  const saved = page.waitForEvent('download')
+  await alert.getByRole('button', { name: 'Save a backup' }).click()
+  expect((await saved).suggestedFilename()).toMatch(/zip$/)
+
+  await page.locator('input[type=file][accept*=zip]').setInputFiles(file)
+  const plan = page.getByRole('dialog')
+  await plan.getByRole('radio', { name: 'Make it as the backup says' }).click()
+  await plan.getByRole('checkbox').check()
+  await plan.getByRole('button', { name: 'Restore', exact: true }).click()
+  await expect(plan).toContainText('Nothing was restored')
+  await page.keyboard.press('Escape')
+  await expect(page.getByLabel('Address and hours')).toHaveValue('Typed without room')
+
+  await devtools.send('Storage.overrideQuotaForOrigin', { origin: baseURL! })
+  await expect(async () => {
+    await alert.getByRole('button', { name: 'Try again' }).click({ timeout: 1_000 })
+    await expect(alert).toHaveCount(0, { timeout: 1_000 })
+  }).toPass({ timeout: 40_000 })
+  await page.reload()
+  await expect(page.getByLabel('Address and hours')).toHaveValue('Typed without room')
+
+  await page.goto('/')
+  await page.getByRole('link', { name: 'Henrike Aldous' }).waitFor()
+  await hold(page, true)
+  await page.getByRole('button', { name: 'Throw away Henrike Aldous' }).click()
+  await expect(page.getByText('refuses to keep that')).toBeVisible()
+  await expect(page.getByRole('link', { name: 'Henrike Aldous' })).toBeVisible()
+  const other = {
+    format: 'agrologos-case',
+    schema: 2,
+    case: { ...blankCase('other', new Date().toISOString()) },
+    log: [],
+  }
+  await page
+    .locator('input[type=file]')
+    .setInputFiles({ name: 'x.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(other)) })
+  await expect(page.getByText('this browser refuses to keep it')).toBeVisible()
+  await hold(page, false)
+  await page.getByRole('button', { name: 'Throw away Henrike Aldous' }).click()
+  await expect(page.getByText('Trash (1)')).toBeVisible()
 })

@@ -1,6 +1,6 @@
 import { readFile, writeFile } from 'node:fs/promises'
 import type { Browser, Page } from '@playwright/test'
-import { expect, kept, loadSamples, test, type } from './app'
+import { expect, hold, kept, loadSamples, test, type } from './app'
 
 const hall = '/case?id=sample-village-hall&station=ground'
 
@@ -66,18 +66,6 @@ test('a case goes to a colleague and back; what both changed is shown and chosen
   await expect(page.getByRole('link', { name: 'Lake Ossian village hall' })).toHaveCount(2)
   await colleague.context().close()
 })
-
-/** Makes this page's writes fail until it is let go: what is typed waits on the page. */
-const hold = (page: Page, held: boolean) =>
-  page.evaluate((on) => {
-    const store = IDBObjectStore.prototype as IDBObjectStore & { plain?: IDBObjectStore['put'] }
-    store.plain ??= store.put
-    store.put = on
-      ? () => {
-          throw new DOMException('held', 'QuotaExceededError')
-        }
-      : store.plain
-  }, held)
 
 test.describe('two pages of one case', () => {
   for (const [name, here, there, stands, offered] of [

@@ -10,7 +10,7 @@ test('the office stands on the letter, signs it, and is what new cases begin wit
   await page.getByRole('radio', { name: 'metres' }).click()
   await kept(page)
   await page.reload()
-  await expect(page.getByLabel('Name')).toHaveValue('Weir Lane Garden Desk')
+  await expect(page.getByLabel('Name', { exact: true })).toHaveValue('Weir Lane Garden Desk')
 
   await page.goto('/case?id=sample-village-hall&station=letter')
   await page.getByLabel('Checked by').selectOption('cd')
@@ -26,5 +26,5 @@ test('the office stands on the letter, signs it, and is what new cases begin wit
   await page.goto('/')
   await page.getByRole('button', { name: 'Remove the sample cases' }).click()
   await page.getByRole('link', { name: 'Office' }).click()
-  await expect(page.getByLabel('Name')).toHaveValue('Weir Lane Garden Desk')
+  await expect(page.getByLabel('Name', { exact: true })).toHaveValue('Weir Lane Garden Desk')
 })

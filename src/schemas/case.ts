@@ -11,7 +11,6 @@ import { readTyped, type Typed, type UnitWords } from '../core/units/typed'
 export const line = (most: number) => Joi.string().allow('').max(most).required()
 const id = Joi.string().min(1).max(80).required()
 export const instant = Joi.string().isoDate().required()
-const oneOf = (table: object) => Joi.string().valid(...Object.keys(table))
 const orNone = (table: object) => Joi.valid(null, ...Object.keys(table)).required()
 
 /** A guide and its version. */

@@ -1,15 +1,16 @@
 'use client'
 
 import { backupFileName, collectBackup, markBackedUp } from '@/store/backup'
+import type { Office } from '@/schemas/office'
 import type { OnProgress } from '@/store/backup-file'
 import { db, keepSetting, setting } from '@/store/db'
 import { packInWorker } from '@/workers/backup'
 import { saveFile } from '../save-file'
 import { en } from './messages'
 
-async function made(onProgress: OnProgress, signal?: AbortSignal) {
+async function made(onProgress: OnProgress, signal?: AbortSignal, office?: Office) {
   const { backup, seq } = await collectBackup()
-  const file = await packInWorker(backup, onProgress, signal)
+  const file = await packInWorker({ ...backup, office: office ?? backup.office }, onProgress, signal)
   return { blob: new Blob([file], { type: 'application/zip' }), madeAt: backup.madeAt, seq }
 }
 
@@ -20,6 +21,12 @@ export async function saveBackup(onProgress: OnProgress, signal: AbortSignal): P
   saveFile(name, blob)
   await markBackedUp(madeAt, seq)
   return name
+}
+
+/** A backup with the office as it is typed, where the browser refuses to keep it. */
+export async function saveWithOffice(office: Office): Promise<void> {
+  const { blob, madeAt } = await made(() => undefined, undefined, office)
+  saveFile(backupFileName(madeAt), blob)
 }
 
 /** What a browser that writes files by itself adds to the standard types. */

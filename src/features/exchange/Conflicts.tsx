@@ -2,6 +2,7 @@
 
 import { format } from 'date-fns'
 import { useLiveQuery } from 'dexie-react-hooks'
+import { useState } from 'react'
 import type { Case } from '@/core/case'
 import { settle } from '@/store/cases'
 import { db } from '@/store/db'
@@ -22,6 +23,12 @@ export function Conflicts({ kase }: { kase: Case }) {
         .catch(() => []),
     [kase.id],
   )
+  const [refused, setRefused] = useState(false)
+  const choose = (id: number, choice: 'other' | 'standing') =>
+    void settle(id, choice).then(
+      () => setRefused(false),
+      () => setRefused(true),
+    )
   // Of an area that is gone there is nothing to decide, until it is put back.
   const open = conflicts?.filter(({ path }) => path.length < 3 || valueAt(kase, path.slice(0, 2)) !== undefined)
   if (!open?.length) return null
@@ -44,17 +51,18 @@ export function Conflicts({ kase }: { kase: Case }) {
               value={valueAt(kase, one.path)}
               note={en.standsNow}
               act={en.keep}
-              onChoose={() => void settle(one.id, 'standing')}
+              onChoose={() => choose(one.id, 'standing')}
             />
             <Value
               value={one.other}
               note={en.from(one.by, format(new Date(one.at), 'd MMM, HH:mm'))}
               act={en.take}
-              onChoose={() => void settle(one.id, 'other')}
+              onChoose={() => choose(one.id, 'other')}
             />
           </li>
         ))}
       </ul>
+      {refused && <p role="alert">{en.choiceRefused}</p>}
     </section>
   )
 }

@@ -32,6 +32,7 @@ export const en = {
   keep: 'Keep',
   take: 'Take',
   from: (by: string, when: string) => `${by || 'unsigned'}, ${when}`,
+  choiceRefused: 'This browser refuses to keep the choice (no room left?), so both values stay here.',
   gone: 'removed',
   standsNow: 'stands now',
 } as const

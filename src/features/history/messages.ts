@@ -21,7 +21,8 @@ export const en = {
     merge: 'merged with a file, and stayed as it was',
     replace: 'replaced by a file that said the same',
   },
-  doesNotFit: 'That point of the history no longer fits the case, so the case stays as it is.',
+  doesNotFit:
+    'The case stays as it is: it is the same at that point, the history no longer fits it, or this browser refuses to keep more.',
   there: 'there',
   unsigned: 'unsigned',
   empty: 'empty',

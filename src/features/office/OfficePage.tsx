@@ -6,7 +6,7 @@ import { guideRef, guides } from '@/core/guides/guides'
 import type { Office } from '@/schemas/office'
 import type { Front } from '@/store/cases'
 import { editOffice, initialsOf } from '@/store/office'
-import { buttonClass } from '@/ui/Button'
+import { Button, buttonClass } from '@/ui/Button'
 import { SelectField } from '@/ui/SelectField'
 import { TextField } from '@/ui/TextField'
 import { textOf } from '@/wording/render'
@@ -48,9 +48,16 @@ function Fields({ stored }: { stored: Office }) {
       </header>
       <p className="mb-4">{en.lead}</p>
       {keeping === 'refused' && (
-        <p role="alert" className="text-clay border-clay mb-4 border-l-4 pl-3 font-semibold">
-          {en.refused}
-        </p>
+        <div role="alert" className="border-clay mb-4 flex flex-wrap items-center gap-3 border-l-4 pl-3">
+          <p className="text-clay min-w-0 flex-1 font-semibold">{en.refused}</p>
+          <Button
+            kind="act"
+            onClick={() => void import('../backup/make').then((found) => found.saveWithOffice(office))}
+          >
+            {en.saveBackup}
+          </Button>
+          <Button onClick={() => edit({})}>{caseWords.tryAgain}</Button>
+        </div>
       )}
       <div className="grid gap-x-5 gap-y-3 sm:grid-cols-2">
         <TextField label={en.name} value={office.name} onChange={(name) => edit({ name })} />

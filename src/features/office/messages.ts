@@ -27,5 +27,7 @@ export const en = {
   defaults: 'New cases begin with',
   guide: 'Guide, until a report names its extractant',
   desk: 'To the Desk',
-  refused: 'This browser refuses to keep the office. What is typed here is gone when the page is closed.',
+  refused:
+    'This browser refuses to keep the office (no room left?). It is safe on this page until you close it; a backup holds it as typed.',
+  saveBackup: 'Save a backup',
 } as const
