@@ -23,38 +23,40 @@ const server = spawn(process.execPath, [nextScript, 'start', '--hostname', '127.
   stdio: ['ignore', 'pipe', 'inherit'],
 })
 await new Promise((resolve) => server.stdout.on('data', (text) => String(text).includes('Ready') && resolve()))
+const saved = async (page, button) => {
+  const download = page.waitForEvent('download')
+  await page.getByRole('button', { name: button }).click()
+  return (await download).path()
+}
+
+/** The cottage, changed by one of the office. */
+async function edit(page, by, fields) {
+  await page.goto(`${address}/case?id=sample-lakeside-cottage&station=ground`)
+  await page.getByLabel('Working now').selectOption(by)
+  for (const [label, text] of fields) await page.getByLabel(label, { exact: true }).fill(text)
+  await page.getByText('Kept on this machine').waitFor()
+  await page.waitForTimeout(300)
+}
+
 /** A file in which a colleague changed what was changed here too, and a backup from before. */
 async function handOver(page, take) {
-  const saved = async (button) => {
-    const download = page.waitForEvent('download')
-    await page.getByRole('button', { name: button }).click()
-    return (await download).path()
-  }
-  const backup = await saved('Save a backup')
-  const edit = async (fields) => {
-    await page.goto(`${address}/case?id=sample-lakeside-cottage&station=ground`)
-    await page.getByLabel('Working now').selectOption('TB')
-    for (const [label, text] of fields) await page.getByLabel(label, { exact: true }).fill(text)
-    await page.getByText('Kept on this machine').waitFor()
-    await page.waitForTimeout(300)
-  }
-  await page.goto(`${address}/case?id=sample-lakeside-cottage&station=ground`)
-  await page.getByLabel('Client', { exact: true }).waitFor()
-  await edit([
+  const backup = await saved(page, 'Save a backup')
+  const colleague = await (await browser.newContext()).newPage()
+  await colleague.goto(address)
+  await colleague.getByRole('link', { name: 'Henrike Aldous' }).waitFor()
+  await edit(colleague, 'TB', [
     ['Size', '32 ft circle'],
     ['Property or project', 'Lakeside cottage, north shore'],
   ])
-  const file = await saved('Save as a file')
-  for (let i = 0; i < 2; i += 1) await page.getByRole('button', { name: 'Undo' }).click()
-  await page.waitForTimeout(3_500)
-  await edit([
+  const file = await saved(colleague, 'Save as a file')
+  await edit(page, 'MV', [
     ['Size', '28 ft circle'],
     ['Depth to treat', '5'],
   ])
   await page.goto(address)
   await page.getByRole('link', { name: 'Henrike Aldous' }).waitFor()
   await page.locator('input[type=file]').setInputFiles(file)
-  await page.getByRole('dialog').waitFor()
+  await page.getByText('is here already').waitFor()
   await take('handed-over')
   await page.keyboard.press('Escape')
   await page.locator('input[type=file]').setInputFiles(backup)
@@ -103,14 +105,15 @@ try {
     await take(name)
   }
 
+  await page.setViewportSize({ width: 390, height: 844 })
+  await page.goto(`${address}/case?id=sample-lakeside-cottage&station=amounts`)
+  await take('phone')
+  await page.setViewportSize({ width: 1280, height: 800 })
+
   await page.goto(`${address}/office`)
   await page.getByRole('button', { name: 'Save a backup' }).waitFor()
   await take('office')
   await handOver(page, take)
-
-  await page.setViewportSize({ width: 390, height: 844 })
-  await page.goto(`${address}/case?id=sample-lakeside-cottage&station=amounts`)
-  await take('phone')
 } finally {
   await browser.close()
   server.kill('SIGTERM')

@@ -1,4 +1,6 @@
 import 'fake-indexeddb/auto'
+import { readFileSync } from 'node:fs'
+import { join } from 'node:path'
 import { zipSync, strToU8, unzipSync } from 'fflate'
 import * as fc from 'fast-check'
 import { produce } from 'immer'
@@ -68,6 +70,16 @@ test('a backup restored in an empty browser is the whole office again, pictures 
     attachmentOf('office', '', new Uint8Array(after.attachments[0]!.bytes)).sha256,
   )
   expect(after.parts.trashed).toHaveProperty('sample-village-hall')
+})
+
+/** A backup of each schema there ever was, as it was made then. */
+test.each([1])('a backup of schema %i is read', (version) => {
+  const { cases, office, attachments, parts } = opened(
+    readFileSync(join(__dirname, `../schemas/samples/backup-${version}.zip`)),
+  )
+  expect(cases.map(({ kase }) => kase.client)).toEqual(['Kept sample, schema 2'])
+  expect(office).toMatchObject({ name: 'Ossian Vale Extension', logo: attachments[0]!.id })
+  expect(parts.conflicts).toMatchObject([{ path: ['place'], other: 'Weir Lane' }])
 })
 
 test('any cases, backed up and restored, are equal', () =>

@@ -14,7 +14,7 @@ export function Signer() {
   if (people.length === 0) return null
   const all = signer && !people.includes(signer) ? [signer, ...people] : people
   return (
-    <label className="text-ink-2 flex items-center gap-1.5 text-sm">
+    <label className="text-ink-2 hidden items-center gap-1.5 text-sm sm:flex">
       <span className="hidden lg:inline">{en.signer}</span>
       <select
         value={signer}
