@@ -32,5 +32,5 @@ export const attachmentOf = (owner: string, name: string, bytes: Uint8Array): At
   name,
   type: pictureTypeOf(bytes) ?? 'application/octet-stream',
   sha256: bytesToHex(sha256(bytes)),
-  bytes: bytes.slice().buffer,
+  bytes: new Uint8Array(bytes).buffer,
 })

@@ -159,7 +159,7 @@ function read(entries: Map<string, Uint8Array>, onProgress: OnProgress) {
     const bytes = entries.get(`attachments/${i + 1}`)
     if (!bytes || hashOf(bytes) !== one.sha256 || pictureTypeOf(bytes) !== one.type)
       throw new Refusal('bad-attachment', one.name)
-    return { ...one, bytes: bytes.slice().buffer }
+    return { ...one, bytes: new Uint8Array(bytes).buffer }
   })
   const cases: Version[] = []
   for (let i = 1; i <= manifest.counts.cases; i += 1) {
