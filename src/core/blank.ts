@@ -57,6 +57,7 @@ export const blankReport = (id: string): Report => ({
   bufferPH: blank(''),
   organicMatter: blank('%'),
   cec: blank('meq/100 g'),
+  acidity: blank('meq/100 g'),
   P: blank('ppm'),
   K: blank('ppm'),
   Mg: blank('ppm'),

@@ -26,6 +26,8 @@ export interface Ground {
 export interface Candidate {
   readonly id: string
   readonly label: Text
+  /** Figures of one opinion agree because they rest on the same data. */
+  readonly opinion?: string
   readonly rate?: Derived<'lb product/1000 ft²'>
   readonly dugIn?: Derived<'lb product/1000 ft²'>
   readonly refusal?: Sentence

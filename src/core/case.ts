@@ -76,6 +76,8 @@ export interface Report {
   readonly bufferPH: Typed
   readonly organicMatter: Typed
   readonly cec: Typed
+  /** Neutralizable (exchangeable) acidity. */
+  readonly acidity: Typed
   readonly P: Typed
   readonly K: Typed
   readonly Mg: Typed

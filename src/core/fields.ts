@@ -21,6 +21,12 @@ export const fields = {
     high: 200,
     example: '11.5',
   },
+  acidity: {
+    units: [{ unit: 'meq/100 g', words: ['meq', 'meq/100 g', 'meq/100g', 'cmol/kg', 'cmol(c)/kg'] }],
+    low: 0,
+    high: 40,
+    example: '2.4',
+  },
   P: soilTest(3_000, '28'),
   K: soilTest(10_000, '140'),
   Mg: soilTest(10_000, '95'),
@@ -32,10 +38,13 @@ export const fields = {
   nutrient: printedRate(2_000, '3 lb/1000'),
 } as const satisfies Record<string, Field>
 
-/** Each buffer has a range of its own. SMP and Adams–Evans as their methods were published. */
+/** Each buffer has a range of its own. SMP and Adams–Evans as their methods were published; Mehlich's low end is common practice. */
 export const bufferFields: Readonly<Record<BufferKind, Field>> = {
   SMP: { units: [], low: 4.8, high: 7.0, example: '6.5' },
+  Sikora: { units: [], low: 4.8, high: 7.0, example: '6.5' },
   'Adams–Evans': { units: [], low: 7.0, high: 8.0, example: '7.7' },
+  'Moore–Sikora': { units: [], low: 7.0, high: 8.0, example: '7.7' },
+  Mehlich: { units: [], low: 4.0, high: 6.6, example: '6.1' },
 }
 
 /** The number in a field, undefined where there is none or none that can be used. */

@@ -97,7 +97,7 @@ function dosed(
       checks: others,
     }
   }
-  const dose = doseOf(lead, outcome, ground)
+  const dose = doseOf(lead, outcome, ground, objection ? [] : candidates)
   const beside = objection
     ? [{ ...guideLine, refusal: objection, remarks: [] }]
     : candidates.filter((one) => one !== lead)
@@ -135,7 +135,29 @@ function asCheck(one: Candidate, { area }: Ground, lead?: Derived<'lb product'>)
   return { id: one.id, label: one.label, amount, refusal: one.refusal, remarks: one.remarks, difference }
 }
 
-function doseOf(lead: Rated, outcome: 'lime' | 'sulfur', ground: Ground): Dose {
+/** Figures further apart than this share of the leading one are pointed out. */
+const farApart = 0.25
+
+/** What to say where the opinions differ widely: the lowest and the highest. Methods of one opinion count once. */
+function spread(candidates: readonly Candidate[]): Sentence[] {
+  const opinions = [
+    ...new Map(
+      candidates
+        .filter(hasRate)
+        .reverse()
+        .map((one) => [one.opinion ?? one.id, one]),
+    ).values(),
+  ]
+  const [lead] = candidates.filter(hasRate)
+  const sorted = opinions.sort((a, b) => a.rate.value.v - b.rate.value.v)
+  const [low, high] = [sorted[0], sorted.at(-1)]
+  if (!lead || !low || !high || low === high) return []
+  const apart = (high.rate.value.v - low.rate.value.v) / lead.rate.value.v
+  if (apart <= farApart) return []
+  return [say('reaction.spread', { low: low.label, high: high.label, times: high.rate.value.v / low.rate.value.v })]
+}
+
+function doseOf(lead: Rated, outcome: 'lime' | 'sulfur', ground: Ground, candidates: readonly Candidate[]): Dose {
   const amount = onArea(lead.rate, ground.area)
   const { lime, sulfur } = ground.choices
   const chosen = outcome === 'lime' ? lime : sulfur
@@ -149,7 +171,7 @@ function doseOf(lead: Rated, outcome: 'lime' | 'sulfur', ground: Ground): Dose {
     amount,
     passes,
     dugTo: ground.planted ? null : limeDepth(ground).value.v,
-    remarks: lead.remarks,
+    remarks: [...lead.remarks, ...spread(candidates)],
     material: chosen.material,
     bagLb: chosen.bagLb,
     lbPerCup: chosen.material.lbPerCup,

@@ -6,6 +6,7 @@ import { crops } from '../core/guides/crops'
 import { extractants } from '../core/guides/guides'
 import { fertilizers, limeMaterials, sulfurMaterials } from '../core/guides/materials'
 import { textures } from '../core/guides/soils'
+import { bufferKinds } from '../core/units/quantity'
 import { readTyped, type Typed, type UnitWords } from '../core/units/typed'
 
 export const line = (most: number) => Joi.string().allow('').max(most).required()
@@ -58,11 +59,12 @@ const report = Joi.object({
   date: line(10),
   extractant: orNone(extractants),
   unit: Joi.string().valid('ppm', 'lb/acre').required(),
-  buffer: Joi.valid(null, 'SMP', 'Adams–Evans').required(),
+  buffer: Joi.valid(null, ...bufferKinds).required(),
   pH: typed,
   bufferPH: typed,
   organicMatter: typed,
   cec: typed,
+  acidity: typed,
   P: typed,
   K: typed,
   Mg: typed,
@@ -132,6 +134,7 @@ function rereadReport(report: Report): Report {
     bufferPH: again(report.bufferPH, []),
     organicMatter: again(report.organicMatter, fields.organicMatter.units),
     cec: again(report.cec, fields.cec.units),
+    acidity: again(report.acidity, fields.acidity.units),
     P: again(report.P, fields.P.units),
     K: again(report.K, fields.K.units),
     Mg: again(report.Mg, fields.Mg.units),

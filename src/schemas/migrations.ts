@@ -3,9 +3,18 @@ type Old = Readonly<Record<string, unknown>>
 
 const isRecord = (value: unknown): value is Old => typeof value === 'object' && value !== null && !Array.isArray(value)
 
+const list = (value: unknown): readonly unknown[] => (Array.isArray(value) ? value : [])
+
 /** What became of a case from one schema to the next. A step once released is never changed. */
 const caseSteps: Readonly<Record<number, (kase: Old) => Old>> = {
-  1: (kase) => ({ ...kase, schema: 2 }),
+  // Reports may name neutralizable acidity.
+  1: (kase) => ({
+    ...kase,
+    schema: 2,
+    reports: list(kase.reports).map((report) =>
+      isRecord(report) ? { ...report, acidity: { text: '', unit: 'meq/100 g', value: null } } : report,
+    ),
+  }),
 }
 
 /** What became of the file around it. Schema 1 kept no log. */

@@ -3,6 +3,7 @@ import type { Case } from '../core/case'
 import type { Station } from '../core/progress'
 import type { Edit } from './history'
 import type { AboutAttachment, OpenConflict } from '../schemas/backup'
+import { migratedCase } from '../schemas/migrations'
 import type { Office } from '../schemas/office'
 import { v4 as newId } from 'uuid'
 
@@ -64,7 +65,12 @@ db.version(3).stores({ office: 'id' })
 db.version(4)
   .stores({ conflicts: '++id, caseId', attachments: 'id, owner' })
   .upgrade(async (old) => {
-    await old.table('cases').toCollection().modify({ schema: 2 })
+    await old
+      .table('cases')
+      .toCollection()
+      .modify((kase, row) => {
+        row.value = migratedCase(kase)
+      })
     await old
       .table('edits')
       .toCollection()

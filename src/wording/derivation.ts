@@ -53,7 +53,7 @@ export const unitWords = (of: string): string =>
         .replace('fraction of CEC', '')
         .replace(/^lb product\/lb.*|^lb \S+\/lb .*/, 'of the weight')
         .replace('pH in water', '')
-        .replace(/^(SMP|Adams–Evans) buffer pH$/, '')
+        .replace(/^.* buffer pH$/, '')
 
 export function sourceLine(id: SourceId | undefined): string {
   if (!id) return ''

@@ -115,6 +115,20 @@ export const en: Readonly<Record<string, Phrase>> = {
   'lime.buffer-range': (a) =>
     `The ${text(a.method)} reads from ${pH(a.low)} to ${pH(a.high)}; ${pH(a.buffer)} is outside.`,
   'lime.aim-range': (a) => `The ${text(a.method)} gives figures for aims up to ${pH(a.high)}.`,
+  'lime.aim-low': (a) => `The ${text(a.method)} give figures for aims from ${pH(a.low)}.`,
+  'lime.pH-high': (a) => `The ${text(a.method)} serves soil below pH ${pH(a.high)}.`,
+  'lime.reads-like': (a) =>
+    `The ${String(a.kind)} buffer was built to read like ${String(a.like)}, whose figures are used.`,
+  'lime.tri-state-rate': (a) => `Tri-State line to pH ${pH(a.to)}; ten times the buffer pH is its lime test index`,
+  'lime.tri-state-start': (a) => `where the line to pH ${pH(a.to)} starts`,
+  'lime.tri-state-slope': (a) => `its fall for each point of lime test index, to pH ${pH(a.to)}`,
+  'lime.mehlich-acidity': () => 'Acidity that the Mehlich buffer finds',
+  'lime.mehlich-rate': () => 'A ton of agricultural lime for each meq, by the share of the way to pH 6.6',
+  'lime.acidity-rate': () => '1,000 lb of pure CaCO₃ an acre for each meq/100 g',
+  'lime.acidity-whole': (a) => `It neutralizes all of the acidity, also what lies beyond the aim of ${pH(a.aim)}.`,
+  'report.acidity': () => 'neutralizable acidity of the report',
+  'reaction.spread': (a) =>
+    `The methods are far apart: the ${text(a.high)} gives ${places(num(a.times), 1)} times what the ${text(a.low)} gives. Start with the lower figure and retest, or ask the laboratory which it would use.`,
   'lime.pH-low': (a) =>
     `The ${text(a.method)} starts at pH ${pH(a.low)}; this soil is more acid. Ask the laboratory for a buffer pH.`,
   'lime.not-on-muck': (a) => `The ${text(a.method)} columns are for mineral soil, not for muck or peat.`,

@@ -28,6 +28,13 @@ export const smpRows: readonly (readonly [bufferPH: number, to70: number, to65: 
   [7.0, 0, 0, 0],
 ]
 
+/** Tri-State lines: tons/acre = start − slope × (10 × buffer pH), by the aim. Source: tri-state. */
+export const triStateLines: readonly { readonly to: number; readonly start: number; readonly slope: number }[] = [
+  { to: 6.8, start: 71.4, slope: 1.03 },
+  { to: 6.5, start: 60.4, slope: 0.87 },
+  { to: 6.0, start: 49.3, slope: 0.71 },
+]
+
 /** One step of the texture table: tons/acre of finely ground limestone that lift the 7 in layer from `from` to `to`. */
 export interface TextureStep {
   readonly from: number

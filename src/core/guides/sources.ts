@@ -46,6 +46,14 @@ export const sources = {
     status: 'published',
     recalled: true,
   },
+  'mehlich-1976': {
+    author: 'Mehlich',
+    title:
+      'New buffer pH method for rapid estimation of exchangeable acidity and lime requirement of soils, as used in North Carolina',
+    year: 1976,
+    status: 'published',
+    recalled: true,
+  },
   'survey-manual-1951': {
     author: 'USDA',
     title: 'Soil Survey Manual, lime by texture',

@@ -24,11 +24,12 @@ interface Opinion {
 }
 
 /** What each method says that has its inputs. */
-function opinionsOf({ soil, buffer }: ReadReport, { crop, climate }: Ground): Opinion[] {
+function opinionsOf({ soil, buffer, acidity }: ReadReport, { crop, climate }: Ground): Opinion[] {
   if (soil.pH === undefined) return []
   const inputs: LimeInputs = {
     ...wherePH(soil.pH, crop),
     buffer,
+    acidity,
     texture: soil.texture,
     climate,
   }
@@ -38,13 +39,14 @@ function opinionsOf({ soil, buffer }: ReadReport, { crop, climate }: Ground): Op
 }
 
 function ownCandidate({ method, figure }: Opinion, ground: Ground): Candidate {
-  const { id, label } = method
+  const { id, label, opinion } = method
   if (!figure.ok) return { id, label, refusal: figure.refusal, remarks: [] }
   const at = (depth: Given<'in'>) => productOfMethod(method, figure.value.rate, depth, ground.choices.lime)
   const surface = ground.planted && ground.depth === undefined
   return {
     id,
     label,
+    opinion,
     rate: at(limeDepth(ground)),
     dugIn: surface ? at(usualDepth(limits.lime.dugDepth, 'depth.usual-dug')) : undefined,
     remarks: figure.value.remarks,
@@ -69,11 +71,13 @@ const alike = 0.05
 /** Which method, at its own depth and with its own lime, gives the figure that the laboratory printed; and what that is at this depth. */
 function reproductions(value: number, report: Report, opinions: readonly Opinion[], depth: number): Sentence[] {
   const printed = fromPrinted('reference lime', value, report.recommends.lime.unit as RateUnit).value.v
+  const told = new Set<string>()
   return opinions.flatMap(({ method, figure }) => {
-    if (!figure.ok) return []
+    if (!figure.ok || told.has(method.opinion)) return []
     const full = figure.value.rate.value.v * rateUnits['tons/acre']
     const base = method.baseDepth.value.v
     if (Math.abs(full / printed - 1) > alike) return []
+    told.add(method.opinion)
     return [
       say('laboratory.reproduced', {
         method: method.label,

@@ -1,7 +1,7 @@
 import type { Sentence, Outcome, Text } from '../sentence'
 import type { SourceId } from '../guides/sources'
 import type { Climate, TextureId } from '../guides/soils'
-import type { BufferPH, Quantity } from '../units/quantity'
+import type { BufferPH, Cec, Quantity } from '../units/quantity'
 import type { Derived, Given } from '../workings'
 
 /** What a lime method may look at. */
@@ -9,6 +9,7 @@ export interface LimeInputs {
   readonly pH: Given<'pH in water'>
   readonly aim: Given<'pH in water'>
   readonly buffer?: BufferPH
+  readonly acidity?: Cec
   readonly texture?: TextureId
   readonly climate: Climate
 }
@@ -24,6 +25,8 @@ export interface LimeMethod {
   readonly effectiveness: Given<'lb CaCO₃/lb reference lime'>
   readonly baseDepth: Given<'in'>
   readonly source: SourceId
+  /** Methods fitted to the same data are one opinion, not two, when figures are compared. */
+  readonly opinion: string
   /** Whether the inputs are there at all; a method without its inputs is not mentioned. */
   readonly applies: (inputs: LimeInputs) => boolean
   readonly compute: (inputs: LimeInputs) => Outcome<LimeFigure>

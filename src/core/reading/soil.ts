@@ -3,7 +3,7 @@ import { accept, type Outcome, type Sentence } from '../sentence'
 import type { Report, Area, Case } from '../case'
 import { readSize, type Size } from '../geometry/size'
 import { cmPerInch } from '../units/factors'
-import { quantity, type BufferPH, type Element, type Quantity, type SoilTest } from '../units/quantity'
+import { quantity, type BufferPH, type Cec, type Element, type Quantity, type SoilTest } from '../units/quantity'
 import { check, type Field, type Typed } from '../units/typed'
 import type { Soil } from './classify'
 
@@ -17,6 +17,8 @@ export interface Problem {
 export interface ReadReport {
   readonly soil: Soil
   readonly buffer?: BufferPH
+  /** meq/100 g of neutralizable acidity. */
+  readonly acidity?: Cec
   readonly tests: { readonly [E in Element]?: SoilTest<E> }
   readonly recommends: {
     readonly lime?: number
@@ -55,6 +57,7 @@ export function readReport(report: Report, area: Area): ReadReport {
     buffer: report.buffer
       ? of(`${report.buffer} buffer pH`, take('bufferPH', bufferFields[report.buffer], report.bufferPH))
       : undefined,
+    acidity: of('meq/100 g', take('acidity', fields.acidity, report.acidity)),
     tests: { P: test('P'), K: test('K'), Mg: test('Mg') },
     recommends: {
       lime: take('recommends.lime', fields.lime, recommends.lime),

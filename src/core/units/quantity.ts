@@ -24,7 +24,9 @@ export type SoilUnit = 'ppm' | 'lb/acre'
 export type SoilTest<E extends Element = Element, U extends SoilUnit = SoilUnit> = Quantity<`${U} ${E}`>
 
 export type WaterPH = Quantity<'pH in water'>
-export type BufferKind = 'SMP' | 'Adams–Evans'
+/** The Sikora buffer was built to read like SMP, the Moore–Sikora buffer like Adams–Evans. */
+export const bufferKinds = ['SMP', 'Sikora', 'Adams–Evans', 'Moore–Sikora', 'Mehlich'] as const
+export type BufferKind = (typeof bufferKinds)[number]
 export type BufferPH<K extends BufferKind = BufferKind> = Quantity<`${K} buffer pH`>
 export type OrganicMatter = Quantity<'% organic matter'>
 export type Cec = Quantity<'meq/100 g'>

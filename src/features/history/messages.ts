@@ -67,6 +67,7 @@ export const en = {
     bufferPH: 'Buffer pH',
     organicMatter: 'Organic matter',
     cec: 'CEC',
+    acidity: 'Acidity',
     P: 'P',
     K: 'K',
     Mg: 'Mg',

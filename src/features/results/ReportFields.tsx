@@ -3,7 +3,7 @@
 import type { Area, Report } from '@/core/case'
 import { bufferFields, fields } from '@/core/fields'
 import { extractants, type ExtractantId } from '@/core/guides/guides'
-import type { BufferKind, SoilUnit } from '@/core/units/quantity'
+import { bufferKinds, type SoilUnit } from '@/core/units/quantity'
 import { rateUnitWords } from '@/core/units/rates'
 import { blank, type Field, type Typed } from '@/core/units/typed'
 import { ChoiceField } from '@/ui/ChoiceField'
@@ -15,16 +15,13 @@ import { fieldError, retyped, understood } from '../formatting'
 import { en } from './messages'
 import { setUnit, useReport } from './useReport'
 
-type TypedKey = 'pH' | 'bufferPH' | 'organicMatter' | 'cec' | 'P' | 'K' | 'Mg'
+type TypedKey = 'pH' | 'bufferPH' | 'organicMatter' | 'cec' | 'acidity' | 'P' | 'K' | 'Mg'
 
 const extractantOptions = (Object.keys(extractants) as ExtractantId[]).map((value) => ({
   value,
   label: textOf(extractants[value].label),
 }))
-const bufferOptions: { value: BufferKind; label: string }[] = [
-  { value: 'SMP', label: 'SMP' },
-  { value: 'Adams–Evans', label: 'Adams–Evans' },
-]
+const bufferOptions = bufferKinds.map((value) => ({ value, label: value }))
 const unitOptions: { value: SoilUnit; label: string }[] = [
   { value: 'ppm', label: 'ppm (mg/kg)' },
   { value: 'lb/acre', label: 'lb/acre' },

@@ -45,6 +45,7 @@ function Sheet({ area }: { area: Area }) {
           <TextureField area={area} missing={missingTexture} />
           <TestField area={area} name="organicMatter" label={en.organicMatter} unit="%" field={fields.organicMatter} />
           <TestField area={area} name="cec" label={en.cec} unit="meq/100 g" field={fields.cec} />
+          <TestField area={area} name="acidity" label={en.acidity} unit="meq/100 g" field={fields.acidity} />
         </div>
         <div className="mt-2.5 grid gap-x-5 gap-y-2.5 sm:grid-cols-2">
           <ExtractantFields area={area} />

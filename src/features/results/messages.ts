@@ -9,6 +9,7 @@ export const en = {
   bufferPH: (kind: string) => `${kind} buffer pH`,
   organicMatter: 'Organic matter',
   cec: 'CEC',
+  acidity: 'Acidity',
   P: 'Phosphorus, P',
   K: 'Potassium, K',
   Mg: 'Magnesium, Mg',

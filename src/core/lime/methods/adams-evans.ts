@@ -22,7 +22,8 @@ export const adamsEvans: LimeMethod = {
   effectiveness: effectivenessOf(1 / 1.5, 'adams-evans'),
   baseDepth: depthOf(20 / 3, 'adams-evans'),
   source: 'adams-evans',
-  applies: ({ buffer }) => buffer?.of === 'Adams–Evans buffer pH',
+  opinion: 'adams-evans',
+  applies: ({ buffer }) => buffer?.of === 'Adams–Evans buffer pH' || buffer?.of === 'Moore–Sikora buffer pH',
   compute({ pH, aim, buffer }) {
     const { low, high } = bufferFields['Adams–Evans']
     const reading = buffer!.v
@@ -47,7 +48,9 @@ export const adamsEvans: LimeMethod = {
       say('lime.ae-rate'),
       'adams-evans',
     )
-    return accept({ rate, remarks: [] })
+    const borrowed = buffer!.of === 'Moore–Sikora buffer pH'
+    const remarks = borrowed ? [say('lime.reads-like', { kind: 'Moore–Sikora', like: 'Adams–Evans' })] : []
+    return accept({ rate, remarks })
   },
 }
 

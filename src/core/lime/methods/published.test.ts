@@ -2,9 +2,13 @@ import { say } from '../../sentence'
 import { quantity } from '../../units/quantity'
 import { given } from '../../workings'
 import type { LimeInputs } from '../method'
+import { limeMethods } from '.'
+import { acidity } from './acidity'
 import { adamsEvans } from './adams-evans'
+import { mehlich } from './mehlich'
 import { smp } from './smp'
 import { texture } from './texture'
+import { triStateLime } from './tri-state-lime'
 
 /** Every expected value was worked by hand from the named source, which was recalled and not copied from its pages. */
 const at = (pH: number, aim: number, more: Partial<LimeInputs>): LimeInputs => ({
@@ -90,3 +94,78 @@ describe('texture table (USDA Soil Survey Manual 1951; recalled), tons/acre for 
     expect(rate('loam', 'cool', 6.5, 6.5)).toBe('lime.nothing-to-raise')
   })
 })
+
+/** Hand arithmetic on the equations as printed: LTI is ten times the buffer pH. */
+describe('Tri-State equations (Vitosh, Johnson & Mengel 1995, E-2567; recalled)', () => {
+  const at_ = (buffer: number, aim: number, pH = 5.0, more: Partial<LimeInputs> = {}) =>
+    tons(triStateLime.compute(at(pH, aim, { buffer: quantity(buffer, 'SMP buffer pH'), ...more })))
+  test.each([
+    ['to 6.8, LTI 65', 6.5, 6.8, 71.4 - 66.95],
+    ['to 6.5, LTI 62', 6.2, 6.5, 60.4 - 53.94],
+    ['to 6.0, LTI 68', 6.8, 6.0, 49.3 - 48.28],
+    ['half way between 6.0 and 6.5', 6.2, 6.25, (49.3 - 44.02 + 60.4 - 53.94) / 2],
+    ['a third of the way from 6.5 to 6.8', 6.5, 6.6, 3.85 + (4.45 - 3.85) / 3],
+    ['never below nothing', 7.0, 6.5, 0],
+    ['at the lower edge', 4.8, 6.5, 60.4 - 41.76],
+  ])('%s', (_, buffer, aim, expected) => expect(at_(buffer, aim)).toBeCloseTo(expected, 9))
+  test.each([
+    ['a buffer below its range', at_(4.7, 6.5), 'lime.buffer-range'],
+    ['a buffer above its range', at_(7.1, 6.5), 'lime.buffer-range'],
+    ['an aim above its lines', at_(6.2, 6.9), 'lime.aim-range'],
+    ['an aim below its lines', at_(6.2, 5.5), 'lime.aim-low'],
+    ['muck', at_(6.2, 6.5, 5, { texture: 'muck' }), 'lime.not-on-muck'],
+    ['soil at the aim', at_(6.2, 6.5, 6.5), 'lime.nothing-to-raise'],
+  ])('refuses %s', (_, found, key) => expect(found).toBe(key))
+  /** Two publications of one body of data: the 7.0 column of the table is these equations' 6.8. */
+  test.each([
+    [5.6, 7.0, 6.8],
+    [6.0, 6.5, 6.5],
+    [6.4, 6.0, 6.0],
+  ])('lands within 3 %% of the SMP table, buffer %d', (buffer, column, aim) =>
+    expect(Number(at_(buffer, aim)) / Number(tons(smpAt(buffer, column)))).toBeCloseTo(1, 1),
+  )
+})
+
+describe('Mehlich buffer (Mehlich 1976, as used in North Carolina; recalled)', () => {
+  const at_ = (pH: number, buffer: number, aim: number) =>
+    tons(mehlich.compute(at(pH, aim, { buffer: quantity(buffer, 'Mehlich buffer pH') })))
+  test.each([
+    ['the worked point: Ac 1.6, pH 5.0 to 6.0', 5.0, 6.2, 6.0, 1.0],
+    ['all the way to 6.6', 5.0, 6.2, 6.6, 1.6],
+    ['half the acidity', 5.0, 6.4, 6.0, 0.5],
+    ['no acidity, at the upper edge', 5.0, 6.6, 6.0, 0],
+    ['at the lower edge: Ac 10.4', 5.0, 4.0, 6.6, 10.4],
+  ])('%s', (_, pH, buffer, aim, expected) => expect(at_(pH, buffer, aim)).toBeCloseTo(expected, 9))
+  test.each([
+    ['a buffer above 6.6', at_(5, 6.7, 6), 'lime.buffer-range'],
+    ['a buffer below 4.0', at_(5, 3.9, 6), 'lime.buffer-range'],
+    ['soil from pH 6.6', at_(6.6, 6.2, 6.8), 'lime.pH-high'],
+    ['soil at the aim', at_(6.0, 6.2, 6.0), 'lime.nothing-to-raise'],
+  ])('refuses %s', (_, found, key) => expect(found).toBe(key))
+})
+
+/** 1 meq/100 g × 50 mg CaCO₃/meq = 500 ppm; × 2,000,000 lb = 1,000 lb an acre; ÷ 43.56 = 22.96 lb per 1,000 ft². */
+describe('neutralizable acidity (chemistry; as a need, common practice)', () => {
+  const at_ = (meq: number, pH = 5, aim = 6.5) =>
+    tons(acidity.compute(at(pH, aim, { acidity: quantity(meq, 'meq/100 g') })))
+  test.each([
+    [1, 0.5],
+    [2.4, 1.2],
+    [0, 0],
+  ])('%d meq/100 g is %d tons of pure CaCO₃ an acre', (meq, expected) => expect(at_(meq)).toBeCloseTo(expected, 9))
+  test('per 1,000 ft² for each meq', () => expect((Number(at_(1)) * 2000) / 43.56).toBeCloseTo(22.96, 2))
+  test('refuses soil at the aim', () => expect(at_(2, 6.5)).toBe('lime.nothing-to-raise'))
+})
+
+test.each([
+  ['Sikora', smp, triStateLime, 6.2],
+  ['Moore–Sikora', adamsEvans, undefined, 7.7],
+] as const)(
+  'the %s buffer uses the figures of the one it was built to read like, and says so',
+  (kind, method, second, reading) => {
+    const inputs = at(5, 6.5, { buffer: quantity(reading, `${kind} buffer pH`) })
+    expect(limeMethods.filter((one) => one.applies(inputs))).toEqual([method, second].filter(Boolean))
+    const found = method.compute(inputs)
+    expect(found.ok && found.value.remarks.map((remark) => remark.key)).toEqual(['lime.reads-like'])
+  },
+)

@@ -18,7 +18,8 @@ export const smp: LimeMethod = {
   effectiveness: effectivenessOf(0.65, 'smp'),
   baseDepth: depthOf(8, 'smp'),
   source: 'smp',
-  applies: ({ buffer }) => buffer?.of === 'SMP buffer pH',
+  opinion: 'smp',
+  applies: readsLikeSmp,
   compute(inputs) {
     const { pH, aim } = inputs
     const buffer = inputs.buffer!.v
@@ -28,10 +29,21 @@ export const smp: LimeMethod = {
     if (aim.value.v > smpColumns[0]) return refuse('lime.aim-range', { method: smp.label, high: smpColumns[0] })
     if (pH.value.v >= aim.value.v) return refuse('lime.nothing-to-raise')
     if (aim.value.v < smpColumns[2])
-      return accept({ rate: estimateBelowTable(inputs, buffer), remarks: [say('lime.smp-estimate')] })
-    return accept({ rate: betweenColumns(buffer, aim), remarks: [] })
+      return accept({
+        rate: estimateBelowTable(inputs, buffer),
+        remarks: [say('lime.smp-estimate'), ...remarksOf(inputs)],
+      })
+    return accept({ rate: betweenColumns(buffer, aim), remarks: remarksOf(inputs) })
   },
 }
+
+/** The Sikora (2006) buffer was built to reproduce SMP readings, and may use its table. */
+export function readsLikeSmp({ buffer }: LimeInputs): boolean {
+  return buffer?.of === 'SMP buffer pH' || buffer?.of === 'Sikora buffer pH'
+}
+
+export const remarksOf = ({ buffer }: LimeInputs): Sentence[] =>
+  buffer?.of === 'Sikora buffer pH' ? [say('lime.reads-like', { kind: 'Sikora', like: 'SMP' })] : []
 
 /** One column's figure at this buffer pH, on the straight line between the two rows that enclose it. */
 function column(buffer: number, index: 0 | 1 | 2): Derived<'tons reference lime/acre'> {

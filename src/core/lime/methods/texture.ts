@@ -18,6 +18,7 @@ export const texture: LimeMethod = {
   effectiveness: effectivenessOf(0.9, 'survey-manual-1951'),
   baseDepth: depthOf(7, 'survey-manual-1951'),
   source: 'survey-manual-1951',
+  opinion: 'texture',
   applies: (inputs) => inputs.texture !== undefined,
   compute({ pH, aim, texture: id, climate }) {
     const { label, limeRow, borrows } = textures[id!]
