@@ -9,6 +9,13 @@ const whens: Readonly<Record<string, string>> = {
   'six-weeks-on': 'six weeks later',
   'early-spring': 'in early spring, none after midsummer',
   'at-seeding': 'at seeding',
+  'at-planting': 'at planting',
+  'four-weeks-on': 'three to four weeks later',
+  'before-bulbing': 'again after three to four weeks, none once the soil cracks at bulbing',
+  'early-spring-or-harvest': 'in early spring, or right after the harvest',
+  'late-summer': 'in late summer',
+  'before-ripening': 'about 90 days before ripening (after the harvest instead where winters are cold)',
+  'after-harvest': 'after the harvest',
 }
 
 /**
