@@ -35,7 +35,8 @@ test.describe('every view', () => {
     })
 
   test('comes with its security headers, and a policy that allows no inline script by name', async ({ request }) => {
-    for (const view of views) {
+    const files = ['/sw.js', '/manifest.webmanifest', '/icon.svg', '/api/runtime', '/api/v1/schemas/case-file']
+    for (const view of [...views, ...files]) {
       const headers = (await request.get(view)).headers()
       expect(headers['x-content-type-options'], view).toBe('nosniff')
       expect(headers['referrer-policy']).toBe('no-referrer')

@@ -18,7 +18,7 @@ import { say, type Outcome, type Sentence, type Text } from './sentence'
 import { check } from './units/typed'
 
 /** Raised whenever the same case could give another number. */
-export const coreVersion = '0.1.0'
+export const coreVersion = '0.2.0'
 
 export interface Recommendation {
   readonly core: string

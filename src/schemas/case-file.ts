@@ -71,6 +71,14 @@ export const caseFileSchema = Joi.object<CaseFile>({
   log: Joi.array().items(edit).max(20_000).required(),
 }).required()
 
+const faultOf = ({ path, message }: Joi.ValidationErrorItem): FieldFault => ({
+  field: path.reduce<string>(
+    (whole, key) => (typeof key === 'number' ? `${whole}[${key}]` : whole ? `${whole}.${key}` : key),
+    '',
+  ),
+  message,
+})
+
 /** The same as JSON Schema. What Joi says beyond it (ids given once, sizes of the whole) is in docs/case-file.md. */
 export const caseFileJsonSchema = (): object => ({
   $schema: 'https://json-schema.org/draft/2020-12/schema',
@@ -95,9 +103,15 @@ export const caseFileLimits = { largest: 8_000_000, deepest: 20 } as const
 
 export type FileFault = 'not-json' | 'not-a-case' | 'newer' | 'too-large'
 
+/** A field that breaks the schema: `case.areas[0].crop`, and what is wrong with it. */
+export interface FieldFault {
+  readonly field: string
+  readonly message: string
+}
+
 export type Opened =
   | { readonly ok: true; readonly kase: Case; readonly log: readonly FiledEdit[] }
-  | { readonly ok: false; readonly why: FileFault; readonly details: readonly string[] }
+  | { readonly ok: false; readonly why: FileFault; readonly details: readonly FieldFault[] }
 
 /**
  * Reads a case file of this schema or an older one. Nothing is taken from one that breaks the schema; the details name
@@ -107,11 +121,11 @@ export function openCaseFile(text: string): Opened {
   const read = readJson(text, caseFileLimits)
   if (!read.ok) {
     const why = read.why === 'too-deep' || read.why === 'reserved-key' ? 'not-a-case' : read.why
-    return { ok: false, why, details: read.at ? [`${read.why}: ${read.at}`] : [] }
+    return { ok: false, why, details: read.at ? [{ field: read.at, message: `${read.why}: ${read.at}` }] : [] }
   }
   const schema = (read.value as { schema?: unknown } | null)?.schema
   if (typeof schema === 'number' && schema > 2) return { ok: false, why: 'newer', details: [] }
   const { error, value } = caseFileSchema.validate(migrated(read.value), { abortEarly: false, convert: false })
-  if (error) return { ok: false, why: 'not-a-case', details: error.details.map((detail) => detail.message) }
+  if (error) return { ok: false, why: 'not-a-case', details: error.details.map(faultOf) }
   return { ok: true, kase: reread(value.case), log: value.log }
 }

@@ -166,7 +166,7 @@ function read(entries: Map<string, Uint8Array>, onProgress: OnProgress) {
     const name = `cases/${i}.json`
     const opened = openCaseFile(strFromU8(entries.get(name)!))
     if (!opened.ok)
-      throw new Refusal(opened.why === 'newer' ? 'newer' : 'bad-case', `${name} ${opened.details[0] ?? ''}`)
+      throw new Refusal(opened.why === 'newer' ? 'newer' : 'bad-case', `${name} ${opened.details[0]?.message ?? ''}`)
     cases.push({ kase: opened.kase, log: opened.log })
     onProgress(0.5 + i / manifest.counts.cases / 2)
   }

@@ -13,7 +13,7 @@ import { openPage, type Page } from './open-page'
 const [ann, bo] = [openPage(new IDBFactory()), openPage(new IDBFactory())] as const
 const handOver = async (from: Page, id: string): Promise<Version> => {
   const opened = openCaseFile(toCaseFile(await from.versionOf((await from.db.cases.get(id))!)))
-  if (!opened.ok) throw new Error(opened.details.join())
+  if (!opened.ok) throw new Error(opened.details.map((one) => one.message).join())
   return opened
 }
 const edit = async (page: Page, id: string, path: Path, value: unknown) => {

@@ -40,7 +40,10 @@ export async function openFile(file: File): Promise<OpenedFile> {
       ? { ok: false, why: 'too-large', details: [] }
       : openCaseFile(await file.text())
   if (!opened.ok)
-    return { kind: 'problem', problem: { sentence: en.fileProblems[opened.why], details: opened.details.slice(0, 8) } }
+    return {
+      kind: 'problem',
+      problem: { sentence: en.fileProblems[opened.why], details: opened.details.slice(0, 8).map((one) => one.message) },
+    }
   try {
     const found = await arrival(opened)
     if (found.standing !== 'new') return { kind: 'known', there: opened, arrival: found }
