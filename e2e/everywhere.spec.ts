@@ -5,6 +5,8 @@ const views = [
   '/',
   '/counter',
   '/office',
+  '/guides',
+  '/guides?guide=mehlich-1-southeast%401&crop=highbush-blueberry',
   ...['ground', 'results', 'amounts', 'materials', 'letter', 'history'].map(
     (station) => `/case?id=sample-village-hall&station=${station}`,
   ),

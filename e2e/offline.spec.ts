@@ -68,6 +68,8 @@ test('with the server stopped every view opens, and a case is made, edited and s
   await page.reload()
   await page.getByRole('link', { name: 'Office' }).click()
   await expect(page.getByLabel('Name', { exact: true })).toHaveValue('Ossian Vale Extension')
+  await page.goto(`${front.address}/guides?crop=asparagus`)
+  await expect(page.getByRole('heading', { name: 'asparagus' })).toBeVisible()
   await page.goto(`${front.address}/counter`)
   await type(page, 'pH in water', '5.4')
   await type(page, 'Size', '12x18')

@@ -110,6 +110,9 @@ try {
   await take('phone')
   await page.setViewportSize({ width: 1280, height: 800 })
 
+  await page.goto(`${address}/guides?crop=highbush-blueberry`)
+  await take('guides')
+
   await page.goto(`${address}/office`)
   await page.getByRole('button', { name: 'Save a backup' }).waitFor()
   await take('office')

@@ -32,6 +32,15 @@ const over = ({ mix }: Facts, nutrient: string) =>
 const cautions: readonly Caution[] = [
   { key: 'caution.ammonium-nitrate', when: ({ fertilizer }) => fertilizer?.restricted === true },
   { key: 'caution.weed-killer', when: ({ fertilizer, crop }) => fertilizer?.forLawns === true && crop.use !== 'lawn' },
+  {
+    key: 'caution.manure-food',
+    when: ({ fertilizer, crop }) => fertilizer?.origin === 'manure' && crop.use !== 'lawn',
+  },
+  {
+    key: 'caution.carry-over',
+    when: ({ fertilizer }) => fertilizer?.origin === 'manure' || fertilizer?.origin === 'compost',
+  },
+  { key: 'caution.sewage', when: ({ fertilizer }) => fertilizer?.origin === 'sewage' },
   { key: 'caution.lime-dust', when: limes },
   { key: 'caution.sulfur-dust', when: acidifies },
   { key: 'caution.sulfur-overshoot', when: acidifies },
@@ -59,7 +68,10 @@ const cautions: readonly Caution[] = [
       facts.crop.use === 'lawn' && (facts.fertilizer ? facts.fertilizer.grade['P₂O₅'] > 0 : feeds(facts)),
   },
   { key: 'caution.iron-manganese', when: ({ reaction }) => reaction.why.key === 'reaction.leave-high' },
-  { key: 'caution.dogs-meal', when: ({ fertilizer }) => fertilizer !== undefined && fertilizer.firstYearN < 1 },
+  {
+    key: 'caution.dogs-meal',
+    when: ({ fertilizer }) => fertilizer !== undefined && fertilizer.firstYearN < 1 && !fertilizer.origin,
+  },
   { key: 'caution.water-edge', when: feeds },
   { key: 'caution.dormant', when: ({ crop, ...facts }) => crop.use === 'lawn' && feeds({ crop, ...facts }) },
   { key: 'caution.label', when: (facts) => feeds(facts) || limes(facts) || acidifies(facts) },

@@ -135,9 +135,6 @@ function asCheck(one: Candidate, { area }: Ground, lead?: Derived<'lb product'>)
   return { id: one.id, label: one.label, amount, refusal: one.refusal, remarks: one.remarks, difference }
 }
 
-/** Figures further apart than this share of the leading one are pointed out. */
-const farApart = 0.25
-
 /** What to say where the opinions differ widely: the lowest and the highest. Methods of one opinion count once. */
 function spread(candidates: readonly Candidate[]): Sentence[] {
   const opinions = [
@@ -153,7 +150,7 @@ function spread(candidates: readonly Candidate[]): Sentence[] {
   const [low, high] = [sorted[0], sorted.at(-1)]
   if (!lead || !low || !high || low === high) return []
   const apart = (high.rate.value.v - low.rate.value.v) / lead.rate.value.v
-  if (apart <= farApart) return []
+  if (apart <= limits.spread) return []
   return [say('reaction.spread', { low: low.label, high: high.label, times: high.rate.value.v / low.rate.value.v })]
 }
 

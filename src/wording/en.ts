@@ -315,6 +315,11 @@ export const en: Readonly<Record<string, Phrase>> = {
     'Ammonium nitrate: sales are often restricted. Never with fuel, organic matter or sulfur.',
   'caution.weed-killer': () =>
     'Lawn fertilizer may hold a weed killer, which ruins beds and borders: use it here only where the label shows none.',
+  'caution.manure-food': () =>
+    'Manure that is not fully composted: 120 days before the harvest of what touches soil, 90 days before other food.',
+  'caution.carry-over': () =>
+    'Manure, hay and compost can carry weed killer: grow beans in a pot of it first, and see them thrive.',
+  'caution.sewage': () => 'Made from sewage: check the label and local rules before it goes near food.',
   'caution.lime-dust': () => 'Lime dust: a still day, mask and eye protection. Never quicklime.',
   'caution.sulfur-dust': () => 'Sulfur dust irritates eyes and can explode: mask, eye protection, no flame.',
   'caution.sulfur-overshoot': () => 'Retest before every repeat. Too much sulfur is slow to undo.',

@@ -22,7 +22,10 @@ const whens: Readonly<Record<string, string>> = {
  * When and how often: beside the amount of one pass (`2 times: before planting, then at first fruit`),
  * or beside the whole amount (`in 2 equal parts: …`). Empty for a single pass that nothing dates.
  */
-export function passesWords({ count, interval, perYear, when }: Passes, beside: 'each' | 'all'): string {
+export function passesWords(
+  { count, interval, perYear, when }: Pick<Passes, 'count' | 'interval' | 'perYear' | 'when'>,
+  beside: 'each' | 'all',
+): string {
   if (when.length > 0) {
     const dates = when.map((one) => whens[one] ?? one).join(', then ')
     return count === 1 ? dates : beside === 'each' ? `${count} times: ${dates}` : `in ${count} equal parts: ${dates}`

@@ -94,6 +94,8 @@ export interface Fertilizer extends Bagged {
   readonly restricted?: boolean
   /** Sold for lawns, and so may hold a weed killer. */
   readonly forLawns?: boolean
+  /** What it was made of, where that asks for care. */
+  readonly origin?: 'manure' | 'compost' | 'sewage'
 }
 
 const grade = (n: number, p: number, k: number) => ({ N: n, 'P₂O₅': p, 'K₂O': k })
@@ -134,9 +136,20 @@ export const fertilizers = {
     nitrate: true,
     lbPerCup: 0.55,
   },
+  'sodium-nitrate': {
+    ...mineral,
+    label: { en: 'sodium nitrate' },
+    grade: grade(15, 0, 2),
+    nitrate: true,
+    lbPerCup: 0.6,
+  },
+  '8-8-8': { ...blend, label: { en: 'complete fertilizer' }, grade: grade(8, 8, 8), lbPerCup: 0.52 },
   '10-10-10': { ...blend, label: { en: 'complete fertilizer' }, grade: grade(10, 10, 10), lbPerCup: 0.52 },
   '13-13-13': { ...blend, label: { en: 'complete fertilizer' }, grade: grade(13, 13, 13), lbPerCup: 0.52 },
   '5-10-10': { ...blend, label: { en: 'garden fertilizer' }, grade: grade(5, 10, 10) },
+  '15-5-10': { ...blend, label: { en: 'lawn fertilizer' }, grade: grade(15, 5, 10), forLawns: true },
+  '12-4-8': { ...blend, label: { en: 'shrub and tree fertilizer' }, grade: grade(12, 4, 8) },
+  '25-0-3': { ...blend, label: { en: 'lawn fertilizer, no phosphorus' }, grade: grade(25, 0, 3), forLawns: true },
   '16-4-8': { ...blend, label: { en: 'lawn fertilizer' }, grade: grade(16, 4, 8), forLawns: true },
   '24-0-11': { ...blend, label: { en: 'lawn fertilizer, no phosphorus' }, grade: grade(24, 0, 11), forLawns: true },
   '18-24-12': { ...blend, label: { en: 'starter fertilizer' }, grade: grade(18, 24, 12) },
@@ -146,6 +159,20 @@ export const fertilizers = {
     grade: grade(0, 45, 0),
     lbPerCup: 0.55,
   },
+  'monoammonium-phosphate': {
+    ...mineral,
+    label: { en: 'monoammonium phosphate' },
+    grade: grade(11, 52, 0),
+    ammonium: true,
+    lbPerCup: 0.53,
+  },
+  'diammonium-phosphate': {
+    ...mineral,
+    label: { en: 'diammonium phosphate' },
+    grade: grade(18, 46, 0),
+    ammonium: true,
+    lbPerCup: 0.53,
+  },
   'muriate-of-potash': {
     ...mineral,
     label: { en: 'muriate of potash' },
@@ -154,6 +181,13 @@ export const fertilizers = {
     lbPerCup: 0.58,
   },
   'sulfate-of-potash': { ...mineral, label: { en: 'sulfate of potash' }, grade: grade(0, 0, 50), lbPerCup: 0.72 },
+  'potassium-magnesium-sulfate': {
+    ...mineral,
+    label: { en: 'potassium magnesium sulfate' },
+    grade: grade(0, 0, 22),
+    lbPerCup: 0.78,
+  },
+  'soluble-20-20-20': { ...blend, label: { en: 'soluble fertilizer' }, grade: grade(20, 20, 20), lbPerCup: 0.45 },
   'blood-meal': { ...organic, label: { en: 'blood meal' }, grade: grade(12, 0, 0), firstYearN: 0.75, lbPerCup: 0.3 },
   'cottonseed-meal': {
     ...organic,
@@ -161,6 +195,60 @@ export const fertilizers = {
     grade: grade(6, 3, 1),
     firstYearN: 0.65,
     lbPerCup: 0.25,
+  },
+  'feather-meal': {
+    ...organic,
+    label: { en: 'feather meal' },
+    grade: grade(12, 0, 0),
+    firstYearN: 0.75,
+    lbPerCup: 0.25,
+  },
+  'fish-meal': { ...organic, label: { en: 'fish meal' }, grade: grade(10, 6, 1), firstYearN: 0.65, lbPerCup: 0.3 },
+  'soybean-meal': {
+    ...organic,
+    label: { en: 'soybean meal' },
+    grade: grade(7, 2, 1),
+    firstYearN: 0.65,
+    lbPerCup: 0.28,
+  },
+  'alfalfa-meal': {
+    ...organic,
+    label: { en: 'alfalfa meal' },
+    grade: grade(3, 1, 2),
+    firstYearN: 0.375,
+    lbPerCup: 0.18,
+  },
+  'poultry-litter': {
+    ...organic,
+    label: { en: 'composted poultry litter' },
+    grade: grade(2, 3, 1),
+    firstYearN: 0.25,
+    lbPerCup: 0.25,
+    origin: 'manure',
+  },
+  'cow-manure': {
+    ...organic,
+    label: { en: 'composted cow manure' },
+    grade: grade(1, 2, 1),
+    firstYearN: 0.1,
+    lbPerCup: 0.3,
+    origin: 'manure',
+  },
+  'yard-compost': {
+    ...organic,
+    label: { en: 'yard compost' },
+    grade: grade(1, 1, 1),
+    firstYearN: 0.1,
+    lbPerCup: 0.3,
+    origin: 'compost',
+  },
+  biosolids: {
+    ...organic,
+    label: { en: 'dried biosolids' },
+    grade: grade(6, 4, 0),
+    firstYearN: 0.4,
+    lbPerCup: 0.32,
+    origin: 'sewage',
   },
 } as const satisfies Record<string, Fertilizer>
 

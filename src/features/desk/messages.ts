@@ -21,6 +21,7 @@ export const en = {
   undecided: 'a field to decide',
   actRefused: 'This browser refuses to keep that (no room left?), so everything is as it was.',
   office: 'Office',
+  guides: 'Guides',
   empty: 'Nothing on the Desk yet.',
   emptyLead: 'Everything you type is kept in this browser, on this machine, and nowhere else.',
   waits: {
