@@ -49,11 +49,10 @@ export function GuideSheet({ guide }: { guide: Guide }) {
       </Section>
       <Section title={en.rates}>
         <Table
-          heads={[en.group, en.nutrient, ...classHeads]}
+          heads={[en.group, ...classHeads]}
           rows={(Object.keys(guide.rates) as RateGroup[]).flatMap((group) =>
-            (['P₂O₅', 'K₂O'] as const).map((nutrient, i) => [
-              i === 0 ? en.groups[group] : '',
-              nutrient,
+            (['P₂O₅', 'K₂O'] as const).map((nutrient) => [
+              en.nutrientFor(nutrient, en.groups[group]),
               ...guide.rates[group][nutrient].map(String),
             ]),
           )}

@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react'
 import { Formula } from '@/ui/Formula'
+import { en } from './messages'
 
 interface Props {
   heads?: readonly string[]
@@ -9,7 +10,8 @@ interface Props {
 /** A small table of a guide; the first column names the row. */
 export function Table({ heads, rows }: Props) {
   return (
-    <div className="overflow-x-auto">
+    // eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- it scrolls sideways where there is little room
+    <div role="group" aria-label={en.table} tabIndex={0} className="overflow-x-auto">
       <table className="w-full border-collapse text-[15px] tabular-nums">
         {heads && (
           <thead className="text-ink-2 text-left text-[13.5px]">

@@ -32,7 +32,9 @@ export const en = {
   below: (bound: number, unit: string) => `below ${bound} ${unit}`,
   phosphorusUpTo: (pH: number) => `P is not rated above pH ${pH}, where this extractant reads too low.`,
   rates: 'P₂O₅ and K₂O a year, lb per 1,000 ft²',
-  group: 'Crops',
+  group: 'For',
+  nutrientFor: (nutrient: string, group: string) => `${nutrient}: ${group}`,
+  table: 'Table',
   groups: {
     garden: 'vegetables, annual flowers, strawberry, brambles',
     lawn: 'established lawn',
