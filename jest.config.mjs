@@ -1,5 +1,7 @@
 export default {
   testEnvironment: 'node',
+  // A busy machine is slow, not wrong.
+  testTimeout: 60_000,
   testEnvironmentOptions: { globalsCleanup: 'off' },
   roots: ['<rootDir>/src'],
   transform: {

@@ -16,6 +16,7 @@ import { reactionClass } from './reading/classify'
 import { readAreaSize, readDepth, readReport, type Problem, type ReadReport } from './reading/soil'
 import { say, type Outcome, type Sentence, type Text } from './sentence'
 import { check } from './units/typed'
+import { implausible } from './reading/plausibility'
 
 /** Raised whenever the same case could give another number. */
 export const coreVersion = '0.2.0'
@@ -38,6 +39,8 @@ export interface AreaRecommendation {
   /** What is missing before there is an answer. */
   readonly missing: readonly Sentence[]
   readonly problems: readonly Problem[]
+  /** What in the report can hardly be so; nothing is blocked. */
+  readonly doubts: readonly Sentence[]
 }
 
 export interface Answer {
@@ -98,7 +101,8 @@ function recommendArea(kase: Case, area: Area, guides: readonly Guide[]): AreaRe
     ...(report ? [] : [say('missing.report')]),
   ]
   const use = crop?.use ?? 'bed'
-  const base = { areaId: area.id, guide: guide && guideRef(guide), size, crop, use, planted, problems }
+  const doubts = implausible(read)
+  const base = { areaId: area.id, guide: guide && guideRef(guide), size, crop, use, planted, problems, doubts }
   if (!size.ok || !crop || !guide || !report) return { ...base, answer: null, missing }
   const stone = stoneFor(read, report, guide)
   const ground: Ground = {

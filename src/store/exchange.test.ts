@@ -96,6 +96,22 @@ test('a file without a log, or with one that does not fit, merges by choosing ev
     })
 })
 
+test('a counter sheet that was saved as a file comes in as a case, and the sheet stays as it is', async () => {
+  const { kase } = await handOver(ann, await sharedCase())
+  await bo.createCase({ client: 'at the counter' }, 'counter').written
+  const file = { kase: { ...kase, id: 'counter' }, log: [] }
+  expect(await bo.arrival(file)).toEqual({ standing: 'new' })
+  expect(await bo.takeIn(file, 'merge')).not.toBe('counter')
+  expect(await content(bo, 'counter')).toMatchObject({ client: 'at the counter' })
+})
+
+test('replacing by the same leaves no trace', async () => {
+  const id = await sharedCase()
+  const before = await bo.logOf(id)
+  await bo.takeIn(await handOver(ann, id), 'replace')
+  expect(await bo.logOf(id)).toEqual(before)
+})
+
 test('a log that came in a file cannot undo a case into something that is none', async () => {
   const { kase } = await handOver(ann, await sharedCase())
   const harm = [{ op: 'replace', path: ['areas'], value: 'none' }] as const

@@ -3,7 +3,7 @@ import { compare, type Comparison, type Version } from './ancestry'
 import { db } from './db'
 import { putNew } from './desk'
 import { differences, withField, type Path } from './merge'
-import { caseTables, putChanged, stamped, put, type Recipe } from './put'
+import { caseTables, counterId, putChanged, stamped, put, type Recipe } from './put'
 import { v4 as newId } from 'uuid'
 
 /** How a version from a file stands to what is here; `new` where its id is not. */
@@ -24,7 +24,7 @@ const versionOf = async (id: string): Promise<Version | undefined> => {
 
 /** Compares a version with what is here; nothing is changed. */
 export async function arrival(there: Version): Promise<Arrival> {
-  const here = await versionOf(there.kase.id)
+  const here = there.kase.id === counterId ? undefined : await versionOf(there.kase.id)
   if (!here) return { standing: 'new' }
   const summary = await db.summaries.get(there.kase.id)
   return { ...compare(here, there), here: here.kase, trashed: summary?.trashedAt !== undefined }
@@ -45,6 +45,8 @@ export const takeIn = (there: Version, how: Take, chosen: Chosen = new Set()): P
  */
 export async function takeInto(there: Version, how: Take, chosen: Chosen, later: boolean): Promise<string> {
   const { id } = there.kase
+  // A counter sheet that was saved as a file comes in as a case.
+  if (id === counterId) return takeInto({ ...there, kase: { ...there.kase, id: newId() } }, how, chosen, later)
   const here = await versionOf(id)
   if (!here) {
     await putNew(there.kase, there.log)
@@ -56,7 +58,7 @@ export async function takeInto(there: Version, how: Take, chosen: Chosen, later:
     return copy
   }
   const knows = there.log.map((edit) => edit.id)
-  if (how === 'replace') {
+  if (how === 'replace' && differences(here.kase, there.kase).length > 0) {
     await putChanged(here.kase, becoming(here.kase, there.kase), { kind: 'replace', knows })
     return id
   }

@@ -127,6 +127,12 @@ export const en: Readonly<Record<string, Phrase>> = {
   'lime.acidity-rate': () => '1,000 lb of pure CaCO₃ an acre for each meq/100 g',
   'lime.acidity-whole': (a) => `It neutralizes all of the acidity, also what lies beyond the aim of ${pH(a.aim)}.`,
   'report.acidity': () => 'neutralizable acidity of the report',
+  'plausible.organic-matter': (a) =>
+    `${places(num(a.matter), 0)} % organic matter: that is muck or peat, where figures for mineral soil do not hold. Is it a raised-bed mix? Then it needs a test for soilless mix.`,
+  'plausible.bases-halved': (a) =>
+    `Potassium and magnesium alone add up to ${places(num(a.bases), 1)} meq/100 g, more than the CEC of ${places(num(a.cec), 1)}. Are they printed in lb/acre?`,
+  'plausible.bases': (a) =>
+    `Potassium and magnesium alone add up to ${places(num(a.bases), 1)} meq/100 g, more than the CEC of ${places(num(a.cec), 1)}. Check the three against the report.`,
   'reaction.spread': (a) =>
     `The methods are far apart: the ${text(a.high)} gives ${places(num(a.times), 1)} times what the ${text(a.low)} gives. Start with the lower figure and retest, or ask the laboratory which it would use.`,
   'lime.pH-low': (a) =>

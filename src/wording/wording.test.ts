@@ -29,7 +29,7 @@ describe('the catalogue', () => {
   const said = new Set(
     [
       ...source.matchAll(
-        /'((?:area|cap|caution|depth|field|guide|headline|laboratory|lime|material|missing|mix|nitrogen|not-measured|nutrient|passes|reaction|reading|report|size|stone|sulfur|tri-state|unit)\.[A-Za-z0-9-]+)'/g,
+        /'((?:area|cap|caution|depth|field|guide|headline|laboratory|lime|material|missing|mix|nitrogen|not-measured|nutrient|passes|plausible|reaction|reading|report|size|stone|sulfur|tri-state|unit)\.[A-Za-z0-9-]+)'/g,
       ),
     ].map(([, key]) => key!),
   )

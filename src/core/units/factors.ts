@@ -43,3 +43,6 @@ export const caCO3PerSulfur = 3.12
 
 /** ppm of magnesium in one meq/100 g: half its molar mass × 10. */
 export const ppmMgPerMeq = 121.5
+
+/** ppm of potassium in one meq/100 g: its molar mass × 10. */
+export const ppmKPerMeq = 391

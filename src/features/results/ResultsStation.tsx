@@ -2,6 +2,7 @@
 
 import type { Area } from '@/core/case'
 import { fields } from '@/core/fields'
+import type { Sentence } from '@/core/sentence'
 import { Button } from '@/ui/Button'
 import { SelectField } from '@/ui/SelectField'
 import { TextField } from '@/ui/TextField'
@@ -31,7 +32,7 @@ function Sheet({ area }: { area: Area }) {
   const { kase, recommendation, edit, go } = useOpenCase()
   const { report, change } = useReport(area)
   const others = kase.areas.filter((one) => one.id !== area.id && one.reportId)
-  const { answer } = answerOf(recommendation, area.id)
+  const { answer, doubts } = answerOf(recommendation, area.id)
   const why = answer?.reaction.why
   const missingTexture = why && /needs-input$/.test(why.key) && !area.texture ? render(why) : undefined
   const heading = 'border-ink mb-3 border-b-[1.5px] pb-1 font-serif text-lg font-semibold'
@@ -53,6 +54,7 @@ function Sheet({ area }: { area: Area }) {
         <div className="mt-2.5 grid gap-x-5 gap-y-2.5 sm:grid-cols-3">
           <NutrientFields area={area} />
         </div>
+        <Doubts doubts={doubts} />
       </section>
       <section className="mt-6" aria-label={en.recommends}>
         <h2 className={heading}>{en.recommends}</h2>
@@ -98,5 +100,17 @@ function Sheet({ area }: { area: Area }) {
         {en.next}
       </Button>
     </div>
+  )
+}
+
+/** What in the report can hardly be so. Nothing is blocked. */
+function Doubts({ doubts }: { doubts: readonly Sentence[] }) {
+  if (doubts.length === 0) return null
+  return (
+    <ul role="status" className="border-edge mt-3 border-l-4 pl-3">
+      {doubts.map((sentence) => (
+        <li key={sentence.key}>{render(sentence)}</li>
+      ))}
+    </ul>
   )
 }
