@@ -219,3 +219,21 @@ describe('progress', () => {
     expect(new Set(Object.values(progress(empty, recommend(empty, guides))))).toEqual(new Set(['empty']))
   })
 })
+
+/** By hand, pure lime for 6 in: SMP 6.2 gives 6.16 × 0.65 × 6/8 = 3.00 tons, 6.7 gives 0.98; loam 1.53 × 0.9 × 6/7 = 1.18. */
+describe('methods that are far apart are pointed out (over a quarter of the leading figure)', () => {
+  test.each([
+    ['SMP 6.2 and loam: 61 %', { texture: 'loam' }, '6.2', '', true],
+    ['SMP 6.7 and loam: 20 %', { texture: 'loam' }, '6.7', '', false],
+    ['SMP and the Tri-State equations, which are one opinion', {}, '6.2', '', false],
+    ['the laboratory and loam: what stands beside it says so', { texture: 'loam' }, '', '5 tons/acre', false],
+  ] as const)('%s', (_, area, buffer, lime, said) => {
+    const report = {
+      pH: typed('5.5'),
+      ...(buffer && { buffer: 'SMP' as const, bufferPH: typed(buffer) }),
+      ...(lime && { recommends: { ...blankReport('').recommends, lime: typed(lime, 'tons/acre') } }),
+    }
+    const { dose } = answer({ crop: 'mixed-vegetables', ...area }, report).reaction
+    expect(dose!.remarks.some((remark) => remark.key === 'reaction.spread')).toBe(said)
+  })
+})

@@ -1,4 +1,4 @@
-import { limeDepth, type Candidate, type Ground } from './candidate'
+import { laboratory, limeDepth, type Candidate, type Ground } from './candidate'
 import type { Report } from './case'
 import type { Crop } from './guides/crops'
 import { limits } from './guides/limits'
@@ -135,18 +135,15 @@ function asCheck(one: Candidate, { area }: Ground, lead?: Derived<'lb product'>)
   return { id: one.id, label: one.label, amount, refusal: one.refusal, remarks: one.remarks, difference }
 }
 
-/** What to say where the opinions differ widely: the lowest and the highest. Methods of one opinion count once. */
+/**
+ * What to say where our methods differ widely: the lowest and the highest. Methods of one opinion count once, and the
+ * laboratory's figure, which is no method of ours, not at all: what stands beside it says how far off it is.
+ */
 function spread(candidates: readonly Candidate[]): Sentence[] {
-  const opinions = [
-    ...new Map(
-      candidates
-        .filter(hasRate)
-        .reverse()
-        .map((one) => [one.opinion ?? one.id, one]),
-    ).values(),
-  ]
-  const [lead] = candidates.filter(hasRate)
-  const sorted = opinions.sort((a, b) => a.rate.value.v - b.rate.value.v)
+  const own = candidates.filter(hasRate).filter((one) => one.id !== laboratory.id)
+  const opinions = [...new Map([...own].reverse().map((one) => [one.opinion ?? one.id, one])).values()]
+  const [lead] = own
+  const sorted = [...opinions].sort((a, b) => a.rate.value.v - b.rate.value.v)
   const [low, high] = [sorted[0], sorted.at(-1)]
   if (!lead || !low || !high || low === high) return []
   const apart = (high.rate.value.v - low.rate.value.v) / lead.rate.value.v

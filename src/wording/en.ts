@@ -134,7 +134,7 @@ export const en: Readonly<Record<string, Phrase>> = {
   'plausible.bases': (a) =>
     `Potassium and magnesium alone add up to ${places(num(a.bases), 1)} meq/100 g, more than the CEC of ${places(num(a.cec), 1)}. Check the three against the report.`,
   'reaction.spread': (a) =>
-    `The methods are far apart: the ${text(a.high)} gives ${places(num(a.times), 1)} times what the ${text(a.low)} gives. Start with the lower figure and retest, or ask the laboratory which it would use.`,
+    `Our methods are far apart: by ${text(a.high)} it is ${places(num(a.times), 1)} times as much as by ${text(a.low)}. Ask the laboratory which it would use, or start low and retest.`,
   'lime.pH-low': (a) =>
     `The ${text(a.method)} starts at pH ${pH(a.low)}; this soil is more acid. Ask the laboratory for a buffer pH.`,
   'lime.not-on-muck': (a) => `The ${text(a.method)} columns are for mineral soil, not for muck or peat.`,
