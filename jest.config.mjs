@@ -1,9 +1,10 @@
 export default {
   testEnvironment: 'node',
   // A busy machine is slow, not wrong.
-  testTimeout: 60_000,
+  testTimeout: 300_000,
   testEnvironmentOptions: { globalsCleanup: 'off' },
   roots: ['<rootDir>/src'],
+  setupFilesAfterEnv: ['<rootDir>/jest.channels.mjs'],
   transform: {
     '^.+\\.[jt]sx?$': [
       '@swc/jest',
