@@ -1,29 +1,16 @@
 import { blankArea, blankCase, blankReport } from './blank'
-import type { Area, Case, Report } from './case'
-import { fields } from './fields'
-import { guideFor, guideRef, guides } from './guides/guides'
+import type { Area, Report } from './case'
+import { guides } from './guides/guides'
+import { answer as anyAnswer, choosing, found as anyFound, oneArea, typed } from './one-area'
 import { progress, waitsFor } from './progress'
 import { recommend } from './recommend'
-import { readTyped } from './units/typed'
 
 /** What is said around the amounts: stone, headline, cautions, checks of nutrients, progress. */
-const typed = (text: string, unit = '') => readTyped(text, unit, fields.lime.units)
-const guide = guideFor('mehlich-3')!
-
-function kase(area: Partial<Area>, report: Partial<Report> | null): Case {
-  const base = { ...blankArea('a', 'A'), size: { text: '20x50', unit: 'ft²', value: 1000 }, guide: guideRef(guide) }
-  return {
-    ...blankCase('c', '2026-01-01T00:00:00.000Z'),
-    areas: [{ ...base, reportId: report && 'r', ...area }],
-    reports: report ? [{ ...blankReport('r'), extractant: 'mehlich-3', ...report }] : [],
-  }
-}
-const found = (area: Partial<Area>, report: Partial<Report> | null = {}) =>
-  recommend(kase(area, report), guides).areas[0]!
-const answer = (area: Partial<Area>, report: Partial<Report> = {}) => found(area, report).answer!
-const fed = (fertilizer: Area['materials']['fertilizer']): Partial<Area> => ({
-  materials: { ...blankArea('', '').materials, fertilizer },
-})
+const withExtractant = (report: Partial<Report> | null) => report && { extractant: 'mehlich-3' as const, ...report }
+const kase = (area: Partial<Area>, report: Partial<Report> | null) => oneArea(area, withExtractant(report))
+const found = (area: Partial<Area>, report: Partial<Report> | null = {}) => anyFound(area, withExtractant(report))
+const answer = (area: Partial<Area>, report: Partial<Report> = {}) => anyAnswer(area, withExtractant(report))
+const fed = (fertilizer: Area['materials']['fertilizer']): Partial<Area> => choosing({ fertilizer })
 
 describe('which stone (common practice: dolomitic when Mg is low, calcitic when ample)', () => {
   test.each([
@@ -33,7 +20,7 @@ describe('which stone (common practice: dolomitic when Mg is low, calcitic when 
     ['118 lb/acre are 59 ppm', { Mg: typed('118', 'lb/acre') }, 'dolomitic'],
     // 300 ÷ 121.5 = 2.47 meq, 24.7 % of 10.
     ['a quarter of the exchange is ample', { Mg: typed('300', 'ppm'), cec: typed('10') }, 'calcitic'],
-    ['another extractant', { Mg: typed('20', 'ppm'), extractant: 'olsen' }, 'either'],
+    ['another extractant', { Mg: typed('20', 'ppm'), extractant: 'morgan' }, 'either'],
   ] as const)('%s', (_, report, kind) => {
     const { stone, reaction } = answer({ crop: 'tall-fescue', texture: 'loam' }, { pH: typed('5'), ...report })
     expect(stone.kind).toBe(kind)
@@ -45,7 +32,7 @@ describe('which stone (common practice: dolomitic when Mg is low, calcitic when 
         {
           crop: 'tall-fescue',
           texture: 'loam',
-          materials: { ...blankArea('', '').materials, limeEffective: typed(limeEffective, '%') },
+          ...choosing({ limeEffective: typed(limeEffective, '%') }),
         },
         { pH: typed('5') },
       ).reaction.dose!.amount.value.v

@@ -1,11 +1,14 @@
 import type { Area, Case, Report } from './case'
-import { defaultGuide, guideRef } from './guides/guides'
+import { guideRef } from './guides/guide'
+import { defaultGuide } from './guides/guides'
+import { sieveMeshes } from './guides/materials'
+import { elements, majorNutrients, otherNutrients } from './units/quantity'
 import { blank } from './units/typed'
 
 /** Empty documents, as they are before anything is typed. Ids and times come from the store. */
 export const blankCase = (id: string, at: string): Case => ({
   id,
-  schema: 2,
+  schema: 3,
   rev: 0,
   client: '',
   place: '',
@@ -16,6 +19,7 @@ export const blankCase = (id: string, at: string): Case => ({
   sample: false,
   measures: 'feet',
   climate: 'cool',
+  schools: {},
   areas: [],
   reports: [],
   letter: { date: at.slice(0, 10), note: '', printedAt: null },
@@ -26,20 +30,28 @@ export const blankArea = (id: string, name: string): Area => ({
   name,
   size: blank('ft²'),
   crop: null,
+  otherCrops: [],
   texture: null,
   ground: null,
   depth: blank('in'),
   feeding: 'usual',
   phosphorusBanned: false,
+  newLawn: false,
+  plants: { count: blank(''), age: blank('years'), shoots: blank('in'), dwarf: false },
+  rows: { length: blank('ft'), spacing: blank('ft') },
+  past: { manure: null, manureRate: blank('lb/1000 ft²'), legume: null, beansNext: false },
   guide: guideRef(defaultGuide),
   reportId: null,
   materials: {
     lime: null,
     limeEffective: blank('%'),
+    limeScale: 'effective',
+    limeSieves: { cce: blank('%'), moisture: blank('%'), ...each(sieveMeshes, '%') },
     limeBag: blank('lb'),
     sulfur: null,
     sulfurBag: blank('lb'),
     fertilizer: null,
+    slowNitrogen: blank('%'),
     meets: null,
     fertilizerBag: blank('lb'),
   },
@@ -51,23 +63,33 @@ export const blankReport = (id: string): Report => ({
   laboratory: '',
   date: '',
   extractant: null,
+  micronutrients: null,
+  boron: null,
   unit: 'ppm',
   buffer: null,
   pH: blank(''),
+  pHIn: 'water',
   bufferPH: blank(''),
   organicMatter: blank('%'),
   cec: blank('meq/100 g'),
   acidity: blank('meq/100 g'),
-  P: blank('ppm'),
-  K: blank('ppm'),
-  Mg: blank('ppm'),
+  nitrate: blank('ppm'),
+  sampleDepth: blank('in'),
+  salts: blank('dS/m'),
+  saltsBy: null,
+  sar: blank(''),
+  freeLime: blank('%'),
+  lead: blank('ppm'),
+  leadBy: null,
+  ...each(elements, 'ppm'),
   recommends: {
     lime: blank('tons/acre'),
     limeMeans: 'product',
     limeDepth: blank('in'),
     sulfur: blank('lb/100 ft²'),
-    N: blank('lb/1000 ft²'),
-    'P₂O₅': blank('lb/1000 ft²'),
-    'K₂O': blank('lb/1000 ft²'),
+    ...each([...majorNutrients, ...otherNutrients], 'lb/1000 ft²'),
   },
 })
+
+const each = <Name extends string | number>(names: readonly Name[], unit: string) =>
+  Object.fromEntries(names.map((name) => [name, blank(unit)])) as unknown as Record<Name, ReturnType<typeof blank>>

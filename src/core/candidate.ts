@@ -1,11 +1,12 @@
-import type { Crop } from './guides/crops'
-import { limits } from './guides/limits'
+import type { Crop } from './guides/crop'
+import type { Guide } from './guides/guide'
+import type { Limits } from './guides/limits'
 import type { SulfurMaterial } from './guides/materials'
 import type { Climate } from './guides/soils'
 import type { ChosenLime } from './lime/product'
 import { say, type Sentence, type Text } from './sentence'
-import { quantity, type WaterPH } from './units/quantity'
-import { given, type Derived, type Given } from './workings'
+import { quantity } from './units/quantity'
+import { given, type Derived, type Given, type Working } from './workings'
 
 /** The ground that a lime or sulfur figure is for. */
 export interface Ground {
@@ -16,6 +17,9 @@ export interface Ground {
   readonly depth?: number
   readonly climate: Climate
   readonly sandy: boolean
+  readonly limits: Limits
+  /** Which methods lead, by the guide. */
+  readonly methods: Guide['methods']
   readonly choices: {
     readonly lime: ChosenLime
     readonly sulfur: { readonly material: SulfurMaterial; readonly bagLb: number }
@@ -28,24 +32,39 @@ export interface Candidate {
   readonly label: Text
   /** Figures of one opinion agree because they rest on the same data. */
   readonly opinion?: string
+  /** A check that never leads, and that says nothing when it is far off. */
+  readonly rough?: boolean
   readonly rate?: Derived<'lb product/1000 ft²'>
   readonly dugIn?: Derived<'lb product/1000 ft²'>
   readonly refusal?: Sentence
   readonly remarks: readonly Sentence[]
 }
 
+/** Methods in the guide's order; those it does not name come after, in their own. */
+export const inOrder = <M extends { readonly id: string }>(methods: readonly M[], order: readonly string[]): M[] => {
+  const rank = ({ id }: M) => (order.includes(id) ? order.indexOf(id) : order.length)
+  return [...methods].sort((a, b) => rank(a) - rank(b))
+}
+
 /** The laboratory's own line among the candidates. */
 export const laboratory = { id: 'laboratory', label: { en: 'the laboratory' } }
 
 /** The soil's pH, and where the crop wants it. */
-export const wherePH = (pH: WaterPH, crop: Crop) => ({
-  pH: given(pH, say('report.pH'), 'reported'),
+export const wherePH = (
+  pH: Working<'pH in water'>,
+  { crop, sandy, limits }: Pick<Ground, 'crop' | 'sandy' | 'limits'>,
+) => ({
+  pH,
   aim: given(
-    quantity(crop.pH.aim, 'pH in water'),
+    quantity(aimOf(crop, sandy, limits), 'pH in water'),
     say(crop.pH.school ? 'guide.aim-school' : 'guide.aim', { crop: crop.label, school: crop.pH.school ?? null }),
-    'practice',
+    crop.source,
   ),
 })
+
+/** Plots on sand are not limed as far, for manganese and zinc. */
+export const aimOf = ({ use, pH }: Crop, sandy: boolean, { lime }: Limits): number =>
+  use === 'plot' && sandy ? Math.min(pH.aim, lime.plotAimOnSand) : pH.aim
 
 /** A depth that nobody typed. */
 export const usualDepth = (v: number, key: string): Given<'in'> =>
@@ -54,7 +73,7 @@ export const typedDepth = (v: number): Given<'in'> =>
   given(quantity(v, 'in'), say('depth.typed', { depth: v }), 'reported')
 
 /** The depth that lime treats here: the one typed, or the usual one for ground that can or cannot be dug. */
-export const limeDepth = ({ depth, planted }: Pick<Ground, 'depth' | 'planted'>): Given<'in'> =>
+export const limeDepth = ({ depth, planted, limits }: Pick<Ground, 'depth' | 'planted' | 'limits'>): Given<'in'> =>
   depth !== undefined
     ? typedDepth(depth)
     : planted

@@ -1,15 +1,14 @@
-import type { CropId } from './guides/crops'
-import type { ExtractantId, GuideRef } from './guides/guides'
-import type { FertilizerId, LimeMaterialId, SulfurMaterialId } from './guides/materials'
+import type { BoronMethod, ExtractantId, GuideRef, LeadMethod, MicronutrientMethod } from './guides/guide'
+import type { FertilizerId, LimeMaterialId, LimeScaleId, SieveMesh, SulfurMaterialId } from './guides/materials'
 import type { Climate, TextureId } from './guides/soils'
-import type { BufferKind, SoilUnit } from './units/quantity'
+import type { BufferKind, Element, MajorNutrient, OtherNutrient, SaltMethod, TestUnit } from './units/quantity'
 import type { Typed } from './units/typed'
 
 /** One property or project of one client, as kept and as handed over in a file. Nothing in it is computed. */
 export interface Case {
   readonly id: string
   /** Of this shape; older ones are migrated when they are read. */
-  readonly schema: 2
+  readonly schema: 3
   readonly rev: number
   readonly client: string
   readonly place: string
@@ -21,6 +20,8 @@ export interface Case {
   readonly sample: boolean
   readonly measures: 'feet' | 'metres'
   readonly climate: Climate
+  /** Where practitioners disagree: the option taken, by the question's id. What is not named is the guide's own. */
+  readonly schools: Readonly<Record<string, string>>
   readonly areas: readonly Area[]
   readonly reports: readonly Report[]
   readonly letter: { readonly date: string; readonly note: string; readonly printedAt: string | null }
@@ -30,9 +31,12 @@ export interface Case {
 export interface Area {
   readonly id: string
   readonly name: string
-  /** `12x18`, `30 ft circle`, `0.25 ac`; the value is in ft². */
+  /** `12x18`, `30 ft circle`, `0.25 ac`; the value is in ft². Blank: from the rows or the plants. */
   readonly size: Typed
-  readonly crop: CropId | null
+  /** The crop that leads, by its id in the guide. */
+  readonly crop: string | null
+  /** What else grows here; rated each by itself. */
+  readonly otherCrops: readonly string[]
   readonly texture: TextureId | null
   /** Ground that cannot be dug, whether it is turf or standing plants; null: as is usual for the crop. */
   readonly ground: 'dug' | 'planted' | null
@@ -40,61 +44,111 @@ export interface Area {
   readonly depth: Typed
   readonly feeding: 'lean' | 'usual' | 'generous'
   readonly phosphorusBanned: boolean
+  /** Seed or sod goes down this season. */
+  readonly newLawn: boolean
+  readonly plants: Plants
+  readonly rows: Rows
+  readonly past: Past
   readonly guide: GuideRef
   /** The report in force. */
   readonly reportId: string | null
   readonly materials: Choices
 }
 
+/** Trees and bushes that are counted. */
+export interface Plants {
+  readonly count: Typed
+  /** Years since planting. */
+  readonly age: Typed
+  /** Length of last year's shoots, in. */
+  readonly shoots: Typed
+  readonly dwarf: boolean
+}
+
+/** Crops in rows: feet of row in all, and from row to row. */
+export interface Rows {
+  readonly length: Typed
+  readonly spacing: Typed
+}
+
+/** What earlier years left, or the next will ask. */
+export interface Past {
+  /** Manure or compost put on for this season. */
+  readonly manure: FertilizerId | null
+  readonly manureRate: Typed
+  /** Legume turned under, by its id in the guide. */
+  readonly legume: string | null
+  /** Beans or peas follow next year, which boron harms. */
+  readonly beansNext: boolean
+}
+
 /** The materials settled on, their bags, and what the bag says. */
 export interface Choices {
   readonly lime: LimeMaterialId | null
-  /** Effective CaCO₃ equivalent printed on the bag, %; blank where none is. */
+  /** The neutralizing value printed on the bag, in the unit of its scale; blank where none is. */
   readonly limeEffective: Typed
+  readonly limeScale: LimeScaleId
+  /** CaCO₃ equivalent, what passes each sieve, and moisture, all %, where the scale goes by them. */
+  readonly limeSieves: LimeSieves
   readonly limeBag: Typed
   readonly sulfur: SulfurMaterialId | null
   readonly sulfurBag: Typed
   readonly fertilizer: FertilizerId | null
+  /** Share of the nitrogen that is slow, % as printed; blank: as is usual for the product. */
+  readonly slowNitrogen: Typed
   /** The need that decides how much fertilizer; null: the first that can be met. */
-  readonly meets: Nutrient | null
+  readonly meets: MajorNutrient | null
   readonly fertilizerBag: Typed
 }
 
-export type Nutrient = 'N' | 'P₂O₅' | 'K₂O'
-export const nutrients: readonly Nutrient[] = ['N', 'P₂O₅', 'K₂O']
+export interface LimeSieves extends Readonly<Record<SieveMesh, Typed>> {
+  readonly cce: Typed
+  readonly moisture: Typed
+}
 
 /** What the laboratory, kit or meter said, with what it recommends where it does. */
-export interface Report {
+export interface Report extends Readonly<Record<Element, Typed>> {
   readonly id: string
   readonly code: string
   readonly laboratory: string
   readonly date: string
   readonly extractant: ExtractantId | null
-  readonly unit: SoilUnit
+  readonly micronutrients: MicronutrientMethod | null
+  readonly boron: BoronMethod | null
+  readonly unit: TestUnit
   readonly buffer: BufferKind | null
   readonly pH: Typed
+  /** Measured in water, or in 0.01 M CaCl₂. */
+  readonly pHIn: 'water' | 'salt'
   readonly bufferPH: Typed
   readonly organicMatter: Typed
   readonly cec: Typed
   /** Neutralizable (exchangeable) acidity. */
   readonly acidity: Typed
-  readonly P: Typed
-  readonly K: Typed
-  readonly Mg: Typed
+  /** Nitrate-N. */
+  readonly nitrate: Typed
+  /** How deep the sample was taken; blank: 6 in. */
+  readonly sampleDepth: Typed
+  readonly salts: Typed
+  readonly saltsBy: SaltMethod | null
+  /** Sodium adsorption ratio. */
+  readonly sar: Typed
+  /** CaCO₃ in the soil. */
+  readonly freeLime: Typed
+  readonly lead: Typed
+  readonly leadBy: LeadMethod | null
   readonly recommends: Recommends
 }
 
 /** The laboratory's own figures, each in the unit it prints. */
-export interface Recommends {
+export interface Recommends extends Readonly<Record<MajorNutrient | OtherNutrient, Typed>> {
   readonly lime: Typed
   /**
-   * Which lime its figure means: whatever is bought (it stands as printed), or pure fine CaCO₃.
+   * Which lime its figure means: whatever is bought (it stands as printed), pure fine CaCO₃ (also called ECCE), or
+   * effective neutralizing material.
    */
-  readonly limeMeans: 'product' | 'pure'
+  readonly limeMeans: 'product' | 'pure' | 'ENM'
   /** The depth its lime figure means, in; blank: it stands as printed. */
   readonly limeDepth: Typed
   readonly sulfur: Typed
-  readonly N: Typed
-  readonly 'P₂O₅': Typed
-  readonly 'K₂O': Typed
 }

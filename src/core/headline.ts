@@ -1,12 +1,27 @@
 import type { NutrientNeed } from './nutrients/need'
 import type { Reaction } from './reaction'
+import type { ReadingLine } from './reading/lines'
 import type { ReadReport } from './reading/soil'
 import { say, type Sentence } from './sentence'
 
-/** pH first, since it holds the rest back; then the one thing about nutrients that changes what to buy. */
-export function headline(ph: Reaction, needs: readonly NutrientNeed[]): Sentence[] {
+/** Lead first, since it harms people; then pH, since it holds the rest back; then what changes what to buy. */
+export function headline(
+  ph: Reaction,
+  needs: readonly NutrientNeed[],
+  reading: readonly ReadingLine[],
+): readonly Sentence[] {
+  const classOf = (line: string) => reading.find(({ id }) => id === line)?.className
+  const lead = classOf('lead')
+  if (lead && lead !== 'below-precaution') return [say(`headline.lead-${lead}`)]
+  const potted = needs.every(({ why }) => why.key.startsWith('soilless.'))
+  if (potted)
+    return [say(needs.some(({ why }) => why.key === 'soilless.short') ? 'headline.mix-short' : 'headline.mix')]
+  if (ph.why.key === 'reaction.sodic') return [say('headline.sodic')]
+  const salty = reading.some(({ id, distance }) => id === 'salts' && distance !== undefined && distance > 0)
+  const first = salty
+    ? say('headline.salts')
+    : say(`headline.${ph.outcome}`, ph.dose ? { passes: ph.dose.passes.count } : {})
   const [n, p, k] = needs as [NutrientNeed, NutrientNeed, NutrientNeed]
-  const first = say(`headline.${ph.outcome}`, ph.dose ? { passes: ph.dose.passes.count } : {})
   if (needs.every((need) => need.outcome === 'none')) return [first, say('headline.nothing-to-feed')]
   if (p.why.key === 'nutrient.P-banned') return [first, say('headline.P-banned')]
   if (p.outcome === 'none' && k.outcome === 'apply') return [first, say('headline.no-P')]

@@ -1,10 +1,9 @@
-import { laboratory, limeDepth, type Candidate, type Ground } from './candidate'
+import { aimOf, laboratory, limeDepth, type Candidate, type Ground } from './candidate'
 import type { Report } from './case'
-import type { Crop } from './guides/crops'
-import { limits } from './guides/limits'
-import type { LimeMaterial, SulfurMaterial } from './guides/materials'
+import { sulfurMaterials, type LimeMaterial, type SulfurMaterial } from './guides/materials'
 import { limeCandidates, limeCap } from './lime/candidates'
 import { split, type Passes } from './passes/split'
+import { sodium } from './reading/salts'
 import type { ReadReport } from './reading/soil'
 import { say, type Sentence, type Text } from './sentence'
 import { sulfurCandidates, sulfurCap, sulfurIn } from './sulfur/candidates'
@@ -56,24 +55,63 @@ const guideLine = { id: 'guide', label: { en: 'our own guide' } }
  */
 export function reaction(read: ReadReport, report: Report, ground: Ground): Reaction {
   const { lime, sulfur } = read.recommends
+  if (ground.crop.use === 'container') return inMix(read, ground)
   if (lime && sulfur) return { outcome: 'unknown', why: say('reaction.both'), checks: [] }
-  const own = ownView(read.soil.pH?.v, ground.crop)
+  const own = ownView(read, ground)
   const figures = (of: 'lime' | 'sulfur') =>
     of === 'lime' ? limeCandidates(read, report, ground) : sulfurCandidates(read, report, ground)
   const printed = lime ? 'lime' : sulfur ? 'sulfur' : undefined
   if (printed) {
     const agrees = own.outcome === printed
     const why = say(`reaction.laboratory-${printed}`, { ...own.why.args, agrees })
-    return dosed(printed, why, figures(printed), ground, agrees ? undefined : own.why)
+    return printed === 'lime'
+      ? dosed(printed, why, figures(printed), ground, agrees ? undefined : own.why)
+      : acidified(why, read, report, ground, agrees ? undefined : own.why)
   }
   if (own.outcome === 'lime' || own.outcome === 'sulfur') {
-    if (read.recommends[own.outcome] !== 0) return dosed(own.outcome, own.why, figures(own.outcome), ground)
+    if (read.recommends[own.outcome] !== 0)
+      return own.outcome === 'lime'
+        ? dosed('lime', own.why, figures('lime'), ground)
+        : acidified(own.why, read, report, ground)
     const checks = figures(own.outcome).map((one) => asCheck(one, ground))
     const why = say('reaction.laboratory-none', { direction: own.outcome })
     return { outcome: 'leave', why, checks: [{ ...guideLine, refusal: own.why, remarks: [] }, ...checks] }
   }
   const absurd = own.outcome === 'not-here' ? figures('sulfur') : []
   return { outcome: own.outcome, why: own.why, checks: absurd.map((one) => asCheck(one, ground)) }
+}
+
+/**
+ * Sulfur, or the salt that was settled on. Salts act at once but are hard on plants: beyond their cap, and aluminum
+ * wherever food grows, sulfur takes their place.
+ */
+function acidified(why: Sentence, read: ReadReport, report: Report, ground: Ground, objection?: Sentence): Reaction {
+  const { material } = ground.choices.sulfur
+  const by = (on: Ground) => dosed('sulfur', why, sulfurCandidates(read, report, on), on, objection)
+  const instead = (remark: Sentence): Reaction => {
+    const prills = sulfurMaterials['sulfur-prills']
+    const found = by({ ...ground, choices: { ...ground.choices, sulfur: { material: prills, bagLb: prills.bagLb } } })
+    return found.dose ? { ...found, dose: { ...found.dose, remarks: [remark, ...found.dose.remarks] } } : found
+  }
+  if (material.notOnFood && ground.crop.edible) return instead(say('sulfur.not-on-food', { material: material.label }))
+  const found = by(ground)
+  const most = material.productPerPass
+  return most !== undefined && found.dose && found.dose.rate.value.v > most
+    ? instead(say('sulfur.salt-over', { material: material.label, most }))
+    : found
+}
+
+/** Mix without soil has no lime or sulfur by the area; its pH is only judged. */
+function inMix(read: ReadReport, { crop }: Ground): Reaction {
+  const pH = read.soil.pH?.v
+  if (pH === undefined) return { outcome: 'unknown', why: say('reaction.no-pH'), checks: [] }
+  const { low, high } = crop.pH
+  const where = pH < low ? 'low' : pH > high ? 'high' : 'fits'
+  return {
+    outcome: where === 'fits' ? 'leave' : 'unknown',
+    why: say(`reaction.mix-${where}`, { pH, low, high, crop: crop.label }),
+    checks: [],
+  }
 }
 
 /** The first figure there is, as the dose, and the others beside it; or our own guide's objection to any. */
@@ -84,7 +122,7 @@ function dosed(
   ground: Ground,
   objection?: Sentence,
 ): Reaction {
-  const lead = candidates.find(hasRate)
+  const lead = candidates.filter(hasRate).find((one) => !one.rough)
   if (!lead) {
     const checks = candidates.map((one) => asCheck(one, ground))
     return { outcome: 'unknown', why: noFigure(outcome, why, candidates), checks }
@@ -105,14 +143,23 @@ function dosed(
 }
 
 /** The guide's own view: trigger and aim differ, and sulfur is for crops that require acid soil. */
-function ownView(pH: number | undefined, crop: Crop): { outcome: Direction; why: Sentence } {
+function ownView(read: ReadReport, { crop, sandy, limits }: Ground): { outcome: Direction; why: Sentence } {
+  const pH = read.soil.pH?.v
   if (pH === undefined) return { outcome: 'unknown', why: say('reaction.no-pH') }
-  const { low, high, aim } = crop.pH
+  const { low, high } = crop.pH
+  const aim = aimOf(crop, sandy, limits)
   const args = { pH, low, high, aim, crop: crop.label, trigger: crop.limeBelow ?? low }
   if (pH < (crop.limeBelow ?? low)) return { outcome: 'lime', why: say('reaction.lime', args) }
+  const { sodic, gypsum } = sodium(read)
+  if (sodic) {
+    const why = say('reaction.sodic', { ...args, tons: gypsum?.value.v ?? null })
+    return { outcome: crop.acidRequiring && pH > high ? 'not-here' : 'leave', why }
+  }
   if (pH <= high)
     return { outcome: 'leave', why: pH < low ? say('reaction.leave-acid-lover', args) : say('reaction.leave', args) }
   if (!crop.acidRequiring) return { outcome: 'leave', why: say('reaction.leave-high', args) }
+  if (read.freeLime)
+    return { outcome: 'not-here', why: say('reaction.free-lime', { ...args, freeLime: read.freeLime }) }
   if (pH > limits.sulfur.notAbovePH)
     return { outcome: 'not-here', why: say('reaction.not-here', { ...args, limit: limits.sulfur.notAbovePH }) }
   return { outcome: 'sulfur', why: say('reaction.sulfur', args) }
@@ -139,8 +186,8 @@ function asCheck(one: Candidate, { area }: Ground, lead?: Derived<'lb product'>)
  * What to say where our methods differ widely: the lowest and the highest. Methods of one opinion count once, and the
  * laboratory's figure, which is no method of ours, not at all: what stands beside it says how far off it is.
  */
-function spread(candidates: readonly Candidate[]): Sentence[] {
-  const own = candidates.filter(hasRate).filter((one) => one.id !== laboratory.id)
+function spread(candidates: readonly Candidate[], { limits }: Ground): Sentence[] {
+  const own = candidates.filter(hasRate).filter((one) => one.id !== laboratory.id && !one.rough)
   const opinions = [...new Map([...own].reverse().map((one) => [one.opinion ?? one.id, one])).values()]
   const [lead] = own
   const sorted = [...opinions].sort((a, b) => a.rate.value.v - b.rate.value.v)
@@ -165,7 +212,7 @@ function doseOf(lead: Rated, outcome: 'lime' | 'sulfur', ground: Ground, candida
     amount,
     passes,
     dugTo: ground.planted ? null : limeDepth(ground).value.v,
-    remarks: [...lead.remarks, ...spread(candidates)],
+    remarks: [...lead.remarks, ...spread(candidates, ground)],
     material: chosen.material,
     bagLb: chosen.bagLb,
     lbPerCup: chosen.material.lbPerCup,

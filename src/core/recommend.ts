@@ -1,25 +1,41 @@
 import type { Ground } from './candidate'
-import { nutrients, type Area, type Case, type Choices, type Report } from './case'
+import type { Area, Case, Choices, Report } from './case'
 import { cautionsFor } from './cautions'
-import { fields, numberIn } from './fields'
+import { cceField, fields, limeFields, moistureField, numberIn } from './fields'
 import type { Size } from './geometry/size'
-import type { Crop, Use } from './guides/crops'
-import { guideRef, type Guide, type GuideRef } from './guides/guides'
-import { fertilizers, sulfurMaterials, type Fertilizer } from './guides/materials'
+import type { Crop, Use } from './guides/crop'
+import { guideRef, type Guide, type GuideRef } from './guides/guide'
+import {
+  fertilizers,
+  limeScales,
+  sulfurMaterials,
+  type Fertilizer,
+  type FertilizerId,
+  type SulfurMaterial,
+} from './guides/materials'
+import { takenFor, withSchools, type Taken } from './guides/schools'
 import { textures } from './guides/soils'
 import { chosenLime, stoneFor, type Stone } from './lime/stone'
 import { headline, notMeasured } from './headline'
 import { oneFertilizer, type OneFertilizer } from './mix/one-fertilizer'
+import type { Feeding } from './nutrients/method'
 import { nutrientNeed, type NutrientNeed } from './nutrients/need'
+import { otherNeeds, type OtherNeed } from './nutrients/others'
+import { plantingProblems, readPlanting } from './nutrients/planting'
+import { mixNeeds } from './nutrients/soilless'
+import { portionsOf, type Portion } from './portions'
 import { reaction, type Reaction } from './reaction'
 import { reactionClass } from './reading/classify'
-import { readAreaSize, readDepth, readReport, type Problem, type ReadReport } from './reading/soil'
-import { say, type Outcome, type Sentence, type Text } from './sentence'
-import { check } from './units/typed'
+import { readingLines, type ReadingLine } from './reading/lines'
 import { implausible } from './reading/plausibility'
+import { nothingRead, readAreaSize, readDepth, readReport, type Problem, type ReadReport } from './reading/soil'
+import { say, type Outcome, type Sentence, type Text } from './sentence'
+import { quarrels } from './several'
+import { majorNutrients } from './units/quantity'
+import { check } from './units/typed'
 
 /** Raised whenever the same case could give another number. */
-export const coreVersion = '0.2.0'
+export const coreVersion = '0.3.0'
 
 export interface Recommendation {
   readonly core: string
@@ -30,12 +46,18 @@ export interface AreaRecommendation {
   readonly areaId: string
   readonly guide: GuideRef | null
   readonly size: Outcome<Size>
+  /** The crop that leads. */
+  readonly cropId: string | null
   readonly crop: Crop | null
   /** Which rate this ground is spoken of in. */
   readonly use: Use
   readonly planted: boolean
   /** What can be said at all: null while size or crop is missing. */
   readonly answer: Answer | null
+  /** The same ground for what else grows there, each by itself. */
+  readonly others: readonly { readonly cropId: string; readonly crop: Crop; readonly answer: Answer }[]
+  /** Where the crops of one area want different things. */
+  readonly quarrels: readonly Sentence[]
   /** What is missing before there is an answer. */
   readonly missing: readonly Sentence[]
   readonly problems: readonly Problem[]
@@ -49,11 +71,19 @@ export interface Answer {
   readonly reaction: Reaction
   readonly stone: Stone
   readonly needs: readonly NutrientNeed[]
+  /** Mg, Ca, S and micronutrients, where they are called for. */
+  readonly others: readonly OtherNeed[]
   readonly fertilizer: {
     readonly material: Fertilizer
     readonly bagLb: number
     readonly mix: Outcome<OneFertilizer>
   } | null
+  /** Every value of the report as this crop sees it. */
+  readonly reading: readonly ReadingLine[]
+  /** The shares in which this ground can be dosed. */
+  readonly portions: readonly Portion[]
+  /** Where practitioners disagree: what was followed here. */
+  readonly schools: readonly Taken[]
   /** What matters most, in one or two sentences. */
   readonly headline: readonly Sentence[]
   readonly cautions: readonly Sentence[]
@@ -72,100 +102,198 @@ export const recommend = (kase: Case, guides: readonly Guide[]): Recommendation 
   areas: kase.areas.map((area) => recommendArea(kase, area, guides)),
 })
 
-const emptyReport: Pick<ReadReport, 'soil' | 'tests' | 'recommends' | 'problems'> = {
-  soil: {},
-  tests: {},
-  recommends: {},
-  problems: [],
+function recommendArea(kase: Case, area: Area, guides: readonly Guide[]): AreaRecommendation {
+  const { guide, crop, report, read, size } = lookAt(kase, area, guides)
+  const base = {
+    areaId: area.id,
+    guide: guide && guideRef(guide),
+    size,
+    cropId: crop && area.crop,
+    crop,
+    use: crop?.use ?? 'bed',
+    planted: isPlanted(area, crop),
+    problems: problemsOf(area, size, read),
+    doubts: implausible(read),
+    missing: [
+      ...(size.ok ? [] : [say('missing.size')]),
+      ...(crop ? [] : [say(guide ? (area.crop ? 'missing.crop-in-guide' : 'missing.crop') : 'missing.guide')]),
+      ...(report ? [] : [say('missing.report')]),
+    ],
+  }
+  if (!size.ok || !crop || !guide || !report) return { ...base, answer: null, others: [], quarrels: [] }
+  const of = (cropId: string, one: Crop) =>
+    answer({ kase, area, guide, report, read, size: size.value, cropId, crop: one })
+  const lead = of(area.crop!, crop)
+  const others = area.otherCrops.flatMap((cropId) => {
+    const other = cropIn(guide, cropId)
+    return other && cropId !== area.crop ? [{ cropId, crop: other, answer: of(cropId, other) }] : []
+  })
+  return { ...base, answer: lead, others, quarrels: quarrels([{ crop, answer: lead }, ...others]) }
 }
 
-function recommendArea(kase: Case, area: Area, guides: readonly Guide[]): AreaRecommendation {
-  const guide = guides.find((one) => guideRef(one) === area.guide) ?? null
-  const crop = (area.crop && guide?.crops[area.crop]) || null
+/** What an area refers to, as far as it is there. */
+function lookAt(kase: Case, area: Area, guides: readonly Guide[]) {
+  const pinned = guides.find((one) => guideRef(one) === area.guide)
+  const guide = pinned ? withSchools(pinned, kase.schools) : null
+  const crop = cropIn(guide, area.crop)
   const report = kase.reports.find((one) => one.id === area.reportId) ?? null
   const read: ReadReport = report
     ? readReport(report, area)
-    : { ...emptyReport, soil: { texture: area.texture ?? undefined } }
-  const size = readAreaSize(area, kase)
-  const depth = readDepth(area)
-  const planted = isPlanted(area, crop)
-  const problems = [
-    ...sizeProblem(area, size),
-    ...problem('depth', depth),
-    ...read.problems,
-    ...materialProblems(area.materials),
-  ]
-  const missing = [
-    ...(size.ok ? [] : [say('missing.size')]),
-    ...(crop ? [] : [say(guide ? 'missing.crop' : 'missing.guide')]),
-    ...(report ? [] : [say('missing.report')]),
-  ]
-  const use = crop?.use ?? 'bed'
-  const doubts = implausible(read)
-  const base = { areaId: area.id, guide: guide && guideRef(guide), size, crop, use, planted, problems, doubts }
-  if (!size.ok || !crop || !guide || !report) return { ...base, answer: null, missing }
-  const stone = stoneFor(read, report, guide)
-  const ground: Ground = {
-    area: size.value.area,
-    crop,
-    planted,
-    depth: depth.ok ? depth.value : undefined,
-    climate: kase.climate,
-    sandy: area.texture !== null && textures[area.texture].sandy,
-    choices: { lime: chosenLime(area.materials, stone), sulfur: chosenSulfur(area.materials) },
-  }
-  return { ...base, answer: answer(ground, read, report, area, guide, stone), missing }
+    : { ...nothingRead, soil: { texture: area.texture ?? undefined } }
+  return { guide, crop, report, read, size: readAreaSize(area, kase, crop) }
 }
 
-function answer(ground: Ground, read: ReadReport, report: Report, area: Area, guide: Guide, stone: Stone): Answer {
-  const { crop } = ground
+/** A product of the shelf, as if it alone did the whole job on an area. */
+export interface OnShelf {
+  readonly id: FertilizerId
+  readonly material: Fertilizer
+  readonly mix: OneFertilizer | null
+}
+
+/** Every fertilizer measured out by the needs of an area; none while it has no answer. */
+export function shelfFor(
+  kase: Case,
+  area: Area,
+  { answer: found }: AreaRecommendation,
+  guides: readonly Guide[],
+): OnShelf[] {
+  const { guide, crop, read, size } = lookAt(kase, area, guides)
+  if (!found || !guide || !crop || !size.ok) return []
+  const feeding = feedingOf({ area, guide, read, size: size.value, crop })
+  return (Object.keys(fertilizers) as FertilizerId[]).map((id) => {
+    const material: Fertilizer = fertilizers[id]
+    const mix = oneFertilizer(material, material.bagLb, { ...area.materials, meets: null }, found.needs, feeding)
+    return { id, material, mix: mix.ok ? mix.value : null }
+  })
+}
+
+const cropIn = (guide: Guide | null, id: string | null): Crop | null =>
+  guide && id !== null && Object.hasOwn(guide.crops, id) ? guide.crops[id]! : null
+
+interface Asked {
+  readonly kase: Case
+  readonly area: Area
+  readonly guide: Guide
+  readonly report: Report
+  readonly read: ReadReport
+  readonly size: Size
+  readonly cropId: string
+  readonly crop: Crop
+}
+
+function answer(asked: Asked): Answer {
+  const { kase, area, guide, report, read, size, cropId, crop } = asked
+  const { limits } = guide
+  const stone = stoneFor(read, report, guide)
+  const depth = readDepth(area)
+  const ground: Ground = {
+    area: size.area,
+    crop,
+    planted: isPlanted(area, crop),
+    depth: depth.ok ? depth.value : undefined,
+    climate: kase.climate,
+    sandy: isSandy(area),
+    limits,
+    methods: guide.methods,
+    choices: { lime: chosenLime(area.materials, stone), sulfur: chosenSulfur(area.materials) },
+  }
+  const feeding = feedingOf(asked)
   const ph = reaction(read, report, ground)
-  const needs = nutrients.map((nutrient) =>
-    nutrientNeed(nutrient, read, report, { area: ground.area, crop, guide, settings: area }),
-  )
-  const chosen = area.materials.fertilizer
-  const material: Fertilizer | undefined = chosen ? fertilizers[chosen] : undefined
-  const bagLb = material ? (numberIn(fields.bag, area.materials.fertilizerBag) ?? material.bagLb) : 0
-  const mix =
-    material && oneFertilizer(material, bagLb, area.materials.meets, needs, ground.area, crop, area.phosphorusBanned)
-  const { pH } = read.soil
+  const reading = readingLines(read, report, guide, crop)
+  const potted = crop.phosphorusPotassium.method === 'by-extract'
+  const needs = potted ? mixNeeds(reading) : majorNutrients.map((nutrient) => nutrientNeed(nutrient, report, feeding))
+  const others = potted ? [] : othersOf(asked, feeding, needs[0]!, ph)
+  const fertilizer = fertilizerFor(area, feeding, needs)
   return {
-    pH: pH?.v ?? null,
-    reactionClass: pH === undefined ? null : reactionClass(pH),
+    pH: read.soil.pH?.v ?? null,
+    reactionClass: read.soil.pH === undefined ? null : reactionClass(read.soil.pH),
     reaction: ph,
     stone,
     needs,
-    fertilizer: material && mix ? { material, bagLb, mix } : null,
-    headline: headline(ph, needs),
+    others,
+    fertilizer,
+    reading,
+    portions: portionsOf(size, feeding.planting),
+    schools: takenFor(guide, kase.schools, cropId, crop.use),
+    headline: headline(ph, needs, reading),
     cautions: cautionsFor({
-      crop,
-      soil: read.soil,
+      feeding,
       reaction: ph,
+      reading,
       needs,
-      fertilizer: material,
-      mix: mix?.ok ? mix.value : undefined,
-      phosphorusBanned: area.phosphorusBanned,
+      others,
+      lime: ground.choices.lime.material,
+      fertilizer: fertilizer?.material,
+      mix: fertilizer?.mix.ok ? fertilizer.mix.value : undefined,
     }),
-    notMeasured: notMeasured(ph, needs, read),
+    notMeasured: potted ? [] : notMeasured(ph, needs, read),
   }
 }
 
-/** Turf and standing plants cannot be dug; beds and plots can, unless said otherwise. */
-export const isPlanted = (area: Pick<Area, 'ground'>, crop: Pick<Crop, 'use'> | null): boolean =>
-  area.ground ? area.ground === 'planted' : crop?.use === 'lawn' || crop?.use === 'planting'
+function feedingOf({
+  area,
+  guide,
+  read,
+  size,
+  crop,
+}: Pick<Asked, 'area' | 'guide' | 'read' | 'size' | 'crop'>): Feeding {
+  return {
+    area: size.area,
+    crop,
+    guide,
+    settings: area,
+    planting: readPlanting(area),
+    past: area.past,
+    read,
+    sandy: isSandy(area) || (read.soil.cec !== undefined && read.soil.cec.v < guide.limits.sandyBelowCec),
+  }
+}
+
+const isSandy = ({ texture }: Area) => texture !== null && textures[texture].sandy
+
+function othersOf({ area, guide, report }: Asked, feeding: Feeding, nitrogen: NutrientNeed, ph: Reaction) {
+  const grown = [area.crop, ...area.otherCrops].map((id) => cropIn(guide, id))
+  return otherNeeds({
+    feeding,
+    report,
+    limed: ph.outcome === 'lime',
+    nitrogen,
+    boronHarms: area.past.beansNext || grown.some((one) => one?.boron === 'harms'),
+  })
+}
+
+function fertilizerFor({ materials }: Area, feeding: Feeding, needs: readonly NutrientNeed[]): Answer['fertilizer'] {
+  const material: Fertilizer | undefined = materials.fertilizer ? fertilizers[materials.fertilizer] : undefined
+  if (!material) return null
+  const bagLb = numberIn(fields.bag, materials.fertilizerBag) ?? material.bagLb
+  return { material, bagLb, mix: oneFertilizer(material, bagLb, materials, needs, feeding) }
+}
+
+/** Turf and standing plants cannot be dug; beds, plots and new lawns can, unless said otherwise. */
+export const isPlanted = (area: Pick<Area, 'ground' | 'newLawn'>, crop: Pick<Crop, 'use'> | null): boolean =>
+  area.ground ? area.ground === 'planted' : crop?.use === 'planting' || (crop?.use === 'lawn' && !area.newLawn)
 
 function chosenSulfur(choices: Choices): Ground['choices']['sulfur'] {
-  const material = sulfurMaterials[choices.sulfur ?? 'sulfur-prills']
+  const material: SulfurMaterial = sulfurMaterials[choices.sulfur ?? 'sulfur-prills']
   return { material, bagLb: numberIn(fields.bag, choices.sulfurBag) ?? material.bagLb }
 }
 
-const problem = (field: string, outcome: Outcome<unknown>): Problem[] =>
-  outcome.ok ? [] : [{ field, sentence: outcome.refusal }]
-const sizeProblem = (area: Area, size: Outcome<Size>): Problem[] =>
-  area.size.text.trim() === '' ? [] : problem('size', size)
-const materialProblems = (choices: Choices): Problem[] => [
-  ...problem('limeEffective', check(fields.limeEffective, choices.limeEffective)),
-  ...problem('limeBag', check(fields.bag, choices.limeBag)),
-  ...problem('sulfurBag', check(fields.bag, choices.sulfurBag)),
-  ...problem('fertilizerBag', check(fields.bag, choices.fertilizerBag)),
-]
+function problemsOf(area: Area, size: Outcome<Size>, read: ReadReport): Problem[] {
+  const problem = (field: string, outcome: Outcome<unknown>): Problem[] =>
+    outcome.ok ? [] : [{ field, sentence: outcome.refusal }]
+  const { materials } = area
+  const byValue = 'each' in limeScales[materials.limeScale]
+  return [
+    ...(area.size.text.trim() === '' ? [] : problem('size', size)),
+    ...problem('depth', readDepth(area)),
+    ...plantingProblems(area),
+    ...read.problems,
+    ...(byValue ? problem('limeEffective', check(limeFields[materials.limeScale], materials.limeEffective)) : []),
+    ...(byValue ? [] : problem('limeSieves.cce', check(cceField, materials.limeSieves.cce))),
+    ...(byValue ? [] : problem('limeSieves.moisture', check(moistureField, materials.limeSieves.moisture))),
+    ...problem('limeBag', check(fields.bag, materials.limeBag)),
+    ...problem('sulfurBag', check(fields.bag, materials.sulfurBag)),
+    ...problem('fertilizerBag', check(fields.bag, materials.fertilizerBag)),
+    ...problem('slowNitrogen', check(fields.slowNitrogen, materials.slowNitrogen)),
+  ]
+}

@@ -1,13 +1,13 @@
 import { evaluate } from './units/expression'
 import type { Quantity } from './units/quantity'
 import type { Sentence } from './sentence'
-import type { SourceId } from './guides/sources'
+import type { SourceRef } from './guides/sources'
 
 /** A number that was not computed: typed, measured, or looked up in a guide. */
 export interface Given<Of extends string = string> {
   readonly value: Quantity<Of>
   readonly label: Sentence
-  readonly source?: SourceId
+  readonly source?: SourceRef
 }
 
 /**
@@ -20,14 +20,14 @@ export interface Derived<Of extends string = string> {
   readonly rule: Sentence
   readonly expression: string
   readonly inputs: Readonly<Record<string, Working>>
-  readonly source: SourceId
+  readonly source: SourceRef
 }
 
 export type Working<Of extends string = string> = Given<Of> | Derived<Of>
 
 export const isDerived = (working: Working): working is Derived => 'expression' in working
 
-export const given = <Of extends string>(value: Quantity<Of>, label: Sentence, source?: SourceId): Given<Of> =>
+export const given = <Of extends string>(value: Quantity<Of>, label: Sentence, source?: SourceRef): Given<Of> =>
   source ? { value, label, source } : { value, label }
 
 /**
@@ -41,7 +41,7 @@ export function derive<Of extends string>(
   expression: string,
   inputs: Readonly<Record<string, Working>>,
   rule: Sentence,
-  source: SourceId,
+  source: SourceRef,
 ): Derived<Of> {
   const v = evaluate(expression, numbers(inputs))
   if (!Number.isFinite(v)) throw new RangeError(`${rule.key}: ${expression} is ${v}`)

@@ -1,14 +1,15 @@
 import { blankArea, blankCase, blankReport } from '../core/blank'
 import type { Area, Case, Report } from '../core/case'
-import { fields } from '../core/fields'
-import { guideFor, guideRef } from '../core/guides/guides'
+import { elementFields, fields } from '../core/fields'
+import { guideRef } from '../core/guides/guide'
+import { guideFor } from '../core/guides/guides'
 import { readSize } from '../core/geometry/size'
 import { readTyped, type Typed } from '../core/units/typed'
 
 /**
  * The first cases of the invented office of Ossian Vale. People, places and values are made up.
  */
-const soil = (text: string, unit = 'ppm'): Typed => readTyped(text, unit, fields.P.units)
+const soil = (text: string, unit = 'ppm'): Typed => readTyped(text, unit, elementFields.P.units)
 const plain = (text: string, unit = ''): Typed => readTyped(text, unit)
 const printed = (text: string): Typed => readTyped(text, 'lb/1000 ft²', fields.lime.units)
 const size = (text: string): Typed => {
@@ -29,6 +30,7 @@ export const sampleOffice = {
   climate: 'cool',
   guide: 'mehlich-3-humid-east@1',
   feeding: 'usual',
+  schools: {},
   sample: true,
 } as const
 

@@ -1,3 +1,7 @@
+import { classOfWord } from '@/core/reading/class-words'
+import { oxideIn } from '@/core/reading/soil'
+import type { Element } from '@/core/units/quantity'
+import { classWords } from '@/wording/phrase'
 import { check, readTyped, type Field, type Typed } from '@/core/units/typed'
 import { render } from '@/wording/render'
 
@@ -14,4 +18,16 @@ export const retyped = (text: string, unit: string, field: Field): Typed => read
 export function understood(typed: Typed, unit: string): string | undefined {
   if (typed.value === null || !/[,/½¼¾⅓⅔a-z#%"]/i.test(typed.text)) return undefined
   return `read as ${Number(typed.value.toPrecision(8))} ${typed.unit || unit}`.trim()
+}
+
+/** A soil test may also be a class word, as some laboratories print; an oxide is never taken for its element. */
+export function testError(element: Element, field: Field, typed: Typed): string | undefined {
+  if (classOfWord(typed.text)) return undefined
+  const oxide = oxideIn(element, typed.text)
+  return oxide ? render(oxide) : fieldError(field, typed)
+}
+
+export function testUnderstood(typed: Typed, unit: string): string | undefined {
+  const word = classOfWord(typed.text)
+  return word ? `read as ${classWords[word]}` : understood(typed, unit)
 }

@@ -1,6 +1,9 @@
 import Joi from 'joi'
 import type { Case } from '../core/case'
+import type { Guide } from '../core/guides/guide'
 import { caseSchema, instant, reread } from './case'
+import { faultOf, type FieldFault } from './faults'
+import { guideSchema } from './guide'
 import { readJson, reservedKeys } from './json'
 import { migrated } from './migrations'
 
@@ -28,10 +31,12 @@ export interface Patch {
 /** What a case file holds; docs/case-file.md tells of it. */
 export interface CaseFile {
   readonly format: 'agrologos-case'
-  readonly schema: 2
+  readonly schema: 3
   readonly case: Case
   /** Oldest first. */
   readonly log: readonly FiledEdit[]
+  /** An office's own guides that its areas are pinned to. */
+  readonly guides: readonly Guide[]
 }
 
 const patches = Joi.array()
@@ -66,24 +71,17 @@ const edit = Joi.object<FiledEdit>({
 
 export const caseFileSchema = Joi.object<CaseFile>({
   format: Joi.string().valid('agrologos-case').required(),
-  schema: Joi.number().valid(2).required(),
+  schema: Joi.number().valid(3).required(),
   case: caseSchema,
   log: Joi.array().items(edit).max(20_000).required(),
+  guides: Joi.array().items(guideSchema).max(50).required(),
 }).required()
-
-const faultOf = ({ path, message }: Joi.ValidationErrorItem): FieldFault => ({
-  field: path.reduce<string>(
-    (whole, key) => (typeof key === 'number' ? `${whole}[${key}]` : whole ? `${whole}.${key}` : key),
-    '',
-  ),
-  message,
-})
 
 /** The same as JSON Schema. What Joi says beyond it (ids given once, sizes of the whole) is in docs/case-file.md. */
 export const caseFileJsonSchema = (): object => ({
   $schema: 'https://json-schema.org/draft/2020-12/schema',
   $id: '/api/v1/schemas/case-file',
-  title: 'Agrologos case file, schema 2',
+  title: 'Agrologos case file, schema 3',
   ...(withNull(caseFileSchema['~standard'].jsonSchema.input({ target: 'draft-2020-12' })) as object),
 })
 
@@ -103,14 +101,8 @@ export const caseFileLimits = { largest: 8_000_000, deepest: 20 } as const
 
 export type FileFault = 'not-json' | 'not-a-case' | 'newer' | 'too-large'
 
-/** A field that breaks the schema: `case.areas[0].crop`, and what is wrong with it. */
-export interface FieldFault {
-  readonly field: string
-  readonly message: string
-}
-
 export type Opened =
-  | { readonly ok: true; readonly kase: Case; readonly log: readonly FiledEdit[] }
+  | { readonly ok: true; readonly kase: Case; readonly log: readonly FiledEdit[]; readonly guides: readonly Guide[] }
   | { readonly ok: false; readonly why: FileFault; readonly details: readonly FieldFault[] }
 
 /**
@@ -124,8 +116,8 @@ export function openCaseFile(text: string): Opened {
     return { ok: false, why, details: read.at ? [{ field: read.at, message: `${read.why}: ${read.at}` }] : [] }
   }
   const schema = (read.value as { schema?: unknown } | null)?.schema
-  if (typeof schema === 'number' && schema > 2) return { ok: false, why: 'newer', details: [] }
+  if (typeof schema === 'number' && schema > 3) return { ok: false, why: 'newer', details: [] }
   const { error, value } = caseFileSchema.validate(migrated(read.value), { abortEarly: false, convert: false })
   if (error) return { ok: false, why: 'not-a-case', details: error.details.map(faultOf) }
-  return { ok: true, kase: reread(value.case), log: value.log }
+  return { ok: true, kase: reread(value.case), log: value.log, guides: value.guides }
 }

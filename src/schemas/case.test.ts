@@ -7,11 +7,11 @@ import { caseFileName, toCaseFile } from '../store/case-file'
 import { caseSchema } from './case'
 import { openCaseFile } from './case-file'
 
-const file = (kase: Case): string => toCaseFile({ kase, log: [] })
+const file = (kase: Case): string => toCaseFile({ kase, log: [] }, [])
 
 describe('case files', () => {
   test.each(sampleCases.map((kase) => [kase.client, kase] as const))('%s goes out and comes back the same', (_, kase) =>
-    expect(openCaseFile(file(kase))).toEqual({ ok: true, kase, log: [] }),
+    expect(openCaseFile(file(kase))).toEqual({ ok: true, kase, log: [], guides: [] }),
   )
   test('a blank case with a blank area and report is in order', () => {
     const kase = {
@@ -34,8 +34,9 @@ describe('case files', () => {
   test.each([
     ['text that is not JSON', openCaseFile('a letter'), 'not-json'],
     ['something else', openCaseFile('[]'), 'not-a-case'],
-    ['a newer schema', broken(['schema', 3]), 'newer'],
-    ['a crop that is not on the list', broken(['case.areas.0.crop', 'mandrake']), 'not-a-case'],
+    ['a newer schema', broken(['schema', 4]), 'newer'],
+    ['a crop that is no id', broken(['case.areas.0.crop', 'Man drake']), 'not-a-case'],
+    ['a guide that breaks its form', broken(['guides', [{ id: 'own' }]]), 'not-a-case'],
     ['a field too many', broken(['case.extra', 1]), 'not-a-case'],
     ['a number for a text', broken(['case.reports.0.pH.text', 6]), 'not-a-case'],
     [
@@ -54,13 +55,14 @@ describe('case files', () => {
     ['nine megabytes', openCaseFile('x'.repeat(9_000_000)), 'too-large'],
   ])('%s is refused', (_, opened, why) => expect(opened).toMatchObject({ ok: false, why }))
   /** A file of each schema there ever was, as it was saved then. None is ever changed; a new schema adds one. */
-  test.each([1, 2])('a file of schema %i opens', (version) => {
+  test.each([1, 2, 3])('a file of schema %i opens', (version) => {
     const text = readFileSync(join(__dirname, `samples/case-${version}.json`), 'utf8')
     const opened = openCaseFile(text)
     if (!opened.ok) throw new Error(opened.details.map((one) => one.message).join())
-    expect(opened.kase).toMatchObject({ schema: 2, client: `Kept sample, schema ${version}` })
+    expect(opened.kase).toMatchObject({ schema: 3, client: `Kept sample, schema ${version}` })
     expect(opened.kase.areas[0]).toMatchObject({ name: 'In-ground strip', size: { text: '9x31', value: 279 } })
     expect(opened.log).toHaveLength(version === 1 ? 0 : 2)
+    expect(opened.guides.map(({ id }) => id)).toEqual(version < 3 ? [] : ['own-sample'])
   })
   test('a nest too deep to read is refused all the same', () =>
     expect(openCaseFile(`${'['.repeat(500_000)}${']'.repeat(500_000)}`).ok).toBe(false))

@@ -1,18 +1,30 @@
 import Joi from 'joi'
 import type { Area, Case, Report } from '../core/case'
-import { fields } from '../core/fields'
+import { elementFields, fields, limeFields, sieveField } from '../core/fields'
 import { readSize } from '../core/geometry/size'
-import { crops } from '../core/guides/crops'
-import { extractants } from '../core/guides/guides'
-import { fertilizers, limeMaterials, sulfurMaterials } from '../core/guides/materials'
+import { boronMethods, extractants, leadMethods, micronutrientMethods } from '../core/guides/guide'
+import { fertilizers, limeMaterials, limeScales, sieveMeshes, sulfurMaterials } from '../core/guides/materials'
 import { textures } from '../core/guides/soils'
-import { bufferKinds } from '../core/units/quantity'
+import {
+  bufferKinds,
+  elements,
+  majorNutrients,
+  otherNutrients,
+  saltMethods,
+  type Element,
+} from '../core/units/quantity'
 import { readTyped, type Typed, type UnitWords } from '../core/units/typed'
 
 export const line = (most: number) => Joi.string().allow('').max(most).required()
 const id = Joi.string().min(1).max(80).required()
 export const instant = Joi.string().isoDate().required()
 const orNone = (table: object) => Joi.valid(null, ...Object.keys(table)).required()
+
+/** Options by the questions' ids. */
+export const schoolsField = Joi.object()
+  .pattern(Joi.string().pattern(/^[a-zA-Z0-9-]{1,40}$/), line(40))
+  .max(40)
+  .required()
 
 /** A guide and its version. */
 export const guideField = Joi.string()
@@ -25,15 +37,26 @@ const typed = Joi.object({
   unit: line(24),
   value: Joi.number().unsafe().allow(null).required(),
 }).required()
+const typedEach = (names: readonly (string | number)[]) => Object.fromEntries(names.map((name) => [name, typed]))
+const flag = Joi.boolean().required()
+const choice = (...values: readonly (string | null)[]) => Joi.valid(...values).required()
+/** An id of the guide, which may be an office's own. */
+const guideId = Joi.string()
+  .pattern(/^[a-z0-9-]{1,60}$/)
+  .allow(null)
+  .required()
 
 const materials = Joi.object({
   lime: orNone(limeMaterials),
   limeEffective: typed,
+  limeScale: choice(...Object.keys(limeScales)),
+  limeSieves: Joi.object(typedEach(['cce', 'moisture', ...sieveMeshes])).required(),
   limeBag: typed,
   sulfur: orNone(sulfurMaterials),
   sulfurBag: typed,
   fertilizer: orNone(fertilizers),
-  meets: Joi.valid(null, 'N', 'P₂O₅', 'K₂O').required(),
+  slowNitrogen: typed,
+  meets: choice(null, ...majorNutrients),
   fertilizerBag: typed,
 })
 
@@ -41,12 +64,26 @@ const area = Joi.object({
   id,
   name: line(120),
   size: typed,
-  crop: orNone(crops),
+  crop: guideId,
+  otherCrops: Joi.array()
+    .items(Joi.string().pattern(/^[a-z0-9-]{1,60}$/))
+    .max(20)
+    .unique()
+    .required(),
   texture: orNone(textures),
-  ground: Joi.valid(null, 'dug', 'planted').required(),
+  ground: choice(null, 'dug', 'planted'),
   depth: typed,
-  feeding: Joi.string().valid('lean', 'usual', 'generous').required(),
-  phosphorusBanned: Joi.boolean().required(),
+  feeding: choice('lean', 'usual', 'generous'),
+  phosphorusBanned: flag,
+  newLawn: flag,
+  plants: Joi.object({ ...typedEach(['count', 'age', 'shoots']), dwarf: flag }).required(),
+  rows: Joi.object(typedEach(['length', 'spacing'])).required(),
+  past: Joi.object({
+    manure: orNone(fertilizers),
+    manureRate: typed,
+    legume: guideId,
+    beansNext: flag,
+  }).required(),
   guide: guideField,
   reportId: Joi.string().max(80).allow(null).required(),
   materials: materials.required(),
@@ -58,31 +95,25 @@ const report = Joi.object({
   laboratory: line(120),
   date: line(10),
   extractant: orNone(extractants),
-  unit: Joi.string().valid('ppm', 'lb/acre').required(),
-  buffer: Joi.valid(null, ...bufferKinds).required(),
-  pH: typed,
-  bufferPH: typed,
-  organicMatter: typed,
-  cec: typed,
-  acidity: typed,
-  P: typed,
-  K: typed,
-  Mg: typed,
+  micronutrients: choice(null, ...micronutrientMethods),
+  boron: choice(null, ...boronMethods),
+  unit: choice('ppm', 'lb/acre', 'index'),
+  buffer: choice(null, ...bufferKinds),
+  pHIn: choice('water', 'salt'),
+  saltsBy: choice(null, ...saltMethods),
+  leadBy: choice(null, ...leadMethods),
+  ...typedEach(['pH', 'bufferPH', 'organicMatter', 'cec', 'acidity', 'nitrate', 'sampleDepth']),
+  ...typedEach(['salts', 'sar', 'freeLime', 'lead', ...elements]),
   recommends: Joi.object({
-    lime: typed,
-    limeMeans: Joi.string().valid('product', 'pure').required(),
-    limeDepth: typed,
-    sulfur: typed,
-    N: typed,
-    'P₂O₅': typed,
-    'K₂O': typed,
+    ...typedEach(['lime', 'limeDepth', 'sulfur', ...majorNutrients, ...otherNutrients]),
+    limeMeans: choice('product', 'pure', 'ENM'),
   }).required(),
 })
 
 /** A whole case, strict: what is not named here is refused. */
 export const caseSchema = Joi.object<Case>({
   id,
-  schema: Joi.number().valid(2).required(),
+  schema: Joi.number().valid(3).required(),
   rev: Joi.number().integer().min(0).required(),
   client: line(200),
   place: line(200),
@@ -93,6 +124,7 @@ export const caseSchema = Joi.object<Case>({
   sample: Joi.boolean().required(),
   measures: Joi.string().valid('feet', 'metres').required(),
   climate: Joi.string().valid('cool', 'warm').required(),
+  schools: schoolsField,
   areas: Joi.array().items(area).max(500).unique('id').required(),
   reports: Joi.array().items(report).max(1000).unique('id').required(),
   letter: Joi.object({
@@ -111,41 +143,54 @@ const again = (typed: Typed, units: readonly UnitWords[]): Typed => readTyped(ty
 
 function rereadArea(area: Area, { measures }: Case): Area {
   const size = readSize(area.size.text, measures)
-  const { materials } = area
+  const { materials, plants, rows, past } = area
   return {
     ...area,
     size: { ...area.size, value: size.ok ? size.value.area.value.v : null },
     depth: again(area.depth, fields.depth.units),
+    plants: {
+      ...plants,
+      count: again(plants.count, fields.plants.units),
+      age: again(plants.age, fields.age.units),
+      shoots: again(plants.shoots, fields.shoots.units),
+    },
+    rows: {
+      length: again(rows.length, fields.rowLength.units),
+      spacing: again(rows.spacing, fields.rowSpacing.units),
+    },
+    past: { ...past, manureRate: again(past.manureRate, fields.nutrient.units) },
     materials: {
       ...materials,
-      limeEffective: again(materials.limeEffective, fields.limeEffective.units),
+      limeEffective: again(materials.limeEffective, limeFields[materials.limeScale].units),
+      limeSieves: each(materials.limeSieves, () => sieveField.units),
       limeBag: again(materials.limeBag, fields.bag.units),
       sulfurBag: again(materials.sulfurBag, fields.bag.units),
+      slowNitrogen: again(materials.slowNitrogen, fields.slowNitrogen.units),
       fertilizerBag: again(materials.fertilizerBag, fields.bag.units),
     },
   }
 }
 
-function rereadReport(report: Report): Report {
-  const { recommends } = report
-  return {
-    ...report,
-    pH: again(report.pH, []),
-    bufferPH: again(report.bufferPH, []),
-    organicMatter: again(report.organicMatter, fields.organicMatter.units),
-    cec: again(report.cec, fields.cec.units),
-    acidity: again(report.acidity, fields.acidity.units),
-    P: again(report.P, fields.P.units),
-    K: again(report.K, fields.K.units),
-    Mg: again(report.Mg, fields.Mg.units),
-    recommends: {
-      ...recommends,
-      lime: again(recommends.lime, fields.lime.units),
-      limeDepth: again(recommends.limeDepth, fields.depth.units),
-      sulfur: again(recommends.sulfur, fields.sulfur.units),
-      N: again(recommends.N, fields.nutrient.units),
-      'P₂O₅': again(recommends['P₂O₅'], fields.nutrient.units),
-      'K₂O': again(recommends['K₂O'], fields.nutrient.units),
-    },
-  }
-}
+/** Every typed number of a record, read again. */
+const each = <T extends object>(record: T, unitsOf: (name: string) => readonly UnitWords[]): T =>
+  Object.fromEntries(
+    Object.entries(record).map(([name, value]) => [
+      name,
+      typeof value === 'object' && value !== null && 'text' in value ? again(value as Typed, unitsOf(name)) : value,
+    ]),
+  ) as T
+
+const reportUnits = (name: string): readonly UnitWords[] =>
+  name in elementFields ? elementFields[name as Element].units : (fields[name as keyof typeof fields]?.units ?? [])
+
+const recommendUnits = (name: string): readonly UnitWords[] =>
+  name === 'lime' || name === 'sulfur'
+    ? fields[name].units
+    : name === 'limeDepth'
+      ? fields.depth.units
+      : fields.nutrient.units
+
+const rereadReport = (report: Report): Report => ({
+  ...each(report, (name) => (name === 'sampleDepth' ? fields.depth.units : reportUnits(name))),
+  recommends: each(report.recommends, recommendUnits),
+})

@@ -1,5 +1,6 @@
 import Ajv2020 from 'ajv/dist/2020'
 import { blankArea, blankCase, blankReport } from '../core/blank'
+import { guides } from '../core/guides/guides'
 import { sampleCases } from '../demo/sample-cases'
 import { caseFileJsonSchema, caseFileSchema } from './case-file'
 
@@ -7,12 +8,17 @@ const ajv = new Ajv2020({ strict: false, validateFormats: false })
 const schema = ajv.compile(caseFileJsonSchema())
 const edit = { id: 'e', by: 'MV', at: '2026-03-01T10:00:00.000Z', kind: 'edit', inverse: [] } as const
 const patches = [{ op: 'replace', path: ['areas', 0, 'name'], value: 'x' }] as const
-const file = (kase: unknown, log: unknown = [{ ...edit, patches }]) => ({
+const file = (kase: unknown, log: unknown = [{ ...edit, patches }], guides: unknown = []) => ({
   format: 'agrologos-case',
-  schema: 2,
+  schema: 3,
   case: kase,
   log,
+  guides,
 })
+const withUse = (use: string) => {
+  const [guide] = guides
+  return { ...guide, crops: { tomato: { ...guide!.crops.tomato, use } } }
+}
 const blank = { ...blankCase('c', edit.at), areas: [blankArea('a', '')], reports: [blankReport('r')] }
 
 /** A validator that is not ours, over the schema that is published, must come to the same as ours. */
@@ -22,7 +28,9 @@ test.each<[string, unknown, boolean]>([
   ['a field too many', file({ ...blank, extra: 1 }), false],
   ['a field too few', file({ ...blank, client: undefined }), false],
   ['a wrong type', file({ ...blank, client: 7 }), false],
-  ['a crop not on the list', file({ ...blank, areas: [{ ...blankArea('a', ''), crop: 'mandrake' }] }), false],
+  ['a crop that is no id', file({ ...blank, areas: [{ ...blankArea('a', ''), crop: 'Man drake' }] }), false],
+  ['a guide', file(blank, [], [guides[0]]), true],
+  ['a guide with a use made up', file(blank, [], [withUse('orchard')]), false],
   ['a guide without a version', file({ ...blank, areas: [{ ...blankArea('a', ''), guide: 'mehlich-3' }] }), false],
   ['a name of 10,000 letters', file({ ...blank, client: 'x'.repeat(10_000) }), false],
   ['501 areas', file({ ...blank, areas: Array.from({ length: 501 }, (_, i) => blankArea(String(i), '')) }), false],

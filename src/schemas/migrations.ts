@@ -15,11 +15,60 @@ const caseSteps: Readonly<Record<number, (kase: Old) => Old>> = {
       isRecord(report) ? { ...report, acidity: { text: '', unit: 'meq/100 g', value: null } } : report,
     ),
   }),
+  // Several crops, plants, rows, what earlier years left, new lawns; more tests; schools.
+  2: (kase) => ({
+    ...kase,
+    schema: 3,
+    schools: {},
+    areas: list(kase.areas).map((area) => (isRecord(area) ? withPlanting(area) : area)),
+    reports: list(kase.reports).map((report) => (isRecord(report) ? withMoreTests(report) : report)),
+  }),
 }
 
-/** What became of the file around it. Schema 1 kept no log. */
+const blank = (unit: string) => ({ text: '', unit, value: null })
+const blanks = (unit: string, ...names: readonly string[]) =>
+  Object.fromEntries(names.map((name) => [name, blank(unit)]))
+
+const withPlanting = (area: Old): Old => ({
+  ...area,
+  otherCrops: [],
+  newLawn: false,
+  plants: { count: blank(''), age: blank('years'), shoots: blank('in'), dwarf: false },
+  rows: blanks('ft', 'length', 'spacing'),
+  past: { manure: null, manureRate: blank('lb/1000 ft²'), legume: null, beansNext: false },
+  materials: isRecord(area.materials)
+    ? {
+        ...area.materials,
+        limeScale: 'effective',
+        limeSieves: blanks('%', 'cce', 'moisture', '4', '8', '20', '40', '60'),
+        slowNitrogen: blank('%'),
+      }
+    : area.materials,
+})
+
+const withMoreTests = (report: Old): Old => ({
+  ...report,
+  micronutrients: null,
+  boron: null,
+  pHIn: 'water',
+  nitrate: blank('ppm'),
+  sampleDepth: blank('in'),
+  salts: blank('dS/m'),
+  saltsBy: null,
+  sar: blank(''),
+  freeLime: blank('%'),
+  lead: blank('ppm'),
+  leadBy: null,
+  ...blanks('ppm', 'Ca', 'S', 'Na', 'Zn', 'Mn', 'Fe', 'Cu', 'B'),
+  recommends: isRecord(report.recommends)
+    ? { ...report.recommends, ...blanks('lb/1000 ft²', 'Mg', 'Ca', 'S', 'B', 'Zn', 'Mn', 'Fe', 'Cu') }
+    : report.recommends,
+})
+
+/** What became of the file around it. Schema 1 kept no log, schema 2 no guides of an office. */
 const fileSteps: Readonly<Record<number, (file: Old) => Old>> = {
   1: (file) => ({ ...file, schema: 2, log: [] }),
+  2: (file) => ({ ...file, schema: 3, guides: [] }),
 }
 
 function climbed(document: unknown, steps: typeof caseSteps): unknown {
@@ -30,6 +79,9 @@ function climbed(document: unknown, steps: typeof caseSteps): unknown {
 
 /** A case of any older schema as it is today; anything else comes back as it was, to be refused by the schema. */
 export const migratedCase = (kase: unknown): unknown => climbed(kase, caseSteps)
+
+/** An office of before schools were chosen. */
+export const migratedOffice = (office: unknown): unknown => (isRecord(office) ? { schools: {}, ...office } : office)
 
 /** A case file likewise. */
 export function migrated(file: unknown): unknown {

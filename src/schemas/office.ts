@@ -1,7 +1,7 @@
 import Joi from 'joi'
 import type { Case } from '../core/case'
-import type { GuideRef } from '../core/guides/guides'
-import { guideField, line } from './case'
+import type { GuideRef } from '../core/guides/guide'
+import { guideField, line, schoolsField } from './case'
 
 /** Who stands behind the letters, and what new cases begin with. There is one. */
 export interface Office {
@@ -21,6 +21,8 @@ export interface Office {
   readonly guide: GuideRef
   /** How generously nitrogen is given. */
   readonly feeding: Case['areas'][number]['feeding']
+  /** Where practitioners disagree: the options that new cases begin with. */
+  readonly schools: Case['schools']
   /** The invented office of the sample cases. */
   readonly sample: boolean
 }
@@ -37,5 +39,6 @@ export const officeSchema = Joi.object<Office>({
   climate: Joi.string().valid('cool', 'warm').required(),
   guide: guideField,
   feeding: Joi.string().valid('lean', 'usual', 'generous').required(),
+  schools: schoolsField,
   sample: Joi.boolean().required(),
 }).required()

@@ -1,4 +1,5 @@
 import type { Case } from '../core/case'
+import type { Guide } from '../core/guides/guide'
 import type { FiledEdit } from '../schemas/case-file'
 import { differences, merge, type Clash, type Difference } from './merge'
 import { before } from './history'
@@ -7,6 +8,8 @@ import { before } from './history'
 export interface Version {
   readonly kase: Case
   readonly log: readonly FiledEdit[]
+  /** An office's own guides that it came with. */
+  readonly guides?: readonly Guide[]
 }
 
 /** How the version in a file stands to the one here. */

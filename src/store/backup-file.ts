@@ -1,7 +1,8 @@
 import { sha256 } from '@noble/hashes/sha2.js'
 import { bytesToHex } from '@noble/hashes/utils.js'
 import { strFromU8, strToU8, unzipSync, Zip, ZipDeflate, ZipPassThrough } from 'fflate'
-import { guideRef, guides } from '../core/guides/guides'
+import { guideRef, type Guide } from '../core/guides/guide'
+import { guides, shipped } from '../core/guides/guides'
 import {
   attachmentsSchema,
   deskSchema,
@@ -10,8 +11,10 @@ import {
   type BackupParts,
   type Manifest,
 } from '../schemas/backup'
+import { guideSchema } from '../schemas/guide'
 import { openCaseFile } from '../schemas/case-file'
 import { readJson } from '../schemas/json'
+import { migratedOffice } from '../schemas/migrations'
 import { officeSchema, type Office } from '../schemas/office'
 import type { Version } from './ancestry'
 import { pictureTypeOf } from './attachments'
@@ -26,6 +29,8 @@ export interface Backup {
   /** What is kept beside the cases: which of them are in the trash, and what is still to be decided. */
   readonly parts: BackupParts
   readonly attachments: readonly Attachment[]
+  /** The office's own guides. */
+  readonly guides: readonly Guide[]
 }
 
 export type BackupFault =
@@ -52,7 +57,7 @@ const json = (value: unknown): Uint8Array => strToU8(JSON.stringify(value, null,
 /** A backup as one zip file: every case a case file, every guide that one is rated with, and the attachments. */
 export function packBackup(backup: Backup, onProgress: OnProgress = () => undefined): Uint8Array<ArrayBuffer> {
   const used = new Set(backup.cases.flatMap(({ kase }) => kase.areas.map((area) => area.guide)))
-  const usedGuides = guides.filter((guide) => used.has(guideRef(guide)))
+  const usedGuides = [...guides.filter((guide) => used.has(guideRef(guide))), ...backup.guides]
   const parts: [name: string, content: () => Uint8Array][] = [
     ...(backup.office ? [['office.json', () => json(backup.office)] satisfies [string, () => Uint8Array]] : []),
     ['desk.json', () => json(backup.parts)],
@@ -60,7 +65,7 @@ export function packBackup(backup: Backup, onProgress: OnProgress = () => undefi
     ...usedGuides.map((one): [string, () => Uint8Array] => [`guides/${guideRef(one)}.json`, () => json(one)]),
     ...backup.cases.map((one, i): [string, () => Uint8Array] => [
       `cases/${i + 1}.json`,
-      () => strToU8(toCaseFile(one)),
+      () => strToU8(toCaseFile(one, backup.guides)),
     ]),
     ...backup.attachments.map((one, i): [string, () => Uint8Array] => [
       `attachments/${i + 1}`,
@@ -162,16 +167,20 @@ function read(entries: Map<string, Uint8Array>, onProgress: OnProgress) {
     return { ...one, bytes: new Uint8Array(bytes).buffer }
   })
   const cases: Version[] = []
+  const own = ownGuidesIn(entries)
   for (let i = 1; i <= manifest.counts.cases; i += 1) {
     const name = `cases/${i}.json`
     const opened = openCaseFile(strFromU8(entries.get(name)!))
     if (!opened.ok)
       throw new Refusal(opened.why === 'newer' ? 'newer' : 'bad-case', `${name} ${opened.details[0]?.message ?? ''}`)
-    cases.push({ kase: opened.kase, log: opened.log })
+    cases.push({ kase: opened.kase, log: opened.log, guides: opened.guides })
     onProgress(0.5 + i / manifest.counts.cases / 2)
   }
   if (new Set(cases.map(({ kase }) => kase.id)).size < cases.length) throw new Refusal('damaged', 'cases')
-  return { backup: { madeAt: manifest.madeAt, office, cases, parts, attachments }, guides: guidesOf(entries) }
+  return {
+    backup: { madeAt: manifest.madeAt, office, cases, parts, attachments, guides: own },
+    guides: guidesOf(entries, cases),
+  }
 }
 
 /** Everything the manifest names is there as it was written, and nothing else. */
@@ -205,21 +214,39 @@ function parsed<Of>(
 ): Of {
   const read = readJson(strFromU8(entries.get(name) ?? new Uint8Array()), { largest: backupLimits.entry, deepest: 20 })
   if (!read.ok) throw new Refusal(why, name)
-  const { error, value } = schema.validate(read.value, { convert: false })
+  const today = name === 'office.json' ? migratedOffice(read.value) : read.value
+  const { error, value } = schema.validate(today, { convert: false })
   if (error) throw new Refusal(why, error.message)
   return value
 }
 
-/** How the guides of a backup stand to those of this version. */
-function guidesOf(entries: Map<string, Uint8Array>) {
-  const missing: string[] = []
+const guideEntry = /^guides\/(.+)\.json$/
+
+/** The office's own guides in a backup: every one that did not ship. One that breaks the form is left out. */
+function ownGuidesIn(entries: Map<string, Uint8Array>): Guide[] {
+  const found: Guide[] = []
+  for (const [name, bytes] of entries) {
+    const ref = guideEntry.exec(name)?.[1]
+    if (ref === undefined || shipped(ref)) continue
+    const read = readJson(strFromU8(bytes), { largest: backupLimits.entry, deepest: 20 })
+    const checked = read.ok ? guideSchema.validate(read.value, { convert: false }) : undefined
+    if (checked && !checked.error && guideRef(checked.value) === ref) found.push(checked.value)
+  }
+  return found
+}
+
+/** How the guides that the cases need stand to those that can be had. */
+function guidesOf(entries: Map<string, Uint8Array>, cases: readonly Version[]) {
+  const known = new Set([
+    ...[...guides, ...ownGuidesIn(entries)].map(guideRef),
+    ...cases.flatMap((one) => (one.guides ?? []).map(guideRef)),
+  ])
+  const needed = new Set(cases.flatMap(({ kase }) => kase.areas.map(({ guide }) => guide)))
+  const missing = [...needed].filter((ref) => !known.has(ref))
   const differing: string[] = []
   for (const [name, bytes] of entries) {
-    const ref = /^guides\/(.+)\.json$/.exec(name)?.[1]
-    if (ref === undefined) continue
-    const here = guides.find((guide) => guideRef(guide) === ref)
-    if (!here) missing.push(ref)
-    else if (strFromU8(json(here)) !== strFromU8(bytes)) differing.push(ref)
+    const here = shipped(guideEntry.exec(name)?.[1] ?? '')
+    if (here && strFromU8(json(here)) !== strFromU8(bytes)) differing.push(guideRef(here))
   }
   return { missing, differing }
 }

@@ -1,9 +1,11 @@
-import { guideRef, guides } from '../core/guides/guides'
+import { guideRef } from '../core/guides/guide'
+import { guides as shippedGuides } from '../core/guides/guides'
 import { compare, type Standing, type Version } from './ancestry'
 import type { Backup, OnProgress } from './backup-file'
 import { db, keepSetting, setting } from './db'
 import { putNew } from './desk'
 import { takeInto } from './exchange'
+import { addGuides } from './guides'
 import type { Edit } from './history'
 import { caseTables, counterId } from './put'
 
@@ -11,15 +13,19 @@ const backupTables = [...caseTables, db.attachments, db.office] as const
 
 /** The whole office as it stands at one moment, and the last edit in it. */
 export async function collectBackup(): Promise<{ backup: Backup; seq: number }> {
-  const [cases, edits, summaries, conflicts, attachments, office] = await db.transaction('r', backupTables, () =>
-    Promise.all([
-      db.cases.toArray(),
-      db.edits.toArray(),
-      db.summaries.toArray(),
-      db.conflicts.toArray(),
-      db.attachments.toArray(),
-      db.office.get('office'),
-    ]),
+  const [cases, edits, summaries, conflicts, attachments, office, guides] = await db.transaction(
+    'r',
+    backupTables,
+    () =>
+      Promise.all([
+        db.cases.toArray(),
+        db.edits.toArray(),
+        db.summaries.toArray(),
+        db.conflicts.toArray(),
+        db.attachments.toArray(),
+        db.office.get('office'),
+        db.guides.toArray(),
+      ]),
   )
   const logs = logsOf(edits)
   const trashed = summaries.flatMap(({ id, trashedAt }) => (trashedAt ? [[id, trashedAt] as const] : []))
@@ -29,6 +35,7 @@ export async function collectBackup(): Promise<{ backup: Backup; seq: number }> 
     cases: cases.filter(({ id }) => id !== counterId).map((kase) => ({ kase, log: logs.get(kase.id) ?? [] })),
     parts: { trashed: Object.fromEntries(trashed), conflicts: conflicts.map(({ id, ...conflict }) => conflict) },
     attachments,
+    guides: guides.map(({ guide }) => guide),
   }
   return { backup, seq: edits.at(-1)?.seq ?? 0 }
 }
@@ -96,6 +103,7 @@ export function restore(
   signal?: AbortSignal,
 ): Promise<void> {
   return db.transaction('rw', backupTables, async () => {
+    await addGuides(backup.guides)
     const here = new Set(await db.cases.toCollection().primaryKeys())
     for (const [i, there] of backup.cases.entries()) {
       signal?.throwIfAborted()
@@ -116,6 +124,7 @@ async function restoreCase(backup: Backup, there: Version, here: boolean, how: R
   const { id } = there.kase
   if (here) await takeInto(there, how, new Set(), true)
   else {
+    await addGuides(there.guides ?? [])
     await putNew(there.kase, there.log)
     await db.conflicts.bulkAdd(backup.parts.conflicts.filter((one) => one.caseId === id).map((one) => ({ ...one })))
   }
@@ -129,8 +138,8 @@ const trashOthers = (kept: ReadonlySet<string>): Promise<number> =>
     .modify({ trashedAt: new Date().toISOString() })
 
 /** Cases of a backup whose guides this version does not have: they have no amounts until it does. */
-export const withoutGuide = ({ cases }: Backup): number => {
-  const refs = new Set(guides.map(guideRef))
+export const withoutGuide = ({ cases, guides }: Backup): number => {
+  const refs = new Set([...shippedGuides, ...guides].map(guideRef))
   return cases.filter(({ kase }) => kase.areas.some((area) => !refs.has(area.guide))).length
 }
 

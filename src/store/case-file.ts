@@ -1,11 +1,21 @@
 import type { Case } from '../core/case'
+import { guideRef, type Guide } from '../core/guides/guide'
 import type { CaseFile, FiledEdit } from '../schemas/case-file'
 import type { Version } from './ancestry'
 import type { Edit } from './history'
 
-/** A case with its log as the text of a case file. */
-export const toCaseFile = ({ kase, log }: Version): string =>
-  `${JSON.stringify({ format: 'agrologos-case', schema: 2, case: kase, log: log.map(filed) } satisfies CaseFile, null, 2)}\n`
+/** A case with its log, and the office's own guides that it is rated with, as the text of a case file. */
+export function toCaseFile({ kase, log }: Version, own: readonly Guide[]): string {
+  const refs = new Set(kase.areas.map(({ guide }) => guide))
+  const file: CaseFile = {
+    format: 'agrologos-case',
+    schema: 3,
+    case: kase,
+    log: log.map(filed),
+    guides: own.filter((guide) => refs.has(guideRef(guide))),
+  }
+  return `${JSON.stringify(file, null, 2)}\n`
+}
 
 /** An edit without what only this browser's database knows of it. */
 function filed(edit: FiledEdit & Partial<Pick<Edit, 'seq' | 'caseId'>>): FiledEdit {

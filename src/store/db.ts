@@ -4,6 +4,7 @@ import type { Station } from '../core/progress'
 import type { Edit } from './history'
 import type { AboutAttachment, OpenConflict } from '../schemas/backup'
 import { migratedCase } from '../schemas/migrations'
+import type { Guide } from '../core/guides/guide'
 import type { Office } from '../schemas/office'
 import { v4 as newId } from 'uuid'
 
@@ -32,6 +33,12 @@ export interface Attachment extends AboutAttachment {
   readonly bytes: ArrayBuffer
 }
 
+/** A guide of the office's own, by its id and version. */
+export interface OwnGuide {
+  readonly ref: string
+  readonly guide: Guide
+}
+
 /** What this browser remembers beside the cases. */
 export interface Settings {
   /** When the sample cases were put in. */
@@ -56,6 +63,7 @@ export const db = new Dexie('agrologos', { chromeTransactionDurability: 'strict'
   office: EntityTable<Office, 'id'>
   conflicts: EntityTable<Conflict, 'id'>
   attachments: EntityTable<Attachment, 'id'>
+  guides: EntityTable<OwnGuide, 'ref'>
 }
 
 /** Schema history; a version once released is never changed. */
@@ -81,6 +89,18 @@ db.version(4)
       .table('office')
       .toCollection()
       .modify({ region: '', logo: null, guide: 'mehlich-3-humid-east@1', feeding: 'usual' })
+  })
+
+db.version(5)
+  .stores({ guides: 'ref' })
+  .upgrade(async (old) => {
+    await old
+      .table('cases')
+      .toCollection()
+      .modify((kase, row) => {
+        row.value = migratedCase(kase)
+      })
+    await old.table('office').toCollection().modify({ schools: {} })
   })
 
 export async function setting<Key extends keyof Settings>(key: Key): Promise<Settings[Key] | undefined> {

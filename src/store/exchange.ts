@@ -2,6 +2,7 @@ import type { Case } from '../core/case'
 import { compare, type Comparison, type Version } from './ancestry'
 import { db } from './db'
 import { putNew } from './desk'
+import { addGuides } from './guides'
 import { differences, withField, type Path } from './merge'
 import { caseTables, counterId, putChanged, stamped, put, type Recipe } from './put'
 import { v4 as newId } from 'uuid'
@@ -44,6 +45,7 @@ export const takeIn = (there: Version, how: Take, chosen: Chosen = new Set()): P
  * is chosen there.
  */
 export async function takeInto(there: Version, how: Take, chosen: Chosen, later: boolean): Promise<string> {
+  await addGuides(there.guides ?? [])
   const { id } = there.kase
   // A counter sheet that was saved as a file comes in as a case.
   if (id === counterId) return takeInto({ ...there, kase: { ...there.kase, id: newId() } }, how, chosen, later)

@@ -1,6 +1,6 @@
 import 'fake-indexeddb/auto'
 import * as fc from 'fast-check'
-import type { Draft } from 'immer'
+import { castDraft, type Draft } from 'immer'
 import { blankArea } from '../core/blank'
 import type { Case } from '../core/case'
 import { createCase, editCase, front, goBackTo, logOf, redo, undo } from './cases'
@@ -71,7 +71,7 @@ test('an edit that changes nothing leaves no trace', async () => {
 const anyRecipe: fc.Arbitrary<(draft: Draft<Case>) => void> = fc.oneof(
   fc.string({ maxLength: 6 }).map((text) => (draft: Draft<Case>) => void (draft.client = text)),
   fc.string({ maxLength: 6 }).map((text) => (draft: Draft<Case>) => void (draft.letter.note = text)),
-  fc.uuid().map((id) => (draft: Draft<Case>) => void draft.areas.push(blankArea(id, 'new'))),
+  fc.uuid().map((id) => (draft: Draft<Case>) => void draft.areas.push(castDraft(blankArea(id, 'new')))),
   fc.nat({ max: 3 }).map((i) => (draft: Draft<Case>) => void draft.areas.splice(i, 1)),
   fc.tuple(fc.nat({ max: 3 }), fc.string({ maxLength: 5 })).map(([i, text]) => (draft: Draft<Case>) => {
     const area = draft.areas[i]

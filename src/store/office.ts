@@ -1,4 +1,5 @@
-import { defaultGuide, guideRef } from '../core/guides/guides'
+import { guideRef } from '../core/guides/guide'
+import { defaultGuide } from '../core/guides/guides'
 import type { Office } from '../schemas/office'
 import { db, setting, type Attachment } from './db'
 
@@ -14,6 +15,7 @@ export const blankOffice: Office = {
   climate: 'cool',
   guide: guideRef(defaultGuide),
   feeding: 'usual',
+  schools: {},
   sample: false,
 }
 
@@ -55,9 +57,9 @@ async function writeWaiting(): Promise<void> {
 
 /** What the office begins cases and areas with, and who drafts them. */
 export const beginsWith = async () => {
-  const { measures, climate, guide, feeding } = await readOffice()
+  const { measures, climate, guide, feeding, schools } = await readOffice()
   const draftedBy = (await setting('signer').catch(() => undefined)) ?? ''
-  return { kase: { measures, climate, draftedBy }, area: { guide, feeding } }
+  return { kase: { measures, climate, schools, draftedBy }, area: { guide, feeding } }
 }
 
 /** Puts the samples' office in, unless there is one already. */

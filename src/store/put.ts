@@ -1,9 +1,9 @@
 import { enablePatches, produceWithPatches, type Draft } from 'immer'
 import type { Case } from '../core/case'
-import { guides } from '../core/guides/guides'
 import { progress, waitsFor } from '../core/progress'
 import { recommend } from '../core/recommend'
 import { db, setting, type Summary } from './db'
+import { allGuides } from './guides'
 import { goesOn, together, type Change, type NewEdit } from './history'
 import { v4 as newId } from 'uuid'
 
@@ -15,7 +15,7 @@ export type Recipe = (draft: Draft<Case>) => void
 export const counterId = 'counter'
 
 /** What a write to a case touches, together or not at all. */
-export const caseTables = [db.cases, db.summaries, db.edits, db.conflicts, db.settings] as const
+export const caseTables = [db.cases, db.summaries, db.edits, db.conflicts, db.settings, db.guides] as const
 
 export const stamped = (kase: Case): Case => ({ ...kase, rev: kase.rev + 1, updatedAt: new Date().toISOString() })
 
@@ -45,5 +45,13 @@ export function putChanged(
 export function summaryOf(kase: Case): Summary {
   const { id, client, place, updatedAt, sample } = kase
   const areas = kase.areas.map((area) => area.name)
-  return { id, client, place, updatedAt, sample, areas, waitsFor: waitsFor(progress(kase, recommend(kase, guides))) }
+  return {
+    id,
+    client,
+    place,
+    updatedAt,
+    sample,
+    areas,
+    waitsFor: waitsFor(progress(kase, recommend(kase, allGuides()))),
+  }
 }

@@ -1,6 +1,6 @@
 import { useId, type ReactNode } from 'react'
 
-export type Stuff = 'lime' | 'sulfur' | 'N' | 'P₂O₅' | 'K₂O' | 'product'
+export type Stuff = 'lime' | 'sulfur' | 'N' | 'P₂O₅' | 'K₂O' | 'other' | 'product'
 
 /** What a thing is, told by pattern as well as by colour. */
 export function Swatch({ of, width = 34, height = 11 }: { of: Stuff; width?: number; height?: number }) {
@@ -29,5 +29,6 @@ const drawings: Readonly<Record<Stuff, ReactNode>> = {
   N: null,
   'P₂O₅': <circle cx="3" cy="3" r="1.2" fill="#59604f" />,
   'K₂O': <path d="M3 0V6" stroke="#59604f" strokeWidth="1.3" />,
+  other: <path d="M0 0L6 6M0 6L6 0" stroke="#59604f" strokeWidth="0.9" />,
   product: <path d="M0 3H6" stroke="#33526b" strokeWidth="1.8" />,
 }

@@ -1,4 +1,4 @@
-import { sources, type Source, type SourceId } from '../core/guides/sources'
+import { sourceOf, type SourceRef } from '../core/guides/sources'
 import { isFunctionName, tokens } from '../core/units/expression'
 import { isDerived, steps, type Derived, type Working } from '../core/workings'
 import { figure, type Measures } from './format'
@@ -55,9 +55,9 @@ export const unitWords = (of: string): string =>
         .replace('pH in water', '')
         .replace(/^.* buffer pH$/, '')
 
-export function sourceLine(id: SourceId | undefined): string {
-  if (!id) return ''
-  const { author, title, year, status, recalled }: Source = sources[id]
+export function sourceLine(ref: SourceRef | undefined): string {
+  if (!ref) return ''
+  const { author, title, year, status, recalled } = sourceOf(ref)
   if (status === 'exact' || status === 'as reported') return title
   if (status === 'common practice') return `${title}${recalled ? ' · recalled' : ''}`
   return `${author} ${year ?? ''}: ${title}${recalled ? ' · recalled' : ''}`

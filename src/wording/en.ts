@@ -1,32 +1,7 @@
-import type { SentenceArg } from '../core/sentence'
-import { area, figure, length, pHFigure, places, type Measures } from './format'
-
-type Args = Readonly<Record<string, SentenceArg>>
-export type Phrase = (args: Args, measures: Measures) => string
-
-const text = (arg: SentenceArg | undefined): string =>
-  arg !== null && typeof arg === 'object' ? arg.en : typeof arg === 'number' ? figure(arg) : String(arg ?? '')
-const num = (arg: SentenceArg | undefined): number => Number(arg)
-const pH = (arg: SentenceArg | undefined): string => pHFigure(num(arg))
-const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1)
-const either = (words: readonly string[]) => words.join(' and ')
-
-const nutrient: Readonly<Record<string, string>> = {
-  N: 'nitrogen',
-  'P₂O₅': 'phosphate',
-  'K₂O': 'potash',
-  P: 'phosphorus',
-  K: 'potassium',
-  Mg: 'magnesium',
-}
-export const classWords: Readonly<Record<string, string>> = {
-  'very-low': 'very low',
-  low: 'low',
-  medium: 'medium',
-  optimum: 'optimum',
-  excess: 'above optimum',
-}
-const substances: Readonly<Record<string, string>> = { product: 'lime', 'CaCO₃': 'pure lime', S: 'sulfur' }
+import { cautions } from './en-cautions'
+import { reading } from './en-reading'
+import { area, length, places, type Measures } from './format'
+import { capital, classWords, either, nutrient, num, pH, substances, text, type Args, type Phrase } from './phrase'
 
 /** English. One line for each key the core may say. */
 export const en: Readonly<Record<string, Phrase>> = {
@@ -54,9 +29,40 @@ export const en: Readonly<Record<string, Phrase>> = {
   'size.typed': () => 'The size as typed',
   'size.echo': (a, m) => sizeEcho(a, m),
 
+  'size.rows': () => 'Feet of row by the row spacing',
+  'size.rows-echo': (a, m) => `${area(num(a.area), m)} by its rows`,
+  'size.row-length': () => 'feet of row',
+  'size.row-spacing': () => 'ft from row to row',
+  'size.plants': () => 'Plants by the ground that a grown one takes',
+  'size.plants-echo': (a, m) => `${area(num(a.area), m)} by its plants`,
+  'size.plant-count': () => 'plants',
+  'size.per-plant': () => 'ft² for each, fully grown',
+  'size.count-of': () => 'of that size',
+  'field.oxide': (a) =>
+    `That is ${text(a.element) === 'P' ? 'phosphate (P₂O₅)' : 'potash (K₂O)'}; a soil test is of the element.${a.share === null ? '' : ` As ${nutrient[text(a.element)]} it is ${places(num(a.share), 1)}: type that.`}`,
+  'planting.count': () => 'plants',
+  'planting.age': () => 'years since planting',
+  'planting.rows-spacing': () => 'ft from row to row',
+  'planting.rows-length': () => 'feet of row',
+  'planting.rows-twenty': () => 'ft of row that a hand doses at a time',
+  'planting.rows-count': () => 'How many times that is',
+  'planting.rows-count-by-spacing': () => 'How many times that is in this area',
+  'portion.plant': () => 'For each plant',
+  'portion.bed': () => 'For each of them',
+  'portion.row': () => 'For 20 ft of row',
+
+  // Several crops
+  'several.pH-both': (a) =>
+    `${capital(text(a.one))} wants lime here and ${text(a.other)} wants acid ground: they do not belong in one area.`,
+  'several.pH-apart': () => 'Their pH spans do not meet: part them, or settle for the one that leads.',
+  'several.nutrient': (a) =>
+    `${capital(nutrient[text(a.nutrient)]!)} runs from ${places(num(a.low), 1)} to ${places(num(a.high), 1)} lb per 1,000 ft² among them: feed each by itself, or let one lead.`,
+
   // What is missing
   'missing.size': () => 'Type how big this area is.',
   'missing.crop': () => 'Choose what grows here.',
+  'missing.crop-in-guide': () =>
+    'The guide of this area does not have this crop: choose another crop, or the extractant of its report.',
   'missing.guide': () => 'This area is pinned to a guide that is not on this machine.',
   'missing.report': () => 'Type the soil report, or only its pH.',
 
@@ -84,6 +90,15 @@ export const en: Readonly<Record<string, Phrase>> = {
     `${a.agrees ? `pH ${pH(a.pH)} is above ${pH(a.high)}, and the` : 'The'} laboratory asks for sulfur; its figure leads.`,
   'reaction.laboratory-none': (a) =>
     `The laboratory asks for no ${text(a.direction)}; that leads. Our guide would give some: see beside.`,
+  'reaction.sodic': (a) =>
+    `The ground is sodic: drainage, leaching and gypsum${a.tons === null ? '' : ` (about ${places(num(a.tons), 1)} tons an acre-foot would replace all of its sodium)`}, and neither lime nor sulfur. Ask the laboratory.`,
+  'reaction.free-lime': (a) =>
+    `The report finds ${places(num(a.freeLime), 1)} % free lime, which eats sulfur before the pH moves. Not here: grow ${text(a.crop)} in a container or a raised bed of acid mix, or choose another plant.`,
+  'reaction.mix-fits': (a) => `pH ${pH(a.pH)} is within ${pH(a.low)} to ${pH(a.high)}, which suits ${text(a.crop)}.`,
+  'reaction.mix-low': (a) =>
+    `pH ${pH(a.pH)} is below ${pH(a.low)} to ${pH(a.high)} for ${text(a.crop)}. Field-soil lime rates do not hold in mix: ask its supplier, or repot in fresh mix.`,
+  'reaction.mix-high': (a) =>
+    `pH ${pH(a.pH)} is above ${pH(a.low)} to ${pH(a.high)} for ${text(a.crop)}. Look at the water first: hard water raises it. Feed with an acid-forming fertilizer for mix.`,
   'reaction.lime-needs-input': (a) =>
     `pH ${pH(a.pH)} is too low for ${text(a.crop)}. How much lime it takes depends on the soil: type the buffer pH, or choose the texture.`,
   'reaction.sulfur-needs-input': (a) =>
@@ -92,6 +107,21 @@ export const en: Readonly<Record<string, Phrase>> = {
   'guide.aim': (a) => `the aim for ${text(a.crop)}`,
   'guide.aim-school': (a) => `the aim for ${text(a.crop)}, ${text(a.school)}`,
   'report.pH': () => 'pH in water, from the report',
+  'report.pH-salt': () => 'pH in salt, from the report',
+  'report.salt-below': () => 'how much lower salt pH reads, about',
+  'report.pH-from-salt': () => 'pH in water, as it would about be',
+  'report.index': (a) => `${nutrient[text(a.element)]} index on the report`,
+  'report.nitrate': () => 'nitrate-N, from the report',
+  'report.nitrate-per-acre': () => 'nitrate-N in the sampled layer, from the report',
+  'report.nitrate-layer': () => 'Nitrate-N in the sampled layer',
+  'report.depth': () => 'depth of the sample',
+  'report.depth-usual': () => 'depth of a usual sample',
+  'report.salts': () => 'salts, from the report',
+  'report.sar': () => 'sodium adsorption ratio, from the report',
+  'report.sodium': () => 'exchangeable sodium, from the report',
+  'report.free-lime': () => 'free lime, from the report',
+  'report.lead': () => 'lead, from the report',
+  'report.extract': () => 'from the report',
   'report.buffer': (a) => `${text(a.kind)} buffer pH, from the report`,
   'report.value': (a) => `${nutrient[text(a.element)]} on the report`,
   'report.organic-matter': () => 'organic matter, from the report',
@@ -130,9 +160,23 @@ export const en: Readonly<Record<string, Phrase>> = {
   'plausible.organic-matter': (a) =>
     `${places(num(a.matter), 0)} % organic matter: that is muck or peat, where figures for mineral soil do not hold. Is it a raised-bed mix? Then it needs a test for soilless mix.`,
   'plausible.bases-halved': (a) =>
-    `Potassium and magnesium alone add up to ${places(num(a.bases), 1)} meq/100 g, more than the CEC of ${places(num(a.cec), 1)}. Are they printed in lb/acre?`,
+    `${either(
+      text(a.which)
+        .split(' ')
+        .map((one) => nutrient[one]!),
+    ).replace(/^./, (c) =>
+      c.toUpperCase(),
+    )} add up to ${places(num(a.bases), 1)} meq/100 g, more than the CEC of ${places(num(a.cec), 1)}. Are they in lb/acre?`,
   'plausible.bases': (a) =>
-    `Potassium and magnesium alone add up to ${places(num(a.bases), 1)} meq/100 g, more than the CEC of ${places(num(a.cec), 1)}. Check the three against the report.`,
+    `${either(
+      text(a.which)
+        .split(' ')
+        .map((one) => nutrient[one]!),
+    ).replace(/^./, (c) =>
+      c.toUpperCase(),
+    )} add up to ${places(num(a.bases), 1)} meq/100 g, more than the CEC of ${places(num(a.cec), 1)}. Check them against the report.`,
+  'plausible.bases-few': (a) =>
+    `The bases add up to ${places(num(a.bases), 1)} meq/100 g, far below the CEC of ${places(num(a.cec), 1)}, in soil that is not acid. Check the units.`,
   'reaction.spread': (a) =>
     `Our methods are far apart: by ${text(a.high)} it is ${places(num(a.times), 1)} times as much as by ${text(a.low)}. Ask the laboratory which it would use, or start low and retest.`,
   'lime.pH-low': (a) =>
@@ -161,8 +205,20 @@ export const en: Readonly<Record<string, Phrase>> = {
   'lime.to-pure': () => 'As pure, fine CaCO₃: the method’s own lime is not',
   'lime.to-product': () => 'As this product, corrected once for its strength',
   'lime.is-reference': (a) => `Unlabelled agricultural lime is what the ${text(a.method)} speaks of: its figure stands`,
-  'lime.on-label': () => 'effective CaCO₃ equivalent on the bag',
-  'lime.unlabelled': (a) => `${text(a.material)} without a figure on the bag: CCE 90 %, all fine, assumed`,
+  'lime.on-label': () => 'figure printed on the bag',
+  'lime.from-label': (a) => `Strength from the bag: ${text(a.scale)}`,
+  'lime.scale-each': (a) => `what one ${text(a.scale)} is worth`,
+  'lime.cce': () => 'CaCO₃ equivalent on the bag',
+  'lime.moisture': () => 'moisture',
+  'lime.passing': (a) => `passes ${text(a.mesh)} mesh`,
+  'lime.acts': (a) =>
+    a.next === null ? `value of what passes ${text(a.mesh)} mesh` : `value of ${text(a.mesh)} to ${text(a.next)} mesh`,
+  'lime.by-sieves': (a) => `Strength: CaCO₃ equivalent × fineness × dry matter, ${text(a.scale)}`,
+  'lime.enm-each': () => 'lb of pure CaCO₃ in one lb of effective neutralizing material',
+  'lime.of-enm': () => 'As pure, fine CaCO₃',
+  'lime.pure-uncorrected': () => 'As pure, fine CaCO₃; the strength of this lime is not known',
+  'lime.unlabelled': (a) =>
+    `${text(a.material)} without a figure on the bag: taken to act like ${places(num(a.percent), 0)} % of pure, fine CaCO₃`,
 
   'laboratory.printed': (a) =>
     `${substances[text(a.substance)] ?? nutrient[text(a.substance)]} the laboratory recommends`,
@@ -193,6 +249,21 @@ export const en: Readonly<Record<string, Phrase>> = {
   'sulfur.tenths': () => 'The tenths rule: so much for every tenth above the aim',
   'sulfur.tenths-not-here': (a) =>
     `The tenths rule is for loam or heavier; on ${text(a.texture)} it gives far too much.`,
+  'sulfur.chemistry': () => 'The soil’s buffering by the lime table, as the sulfur whose acid uses that much up',
+  'sulfur.chemistry-rough': () => 'A rough check from another source; within about 40 % is agreement.',
+  'sulfur.chemistry-depth': () => 'from the lime table’s 7 in to 6 in',
+  'sulfur.neutralizes': () => 'lb CaCO₃ that one lb of sulfur uses up',
+  'sulfur.free-lime': () => 'And what free lime uses up before the pH moves',
+  'sulfur.free-lime-each': () => 'lb sulfur an acre for each % of free lime',
+  'sulfur.acts-like': (a) => `sulfur that a pound of ${text(a.material)} acts like`,
+  'sulfur.not-on-food': (a) => `No ${text(a.material)} where food grows: sulfur in its place.`,
+  'sulfur.salt-over': (a) =>
+    `${capital(text(a.material))} would pass ${text(a.most)} lb per 1,000 ft², which harms plants: sulfur in its place.`,
+  'unit.hundreds': () => 'hundreds of ft² in an acre',
+  'unit.ounces': () => 'oz in a pound',
+  'unit.grams': () => 'g/m² in one lb/1,000 ft²',
+  'unit.oxide': () => 'element in its oxide',
+  'unit.as-oxide': () => 'As its oxide, per 1,000 ft²',
   'sulfur.to-depth': (a) => `Per 1,000 ft², and from ${text(a.base)} in to ${text(a.depth)} in`,
   'sulfur.strength': (a) => `sulfur in ${text(a.material)}`,
   'sulfur.to-product': () => 'As this product',
@@ -200,10 +271,17 @@ export const en: Readonly<Record<string, Phrase>> = {
 
   'stone.not-tested': () => 'Magnesium was not tested: either stone will do.',
   'stone.low': (a) =>
-    `Magnesium ${text(a.value)} ${text(a.unit)} is below ${text(a.lowBelow)}: dolomitic lime brings some.`,
+    a.value === null
+      ? 'Magnesium is low: dolomitic lime brings some.'
+      : `Magnesium ${text(a.value)} ${text(a.unit)} is below ${text(a.lowBelow)}: dolomitic lime brings some.`,
+  'stone.low-share': (a) =>
+    `Magnesium holds ${places(num(a.share) * 100, 0)} % of the exchange, below the ${places(num(a.least) * 100, 0)} % of the base-saturation school: dolomitic lime brings some.`,
   'stone.ample': (a) =>
     `Magnesium holds ${places(num(a.share) * 100, 0)} % of the exchange, which is ample: calcitic lime.`,
-  'stone.between': (a) => `Magnesium ${text(a.value)} ${text(a.unit)} is enough: either stone will do.`,
+  'stone.between': (a) =>
+    a.value === null
+      ? 'Magnesium is enough: either stone will do.'
+      : `Magnesium ${text(a.value)} ${text(a.unit)} is enough: either stone will do.`,
 
   // Passes
   'passes.count': (a) => `As few equal passes as keep to ${text(a.cap)} lb per 1,000 ft² each`,
@@ -215,24 +293,25 @@ export const en: Readonly<Record<string, Phrase>> = {
   'cap.turf': (a) => `most ${nutrient[text(a.nutrient)]} on turf in one pass, lb per 1,000 ft²`,
   'cap.turf-product': () => 'most of this product on turf in one pass, by its nitrogen, phosphate and potash',
   'cap.bed-nitrogen': () => 'most nitrogen worked into a bed at once, lb per 1,000 ft²',
+  'cap.turf-slow': () => 'most of this product on turf in one pass, part of its nitrogen being slow',
+  'cap.on-sand': (a) => `most ${nutrient[text(a.nutrient)]} at once on light ground, lb per 1,000 ft²`,
+  'cap.row-nitrogen': (a) =>
+    `${text(a.row)} lb nitrogen beside 100 ft of row, rows ${places(num(a.spacing), 1)} ft apart, as lb per 1,000 ft²`,
+  'cap.lime-own': (a) => `most ${text(a.material)} at once, lb product per 1,000 ft²`,
   'cap.none': () => 'no usual cap',
-
-  // Reading
-  'reading.no-extractant': () => 'Choose the extractant the report names. Without it P, K and Mg cannot be rated.',
-  'reading.no-guide': (a) =>
-    `No guide here covers ${text(a.extractant)}. Results of one extractant are never read in the classes of another, so P, K and Mg are not rated; pH, lime and nitrogen stand.`,
-  'reading.needs-cec': (a) => `${text(a.guide)} goes by CEC. Type the CEC from the report.`,
-  'reading.calcareous': (a) =>
-    `${text(a.extractant)} under-reads phosphorus above pH ${pH(a.upTo)}. Ask for an Olsen test.`,
 
   // Nutrients
   'nutrient.not-tested': (a) => `${capital(nutrient[text(a.element)]!)} was not tested.`,
   'nutrient.P-banned': () => 'Phosphorus is banned here. Check your local rule for its exceptions.',
-  'nutrient.needed': (a) => `${text(a.value)} ${text(a.unit)} is ${classWords[text(a.className)]} for ${text(a.crop)}.`,
-  'nutrient.enough': (a) =>
-    `${text(a.value)} ${text(a.unit)} is ${classWords[text(a.className)]}: the soil has enough.`,
+  'nutrient.needed': (a) => `${tested(a)} ${classWords[text(a.className)]} for ${text(a.crop)}.`,
+  'nutrient.enough': (a) => `${tested(a)} ${classWords[text(a.className)]}: the soil has enough.`,
+  'nutrient.by-extract': () => 'Mix without soil is fed by its extract, never by a rate for field soil.',
+  'nutrient.P-turf': () =>
+    'The laboratory asks for some, but turf that has enough phosphorus is given none: see beside.',
   'nutrient.class': (a) =>
-    `${text(a.value)} ${text(a.unit)} is ${classWords[text(a.className)]} (${a.upTo === null ? `over ${text(a.above)}` : a.above === null ? `up to ${text(a.upTo)}` : `over ${text(a.above)}, up to ${text(a.upTo)}`}), ${text(a.guide)}`,
+    a.value === null
+      ? `${capital(classWords[text(a.className)]!)}, as the report says`
+      : `${text(a.value)} ${text(a.unit)} is ${classWords[text(a.className)]} (${a.upTo === null ? `over ${text(a.above)}` : a.above === null ? `up to ${text(a.upTo)}` : `over ${text(a.above)}, up to ${text(a.upTo)}`}), ${text(a.guide)}`,
   'nutrient.table-cell': (a) => `${nutrient[text(a.nutrient)]} a year, ${classWords[text(a.className)]}`,
   'nutrient.laboratory': () => 'The laboratory’s figure leads.',
   'nutrient.laboratory-none': () => 'The laboratory asks for none.',
@@ -248,10 +327,35 @@ export const en: Readonly<Record<string, Phrase>> = {
       ? `The usual rate for ${text(a.crop)}.`
       : `${capital(text(a.crop))} takes ${text(a.low)} to ${text(a.high)} ${text(a.unit).replace('/1000 ft²', ' per 1,000 ft²').replace('/acre', ' per acre')} a year.`,
   'nitrogen.none': (a) => `${capital(text(a.crop))} needs none.`,
-  'nitrogen.fixed': () => 'Clover makes its own nitrogen where it is inoculated.',
+  'nitrogen.fixed': (a) => `${capital(text(a.crop))}: it makes its own nitrogen where it is inoculated.`,
   'nitrogen.rich-soil': (a) => `Organic matter is ${text(a.matter)} %: the soil feeds this planting by itself.`,
-  'nitrogen.credited': (a) => `The usual rate, less what ${text(a.matter)} % organic matter gives.`,
-  'nitrogen.all-credited': (a) => `${text(a.matter)} % organic matter gives all of it.`,
+  'nitrogen.credited': (a) => `The usual rate, less what ${credits(a)} give${plural(a)}.`,
+  'nitrogen.all-credited': (a) => `${capital(credits(a))} give${plural(a)} all of it.`,
+  'nitrogen.credit-manure': (a) => `What ${text(a.material)} gives in its first year`,
+  'nitrogen.credit-legume': (a) => `what ${text(a.legume)} turned under leaves`,
+  'nitrogen.new-lawn': () => 'A new lawn: half at seeding or sodding, half six to eight weeks later.',
+  'nitrogen.new-lawn-year': () => 'for a new lawn in its first season',
+  'nitrogen.needs-trees': (a) => `Nitrogen goes by the tree: type how many there are and how old (${text(a.crop)}).`,
+  'nitrogen.tree': () => 'For each tree, by its years',
+  'nitrogen.tree-most': () => 'most for a tree',
+  'nitrogen.tree-year': () => 'for each year of its age',
+  'nitrogen.tree-dwarf': () => 'share for dwarfing roots',
+  'nitrogen.tree-standard': () => 'share for ordinary roots',
+  'nitrogen.shoots': () => 'share that last year’s shoots leave',
+  'nitrogen.shoots-unknown': () => 'share while the shoots are not measured',
+  'nitrogen.shoots-long': (a) =>
+    `Last year’s shoots of ${places(num(a.shoots), 0)} in are long: no nitrogen this year.`,
+  'nitrogen.tree-look': (a) =>
+    `By the years of ${text(a.crop)}s. Measure last year’s shoots: where they are long, give half or none.`,
+  'nitrogen.by-tree': (a) =>
+    `By the years of ${text(a.crop)}s and last year’s shoots of ${places(num(a.shoots), 0)} in.`,
+  'nitrogen.spread': () => 'Of all plants, per 1,000 ft² of their ground',
+  'nitrogen.plant': () => 'For each plant, by its years',
+  'nitrogen.plant-first': () => 'oz of ammonium sulfate in the first year',
+  'nitrogen.plant-each': () => 'oz more each year',
+  'nitrogen.plant-most': () => 'oz at most',
+  'nitrogen.at-planting': () => 'None at planting; the first once they have leafed out, next spring.',
+  'nitrogen.by-plant': (a) => `By the plants’ ${a.age === 1 ? 'first year' : `${places(num(a.age), 0)} years`}.`,
   'nitrogen.credit': () => 'Credit for organic matter above what the rates assume',
   'nitrogen.less-credit': () => 'Less the credit',
   'nitrogen.credit-above': () => '% organic matter that the rates assume',
@@ -259,6 +363,7 @@ export const en: Readonly<Record<string, Phrase>> = {
   'nitrogen.credit-most': () => 'lb N/acre at most',
   'tri-state.extractant': () =>
     'The food-plot equations speak of Bray P1 and ammonium-acetate K only, and are not used with another extractant.',
+  'tri-state.needs-ppm': () => 'The food-plot equations need the test in ppm: a word or an index will not do.',
   'tri-state.needs-cec': () => 'The potash equation goes by CEC. Type the CEC from the report.',
   'tri-state.yield': () => 'a modest yield, since wildlife removes little',
   'tri-state.removal': () => 'carried off with each',
@@ -272,9 +377,53 @@ export const en: Readonly<Record<string, Phrase>> = {
   'tri-state.needed': (a) => `${text(a.value)} ppm: by the food-plot equations.`,
   'tri-state.enough': (a) => `${text(a.value)} ppm: the soil has enough.`,
 
+  'minimum.level': () => 'the least that turf does well with, ppm',
+  'minimum.per-ppm': () => 'g/m² in one ppm of the top 4 in',
+  'minimum.uptake': () => 'taken up with each of nitrogen',
+  'minimum.need': () => 'What the test falls short, and what the year’s growth takes up',
+  'minimum.needed': (a) =>
+    `${text(a.value)} ppm against a minimum of ${text(a.minimum)}, and the year’s growth. Worked out for light soils of pH 5.5 to 8.5.`,
+  'minimum.enough': (a) => `${text(a.value)} ppm covers the minimum of ${text(a.minimum)} and the year’s growth.`,
+
+  // Other nutrients
+  'other.usual': (a) => `usual for ${nutrient[text(a.nutrient)]} where the test is low`,
+  'other.usual-rate': () => 'The usual rate',
+  'other.to-product': () => 'As this product',
+  'other.Mg-low': () => 'Low, and no lime goes on that would bring some. Epsom salt does not move the pH.',
+  'other.Mg-by-lime': () => 'Low: the dolomitic lime brings it.',
+  'other.Ca-low': () => 'Low, and no lime goes on that would bring some. Gypsum does not move the pH.',
+  'other.Ca-by-lime': () => 'Low: the lime brings it.',
+  'other.S-low': () => 'Low: about a tenth of the nitrogen. Ammonium sulfate would bring it along.',
+  'other.S-share': () => 'of the nitrogen',
+  'other.S-most': () => 'lb/acre at most',
+  'other.S-rate': () => 'About a tenth of the nitrogen',
+  'other.B-low': (a) =>
+    `Low, on light ground. Never more than ${text(a.perYear)} lb/acre a year: the margin to harm is narrow. Dissolve it and spread it evenly.`,
+  'other.B-usual': () => 'usual for boron where the test is low',
+  'other.B-not-sandy': () => 'Low, but boron is given on light ground only: look again in a tissue test.',
+  'other.B-harms': (a) => `None: boron harms ${text(a.crop)}.`,
+  'other.B-harms-next': () => 'None: boron harms beans and peas, which grow here or follow.',
+  'other.B-over': (a) =>
+    `The laboratory’s figure is above ${text(a.perYear)} lb/acre a year, which harms plants: ask before using it.`,
+  'other.Zn-low': () => 'Low: zinc sulfate or a chelate by its label.',
+  'other.Zn-row': () => 'Low, on light ground: beside the row at planting.',
+  'other.Zn-needs-rows': () => 'Low, on light ground: it goes beside the row. Type how far apart the rows are.',
+  'other.Zn-each': () => 'a tablespoon of zinc sulfate to 100 ft of row',
+  'other.Zn-rate': () => 'By the row spacing, per 1,000 ft²',
+  'other.Mn-low': () => 'Low: manganese sulfate by its label, on the leaves where pH is high.',
+  'other.Cu-low': () => 'Low: by the product’s label, and no more; it does not leave the soil.',
+  'other.Fe-low': (a) =>
+    `Low: iron chelate by its label${a.chelate === null ? '' : `, ${text(a.chelate)} at this pH`}.`,
+  'other.Fe-pH-first': () => 'Low, but the pH comes first: iron is there and cannot be taken up.',
+  'soilless.not-tested': (a) => `${capital(nutrient[text(a.nutrient)]!)} is not on the extract.`,
+  'soilless.short': () =>
+    'Below its span: raise it in the liquid feed, by its label. No rate by the area holds in mix.',
+  'soilless.enough': () => 'Within its span or above: none to add.',
+
   // Materials
   'material.grade': (a) => `% ${nutrient[text(a.nutrient)]} on the label`,
-  'material.first-year': () => 'of its nitrogen feeds in the first year',
+  'material.first-year': () => 'of it feeds in the first year',
+  'material.holds': (a) => `in ${text(a.material)}`,
   'material.share': () => 'Share of the bag’s weight',
   'material.share-first-year': () => 'Share of the bag’s weight that feeds in the first year',
   'material.bag': () => 'weight of a bag',
@@ -301,6 +450,15 @@ export const en: Readonly<Record<string, Phrase>> = {
   'headline.leave': () => 'Neither lime nor sulfur.',
   'headline.not-here': () => 'This ground will not turn acid: another place or another plant.',
   'headline.unknown': () => 'Lime and sulfur are still open.',
+  'headline.lead-precaution': () =>
+    'Lead comes first: above precaution. No leafy or root crops in this soil; raised beds and mulch.',
+  'headline.lead-screening': () =>
+    'Lead comes first: above the screening level. No leafy or root crops here; ask the health department.',
+  'headline.lead-no-food': () => 'Lead comes first: grow no food in this soil, and ask the health department.',
+  'headline.mix': () => 'Mix without soil: its extract is within the spans.',
+  'headline.mix-short': () => 'Mix without soil: fed through the water by its extract, never by a rate for field soil.',
+  'headline.sodic': () => 'Sodium is what holds this ground back: gypsum, drainage and leaching before anything else.',
+  'headline.salts': () => 'Salts first: leach before feeding, and look at what was put on.',
   'headline.no-P': () => 'Phosphorus is not called for, so buy a bag with a 0 in the middle.',
   'headline.P-banned': () => 'Phosphorus is banned here: buy a bag with a 0 in the middle.',
   'headline.only-N': () => 'Of the nutrients, only nitrogen is called for.',
@@ -316,37 +474,25 @@ export const en: Readonly<Record<string, Phrase>> = {
   'not-measured.buffer': () =>
     'No buffer pH: the lime goes by texture, which may be 40 % out. A buffer reading would narrow it.',
 
-  // Cautions
-  'caution.ammonium-nitrate': () =>
-    'Ammonium nitrate: sales are often restricted. Never with fuel, organic matter or sulfur.',
-  'caution.weed-killer': () =>
-    'Lawn fertilizer may hold a weed killer, which ruins beds and borders: use it here only where the label shows none.',
-  'caution.manure-food': () =>
-    'Manure that is not fully composted: 120 days before the harvest of what touches soil, 90 days before other food.',
-  'caution.carry-over': () =>
-    'Manure, hay and compost can carry weed killer: grow beans in a pot of it first, and see them thrive.',
-  'caution.sewage': () => 'Made from sewage: check the label and local rules before it goes near food.',
-  'caution.lime-dust': () => 'Lime dust: a still day, mask and eye protection. Never quicklime.',
-  'caution.sulfur-dust': () => 'Sulfur dust irritates eyes and can explode: mask, eye protection, no flame.',
-  'caution.sulfur-overshoot': () => 'Retest before every repeat. Too much sulfur is slow to undo.',
-  'caution.sulfur-wet-cold': () =>
-    'Sulfur works slowly below 55 °F and must not go on waterlogged soil. Before planting, allow 6 to 12 months.',
-  'caution.free-lime': () =>
-    'If the soil fizzes with acid, it holds free lime, and no reasonable amount of sulfur moves it.',
-  'caution.never-both': () => 'Never lime and sulfur on the same ground in one season.',
-  'caution.lime-ammonium': () => 'Lime and urea or ammonium fertilizer never in the same pass: ammonia is lost.',
-  'caution.quick-burns': () => 'Quick nitrogen burns: off wet leaves, not in hot dry weather, and water it in.',
-  'caution.muriate-heat': () => 'Muriate of potash burns in hot, dry weather.',
-  'caution.ammonium-only': () => 'Blueberries take ammonium. The label must show no nitrate and no muriate (chloride).',
-  'caution.P-over': () => 'This product brings phosphorus that the soil does not need. It piles up.',
-  'caution.P-rule': () => 'Many places limit phosphorus on lawns. Check your local rule.',
-  'caution.iron-manganese': () => 'Above its span, watch for iron and manganese shortage rather than acidify.',
-  'caution.dogs-meal': () => 'Meals attract dogs and wildlife: scratch them in.',
-  'caution.water-edge': () => 'Keep clear of water, wells and storm drains; sweep granules off paving.',
-  'caution.dormant': () => 'Nothing on dormant or frozen ground, and none before heavy rain.',
-  'caution.label': () => 'The product label is the law; local rules come before this sheet.',
-  'caution.own-laboratory': () => 'Not a substitute for your laboratory’s or state’s own recommendation.',
+  ...reading,
+  ...cautions,
 }
+
+const tested = (a: Args): string => (a.value === null ? 'It is' : `${text(a.value)} ${text(a.unit)} is`)
+
+const creditWords: Readonly<Record<string, (a: Args) => string>> = {
+  matter: (a) => `${text(a.matter)} % organic matter`,
+  nitrate: () => 'left-over nitrate',
+  manure: () => 'manure or compost',
+  legume: () => 'the legume turned under',
+}
+const credits = (a: Args): string =>
+  either(
+    text(a.credits)
+      .split(' ')
+      .map((one) => creditWords[one]!(a)),
+  )
+const plural = (a: Args): string => (text(a.credits).includes(' ') ? '' : 's')
 
 function sizeEcho(a: Args, m: Measures): string {
   const each =

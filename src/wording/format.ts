@@ -1,5 +1,5 @@
 import { gramsPerPound, sqFtPerAcre, sqFtPerHectare, sqFtPerSqMetre, feetPerMetre } from '../core/units/factors'
-import type { Use } from '../core/guides/crops'
+import type { Use } from '../core/guides/crop'
 import { poundsAndOunces, scoop, weigh, type Measure } from '../core/units/kitchen'
 
 export type Measures = 'feet' | 'metres'
@@ -116,12 +116,14 @@ const perFeet: Readonly<Record<Use, readonly [number, string]>> = {
   planting: [100, 'per 100 ft²'],
   lawn: [1_000, 'per 1,000 ft²'],
   plot: [sqFtPerAcre, 'per acre'],
+  container: [1, 'per ft²'],
 }
 const perMetres: Readonly<Record<Use, readonly [number, string]>> = {
   bed: [10 * sqFtPerSqMetre, 'per 10 m²'],
   planting: [10 * sqFtPerSqMetre, 'per 10 m²'],
   lawn: [100 * sqFtPerSqMetre, 'per 100 m²'],
   plot: [sqFtPerHectare, 'per ha'],
+  container: [sqFtPerSqMetre, 'per m²'],
 }
 
 function weightRate(lb: number, measures: Measures): string {

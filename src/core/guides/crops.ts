@@ -1,445 +1,248 @@
 import type { Text } from '../sentence'
+import type { Crop, NitrogenByGround, NitrogenByTree, PhosphorusPotassium, TriState, Use } from './crop'
 
-/** How ground is managed decides the rate it is spoken of in, the caps, and whether it is dug. */
-export type Use = 'lawn' | 'bed' | 'planting' | 'plot'
+type Span = readonly [low: number, high: number, aim: number]
+type More = Partial<Omit<Crop, 'label' | 'use' | 'pH' | 'nitrogen' | 'phosphorusPotassium'>>
 
-export interface Crop {
-  readonly label: Text
-  readonly use: Use
-  /** Span and aim, pH in water. Source: practice. */
-  readonly pH: { readonly low: number; readonly high: number; readonly aim: number; readonly school?: Text }
-  /** Lime only below this pH, where it is not simply the span's low end. */
-  readonly limeBelow?: number
-  /** Sulfur is worth its while above the span. */
-  readonly acidRequiring: boolean
-  readonly nitrogen: Nitrogen
-  readonly phosphorusPotassium: PhosphorusPotassium
-  /** Feeds on ammonium; nitrate and chloride harm it. */
-  readonly ammoniumOnly?: boolean
-  /** Legume or the like: says why no nitrogen is asked for. */
-  readonly fixesNitrogen?: boolean
-}
+const row =
+  (use: Use, phosphorusPotassium: PhosphorusPotassium, edible: boolean) =>
+  (label: string, [low, high, aim]: Span, nitrogen: Crop['nitrogen'], more: More = {}): Crop => ({
+    label: { en: label },
+    use,
+    pH: { low, high, aim },
+    acidRequiring: false,
+    edible,
+    nitrogen,
+    phosphorusPotassium,
+    source: 'practice',
+    ...more,
+  })
 
-export interface Nitrogen {
-  readonly unit: 'lb N/1000 ft²' | 'lb N/acre'
-  /** Yearly, for lean and for generous feeding; usual is the middle unless said. */
-  readonly low: number
-  readonly high: number
-  readonly usual?: number
-  /** Credit for organic matter above what the rates assume. */
-  readonly organicMatterCredit: boolean
-  /** No nitrogen at all above this % organic matter. */
-  readonly noneAboveOrganicMatter?: number
-  /** The year's dressings; shares add up to 1. Lawns are split by their cap instead. */
-  readonly dressings?: readonly { readonly share: number; readonly when: string }[]
-}
+const byTable = (group: 'garden' | 'lawn' | 'woody') => ({ method: 'class-table', group }) as const
+const vegetable = row('bed', byTable('garden'), true)
+const flower = row('bed', byTable('garden'), false)
+const lawn = row('lawn', byTable('lawn'), false)
+const berry = row('planting', byTable('garden'), true)
+const woody = row('planting', byTable('woody'), false)
+const woodyFood = row('planting', byTable('woody'), true)
+const plot = (by: TriState) => row('plot', by, false)
 
-export type RateGroup = 'garden' | 'lawn' | 'woody'
-
-export type PhosphorusPotassium =
-  | { readonly method: 'class-table'; readonly group: RateGroup }
-  | {
-      readonly method: 'tri-state'
-      /** Critical level of P, ppm Bray P1. */
-      readonly criticalP: number
-      /** Yield, and lb of P₂O₅ and K₂O that one unit of it carries off. */
-      readonly yield: number
-      readonly yieldUnit: Text
-      readonly removal: { readonly 'P₂O₅': number; readonly 'K₂O': number }
-    }
-
-const garden = { method: 'class-table', group: 'garden' } as const
-const lawn = { method: 'class-table', group: 'lawn' } as const
-const woody = { method: 'class-table', group: 'woody' } as const
-const turfNitrogen = (low: number, high: number) =>
-  ({ unit: 'lb N/1000 ft²', low, high, organicMatterCredit: false }) as const
-const bedNitrogen = (low: number, high: number, ...whens: readonly string[]) =>
-  ({ unit: 'lb N/1000 ft²', low, high, organicMatterCredit: true, dressings: equally(whens) }) as const
+const bed = (low: number, high: number, ...dressings: readonly string[]): NitrogenByGround => ({
+  unit: 'lb N/1000 ft²',
+  low,
+  high,
+  organicMatterCredit: true,
+  dressings,
+})
+/** Side-dressings by the row hold at most ½ lb N per 100 ft. */
+const inRows = (nitrogen: NitrogenByGround): NitrogenByGround => ({ ...nitrogen, perHundredFeetOfRow: 0.5 })
 /** Standing plants on rich ground need no nitrogen at all. */
-const standingNitrogen = (low: number, high: number, ...whens: readonly string[]) =>
-  ({ ...bedNitrogen(low, high, ...whens), noneAboveOrganicMatter: 8 }) as const
-const plotNitrogen = (low: number, high: number, ...whens: readonly string[]) =>
-  ({ unit: 'lb N/acre', low, high, organicMatterCredit: true, dressings: equally(whens) }) as const
-const equally = (whens: readonly string[]) => whens.map((when) => ({ share: 1 / whens.length, when }))
+const standing = (low: number, high: number, ...dressings: readonly string[]): NitrogenByGround => ({
+  ...bed(low, high, ...dressings),
+  noneAboveOrganicMatter: 8,
+})
+const acre = (low: number, high: number, ...dressings: readonly string[]): NitrogenByGround => ({
+  ...bed(low, high, ...dressings),
+  unit: 'lb N/acre',
+})
+const turf = (low: number, high: number, season: Text): NitrogenByGround => ({
+  unit: 'lb N/1000 ft²',
+  low,
+  high,
+  organicMatterCredit: false,
+  season,
+})
+const coolSeason = { en: 'September first, then October to November, then May; none in a dry summer' }
+const warmSeason = { en: 'from green-up to the middle of September' }
+/**
+ * Years from which trees bear, and half for dwarfs and for pears ("less", for fire blight), are common practice without
+ * a figure of their own in the tables.
+ */
+const tree = (perYearOfAge: number, bearing: readonly [number, number]): NitrogenByTree => ({
+  unit: 'lb N/tree',
+  perYearOfAge,
+  atMost: perYearOfAge * 10,
+  dwarf: 0.5,
+  shoots: { young: [18, 30], bearing },
+  bearingFrom: 5,
+  organicMatterCredit: false,
+  noneAboveOrganicMatter: 8,
+  dressings: ['early-spring'],
+})
 
 /** P and K of a plot by the Tri-State rules. Plots that wildlife grazes remove little: the yields are modest. */
-const triState = (criticalP: number, amount: number, yieldUnit: string, phosphate: number, potash: number) =>
-  ({
-    method: 'tri-state',
-    criticalP,
-    yield: amount,
-    yieldUnit: { en: yieldUnit },
-    removal: { 'P₂O₅': phosphate, 'K₂O': potash },
-  }) as const
+const triState = (
+  criticalP: number,
+  amount: number,
+  yieldUnit: string,
+  phosphate: number,
+  potash: number,
+): TriState => ({
+  method: 'tri-state',
+  criticalP,
+  yield: amount,
+  yieldUnit: { en: yieldUnit },
+  removal: { 'P₂O₅': phosphate, 'K₂O': potash },
+})
 
-/** Source of every row: practice, but for the removals of the plots, which are tri-state. */
+const salts = (upTo: number): More => ({ salts: { upTo, source: 'maas-hoffman' } })
+const vegetableSpan: Span = [6.0, 6.8, 6.4]
+const acidLover: More = { acidRequiring: true, limeBelow: 4.2 }
+
+/**
+ * Source of every row: common practice, but for the plots' removals (tri-state) and the salts (maas-hoffman).
+ * Salts of a group are those of its most sensitive member that is tabled.
+ */
 export const crops = {
-  'mixed-vegetables': {
-    label: { en: 'mixed vegetables' },
-    use: 'bed',
-    pH: { low: 6.0, high: 6.8, aim: 6.4 },
-    acidRequiring: false,
-    nitrogen: {
-      unit: 'lb N/1000 ft²',
-      low: 3,
-      high: 3,
-      organicMatterCredit: true,
-      dressings: [
-        { share: 0.5, when: 'before-planting' },
-        { share: 0.5, when: 'side-dress' },
-      ],
+  'mixed-vegetables': vegetable('mixed vegetables', vegetableSpan, bed(3, 3, 'before-planting', 'side-dress'), {
+    ...salts(1.0),
+    leafyOrRoot: true,
+  }),
+  'sweet-corn': vegetable('sweet corn', vegetableSpan, inRows(bed(3, 4, 'before-planting', 'side-dress-corn')), {
+    ...salts(1.7),
+    zincOnSand: true,
+  }),
+  tomato: vegetable(
+    'tomato, pepper, squash or melon',
+    vegetableSpan,
+    inRows(bed(2.5, 2.5, 'before-planting', 'side-dress-fruit')),
+    salts(2.5),
+  ),
+  cabbage: vegetable('cabbage family or celery', vegetableSpan, inRows(bed(3, 4, 'before-planting', 'side-dress')), {
+    boron: 'serves',
+    leafyOrRoot: true,
+  }),
+  onion: vegetable(
+    'onion, garlic or leek',
+    vegetableSpan,
+    inRows(bed(3, 4, 'at-planting', 'four-weeks-on', 'before-bulbing')),
+    { ...salts(1.2), leafyOrRoot: true },
+  ),
+  beans: vegetable(
+    'beans or peas',
+    vegetableSpan,
+    { ...bed(0, 1, 'before-planting'), usual: 1 },
+    {
+      ...salts(1.0),
+      fixesNitrogen: true,
+      boron: 'harms',
     },
-    phosphorusPotassium: garden,
-  },
-  'sweet-corn': {
-    label: { en: 'sweet corn' },
-    use: 'bed',
-    pH: { low: 6.0, high: 6.8, aim: 6.4 },
-    acidRequiring: false,
-    nitrogen: {
-      unit: 'lb N/1000 ft²',
-      low: 3,
-      high: 4,
-      organicMatterCredit: true,
-      dressings: [
-        { share: 0.5, when: 'before-planting' },
-        { share: 0.5, when: 'side-dress-corn' },
-      ],
+  ),
+  roots: vegetable('carrot, beet or turnip', vegetableSpan, inRows(bed(2, 2, 'before-planting', 'side-dress')), {
+    ...salts(1.0),
+    boron: 'serves',
+    leafyOrRoot: true,
+  }),
+  potato: vegetable('potato', [5.0, 6.0, 5.4], inRows(bed(3, 3, 'before-planting', 'side-dress')), {
+    ...salts(1.7),
+    leafyOrRoot: true,
+  }),
+  'sweet-potato': vegetable('sweet potato', [5.5, 6.2, 5.8], inRows(bed(1.5, 1.5, 'before-planting', 'side-dress')), {
+    leafyOrRoot: true,
+  }),
+  'leafy-greens': vegetable('leafy greens', [6.0, 7.0, 6.5], inRows(bed(3, 3, 'before-planting', 'side-dress')), {
+    ...salts(1.3),
+    leafyOrRoot: true,
+  }),
+  herbs: vegetable('herbs', [6.0, 7.0, 6.5], bed(1, 1, 'before-planting'), { leafyOrRoot: true }),
+  asparagus: berry('asparagus', [6.5, 7.5, 6.8], standing(2, 2, 'early-spring-or-harvest'), salts(4.1)),
+  'annual-flowers': flower('annual flowers', [5.8, 7.0, 6.5], bed(2, 2, 'before-planting', 'side-dress')),
+
+  'kentucky-bluegrass': lawn('Kentucky bluegrass lawn', [6.0, 7.2, 6.6], turf(1, 4, coolSeason)),
+  'tall-fescue': lawn('tall fescue lawn', [5.5, 7.0, 6.4], turf(2, 3, coolSeason), salts(3.9)),
+  'fine-fescue': lawn('fine fescue lawn, shade', [5.5, 6.5, 6.0], turf(1, 2, coolSeason)),
+  'perennial-ryegrass': lawn('perennial ryegrass lawn', [5.5, 7.5, 6.4], turf(2, 4, coolSeason)),
+  bermuda: lawn('bermuda lawn', [5.8, 7.0, 6.3], turf(2, 5, warmSeason), salts(6.9)),
+  zoysia: lawn('zoysia lawn', [5.8, 6.8, 6.3], turf(1, 3, warmSeason)),
+  centipede: lawn('centipede lawn', [5.0, 6.0, 5.5], turf(1, 2, warmSeason)),
+  'st-augustine': lawn('St. Augustine lawn', [6.0, 7.5, 6.5], turf(2, 4, warmSeason)),
+  buffalograss: lawn('buffalograss lawn', [6.0, 8.0, 6.8], turf(1, 2, warmSeason)),
+
+  'highbush-blueberry': woodyFood(
+    'highbush blueberry',
+    [4.5, 5.5, 5.0],
+    {
+      ...standing(1.4, 1.4, 'bud-break', 'six-weeks-on'),
+      perPlant: { firstYear: 1, eachYear: 1, atMost: [6, 8], nitrogenPercent: 21 },
     },
-    phosphorusPotassium: garden,
-  },
-  tomato: {
-    label: { en: 'tomato, pepper, squash or melon' },
-    use: 'bed',
-    pH: { low: 6.0, high: 6.8, aim: 6.4 },
-    acidRequiring: false,
-    nitrogen: {
-      unit: 'lb N/1000 ft²',
-      low: 2.5,
-      high: 2.5,
-      organicMatterCredit: true,
-      dressings: [
-        { share: 0.5, when: 'before-planting' },
-        { share: 0.5, when: 'side-dress-fruit' },
-      ],
-    },
-    phosphorusPotassium: garden,
-  },
-  'kentucky-bluegrass': {
-    label: { en: 'Kentucky bluegrass lawn' },
-    use: 'lawn',
-    pH: { low: 6.0, high: 7.2, aim: 6.6 },
-    acidRequiring: false,
-    nitrogen: turfNitrogen(1, 4),
-    phosphorusPotassium: lawn,
-  },
-  'tall-fescue': {
-    label: { en: 'tall fescue lawn' },
-    use: 'lawn',
-    pH: { low: 5.5, high: 7.0, aim: 6.4 },
-    acidRequiring: false,
-    nitrogen: turfNitrogen(2, 3),
-    phosphorusPotassium: lawn,
-  },
-  'fine-fescue': {
-    label: { en: 'fine fescue lawn, shade' },
-    use: 'lawn',
-    pH: { low: 5.5, high: 6.5, aim: 6.0 },
-    acidRequiring: false,
-    nitrogen: turfNitrogen(1, 2),
-    phosphorusPotassium: lawn,
-  },
-  bermuda: {
-    label: { en: 'bermuda lawn' },
-    use: 'lawn',
-    pH: { low: 5.8, high: 7.0, aim: 6.3 },
-    acidRequiring: false,
-    nitrogen: turfNitrogen(2, 5),
-    phosphorusPotassium: lawn,
-  },
-  zoysia: {
-    label: { en: 'zoysia lawn' },
-    use: 'lawn',
-    pH: { low: 5.8, high: 6.8, aim: 6.3 },
-    acidRequiring: false,
-    nitrogen: turfNitrogen(1, 3),
-    phosphorusPotassium: lawn,
-  },
-  'highbush-blueberry': {
-    label: { en: 'highbush blueberry' },
-    use: 'planting',
-    pH: { low: 4.5, high: 5.5, aim: 5.0, school: { en: 'school A' } },
-    limeBelow: 4.2,
-    acidRequiring: true,
-    ammoniumOnly: true,
-    nitrogen: {
-      unit: 'lb N/1000 ft²',
-      low: 1.4,
-      high: 1.4,
-      organicMatterCredit: true,
-      noneAboveOrganicMatter: 8,
-      dressings: [
-        { share: 0.5, when: 'bud-break' },
-        { share: 0.5, when: 'six-weeks-on' },
-      ],
-    },
-    phosphorusPotassium: woody,
-  },
-  rhododendron: {
-    label: { en: 'rhododendron, azalea or camellia' },
-    use: 'planting',
-    pH: { low: 4.5, high: 6.0, aim: 5.2 },
-    limeBelow: 4.2,
-    acidRequiring: true,
-    nitrogen: {
-      unit: 'lb N/1000 ft²',
-      low: 1,
-      high: 2,
-      organicMatterCredit: true,
-      noneAboveOrganicMatter: 5,
-      dressings: [{ share: 1, when: 'early-spring' }],
-    },
-    phosphorusPotassium: woody,
-  },
-  raspberry: {
-    label: { en: 'raspberry or blackberry' },
-    use: 'planting',
-    pH: { low: 5.6, high: 6.5, aim: 6.0 },
-    acidRequiring: false,
-    nitrogen: {
-      unit: 'lb N/1000 ft²',
-      low: 1.2,
-      high: 1.2,
-      organicMatterCredit: true,
-      noneAboveOrganicMatter: 8,
-      dressings: [{ share: 1, when: 'early-spring' }],
-    },
-    phosphorusPotassium: garden,
-  },
-  clover: {
-    label: { en: 'clover or chicory food plot' },
-    use: 'plot',
-    pH: { low: 6.0, high: 7.0, aim: 6.5 },
-    acidRequiring: false,
-    fixesNitrogen: true,
-    nitrogen: {
-      unit: 'lb N/acre',
-      low: 0,
-      high: 20,
-      usual: 0,
-      organicMatterCredit: true,
-      dressings: [{ share: 1, when: 'at-seeding' }],
-    },
-    phosphorusPotassium: {
-      method: 'tri-state',
-      criticalP: 25,
-      yield: 2,
-      yieldUnit: { en: 'tons of hay an acre' },
-      removal: { 'P₂O₅': 13, 'K₂O': 50 },
-    },
-  },
-  'perennial-ryegrass': {
-    label: { en: 'perennial ryegrass lawn' },
-    use: 'lawn',
-    pH: { low: 5.5, high: 7.5, aim: 6.4 },
-    acidRequiring: false,
-    nitrogen: turfNitrogen(2, 4),
-    phosphorusPotassium: lawn,
-  },
-  centipede: {
-    label: { en: 'centipede lawn' },
-    use: 'lawn',
-    pH: { low: 5.0, high: 6.0, aim: 5.5 },
-    acidRequiring: false,
-    nitrogen: turfNitrogen(1, 2),
-    phosphorusPotassium: lawn,
-  },
-  'st-augustine': {
-    label: { en: 'St. Augustine lawn' },
-    use: 'lawn',
-    pH: { low: 6.0, high: 7.5, aim: 6.5 },
-    acidRequiring: false,
-    nitrogen: turfNitrogen(2, 4),
-    phosphorusPotassium: lawn,
-  },
-  buffalograss: {
-    label: { en: 'buffalograss lawn' },
-    use: 'lawn',
-    pH: { low: 6.0, high: 8.0, aim: 6.8 },
-    acidRequiring: false,
-    nitrogen: turfNitrogen(1, 2),
-    phosphorusPotassium: lawn,
-  },
-  cabbage: {
-    label: { en: 'cabbage family or celery' },
-    use: 'bed',
-    pH: { low: 6.0, high: 6.8, aim: 6.4 },
-    acidRequiring: false,
-    nitrogen: bedNitrogen(3, 4, 'before-planting', 'side-dress'),
-    phosphorusPotassium: garden,
-  },
-  onion: {
-    label: { en: 'onion, garlic or leek' },
-    use: 'bed',
-    pH: { low: 6.0, high: 6.8, aim: 6.4 },
-    acidRequiring: false,
-    nitrogen: bedNitrogen(3, 4, 'at-planting', 'four-weeks-on', 'before-bulbing'),
-    phosphorusPotassium: garden,
-  },
-  beans: {
-    label: { en: 'beans or peas' },
-    use: 'bed',
-    pH: { low: 6.0, high: 6.8, aim: 6.4 },
-    acidRequiring: false,
-    fixesNitrogen: true,
-    nitrogen: { ...bedNitrogen(0, 1, 'before-planting'), usual: 1 },
-    phosphorusPotassium: garden,
-  },
-  roots: {
-    label: { en: 'carrot, beet or turnip' },
-    use: 'bed',
-    pH: { low: 6.0, high: 6.8, aim: 6.4 },
-    acidRequiring: false,
-    nitrogen: bedNitrogen(2, 2, 'before-planting', 'side-dress'),
-    phosphorusPotassium: garden,
-  },
-  potato: {
-    label: { en: 'potato' },
-    use: 'bed',
-    pH: { low: 5.0, high: 6.0, aim: 5.4 },
-    acidRequiring: false,
-    nitrogen: bedNitrogen(3, 3, 'before-planting', 'side-dress'),
-    phosphorusPotassium: garden,
-  },
-  'sweet-potato': {
-    label: { en: 'sweet potato' },
-    use: 'bed',
-    pH: { low: 5.5, high: 6.2, aim: 5.8 },
-    acidRequiring: false,
-    nitrogen: bedNitrogen(1.5, 1.5, 'before-planting', 'side-dress'),
-    phosphorusPotassium: garden,
-  },
-  'leafy-greens': {
-    label: { en: 'leafy greens' },
-    use: 'bed',
-    pH: { low: 6.0, high: 7.0, aim: 6.5 },
-    acidRequiring: false,
-    nitrogen: bedNitrogen(3, 3, 'before-planting', 'side-dress'),
-    phosphorusPotassium: garden,
-  },
-  herbs: {
-    label: { en: 'herbs' },
-    use: 'bed',
-    pH: { low: 6.0, high: 7.0, aim: 6.5 },
-    acidRequiring: false,
-    nitrogen: bedNitrogen(1, 1, 'before-planting'),
-    phosphorusPotassium: garden,
-  },
-  asparagus: {
-    label: { en: 'asparagus' },
-    use: 'planting',
-    pH: { low: 6.5, high: 7.5, aim: 6.8 },
-    acidRequiring: false,
-    nitrogen: standingNitrogen(2, 2, 'early-spring-or-harvest'),
-    phosphorusPotassium: garden,
-  },
-  strawberry: {
-    label: { en: 'strawberry' },
-    use: 'planting',
-    pH: { low: 5.5, high: 6.5, aim: 6.1 },
-    acidRequiring: false,
-    nitrogen: standingNitrogen(1.5, 2, 'late-summer', 'before-ripening', 'after-harvest'),
-    phosphorusPotassium: garden,
-  },
-  grape: {
-    label: { en: 'grape or currant' },
-    use: 'planting',
-    pH: { low: 5.5, high: 6.5, aim: 6.0 },
-    acidRequiring: false,
-    nitrogen: standingNitrogen(0.5, 1, 'early-spring'),
-    phosphorusPotassium: woody,
-  },
-  'trees-shrubs': {
-    label: { en: 'trees and shrubs in general' },
-    use: 'planting',
-    pH: { low: 5.5, high: 7.0, aim: 6.5 },
-    acidRequiring: false,
-    nitrogen: standingNitrogen(1, 3, 'early-spring'),
-    phosphorusPotassium: woody,
-  },
-  conifers: {
-    label: { en: 'conifers' },
-    use: 'planting',
-    pH: { low: 5.0, high: 6.5, aim: 5.8 },
-    acidRequiring: false,
-    nitrogen: standingNitrogen(1, 2, 'early-spring'),
-    phosphorusPotassium: woody,
-  },
-  roses: {
-    label: { en: 'roses' },
-    use: 'planting',
-    pH: { low: 6.0, high: 6.8, aim: 6.5 },
-    acidRequiring: false,
-    nitrogen: standingNitrogen(2, 3, 'early-spring', 'six-weeks-on'),
-    phosphorusPotassium: woody,
-  },
-  'annual-flowers': {
-    label: { en: 'annual flowers' },
-    use: 'bed',
-    pH: { low: 5.8, high: 7.0, aim: 6.5 },
-    acidRequiring: false,
-    nitrogen: bedNitrogen(2, 2, 'before-planting', 'side-dress'),
-    phosphorusPotassium: garden,
-  },
-  perennials: {
-    label: { en: 'perennial flowers' },
-    use: 'planting',
-    pH: { low: 5.8, high: 7.0, aim: 6.5 },
-    acidRequiring: false,
-    nitrogen: standingNitrogen(1, 1, 'early-spring'),
-    phosphorusPotassium: woody,
-  },
-  bulbs: {
-    label: { en: 'bulbs' },
-    use: 'planting',
-    pH: { low: 5.8, high: 7.0, aim: 6.5 },
-    acidRequiring: false,
-    nitrogen: standingNitrogen(1, 1, 'early-spring'),
-    phosphorusPotassium: woody,
-  },
-  'plot-brassicas': {
-    label: { en: 'brassica food plot' },
-    use: 'plot',
-    pH: { low: 6.0, high: 6.8, aim: 6.5 },
-    acidRequiring: false,
-    nitrogen: plotNitrogen(80, 100, 'at-seeding', 'six-weeks-on'),
-    phosphorusPotassium: triState(15, 1, 'season of grazing', 40, 100),
-  },
-  'plot-small-grains': {
-    label: { en: 'oats, wheat or rye food plot' },
-    use: 'plot',
-    pH: { low: 5.8, high: 6.8, aim: 6.2 },
-    acidRequiring: false,
-    nitrogen: plotNitrogen(40, 60, 'at-seeding'),
-    phosphorusPotassium: triState(25, 1, 'season of grazing', 40, 100),
-  },
-  'plot-corn': {
-    label: { en: 'corn or sorghum food plot' },
-    use: 'plot',
-    pH: { low: 5.8, high: 6.8, aim: 6.3 },
-    acidRequiring: false,
-    nitrogen: plotNitrogen(100, 120, 'at-seeding', 'six-weeks-on'),
-    phosphorusPotassium: triState(15, 60, 'bushels an acre', 0.37, 0.27),
-  },
-  'plot-soybean': {
-    label: { en: 'soybean or cowpea food plot' },
-    use: 'plot',
-    pH: { low: 6.0, high: 6.8, aim: 6.5 },
-    acidRequiring: false,
-    fixesNitrogen: true,
-    nitrogen: plotNitrogen(0, 0, 'at-seeding'),
-    phosphorusPotassium: triState(15, 20, 'bushels an acre', 0.8, 1.4),
-  },
+    { ...acidLover, ammoniumOnly: true, shunsChloride: true, groundPerPlant: 50 },
+  ),
+  aronia: woodyFood('aronia or lingonberry', [4.5, 6.0, 5.2], standing(1, 2, 'early-spring'), acidLover),
+  raspberry: berry('raspberry or blackberry', [5.6, 6.5, 6.0], standing(1.2, 1.2, 'early-spring'), {
+    shunsChloride: true,
+  }),
+  strawberry: berry(
+    'strawberry',
+    [5.5, 6.5, 6.1],
+    standing(1.5, 2, 'late-summer', 'before-ripening', 'after-harvest'),
+    { ...salts(1.0), shunsChloride: true },
+  ),
+  grape: woodyFood('grape or currant', [5.5, 6.5, 6.0], standing(0.5, 1, 'early-spring'), { shunsChloride: true }),
+  apple: woodyFood('apple tree', [6.0, 7.0, 6.5], tree(0.1, [8, 15])),
+  pear: woodyFood('pear tree', [6.0, 7.0, 6.5], tree(0.05, [8, 15])),
+  'stone-fruit': woodyFood('peach, plum or cherry tree', [6.0, 7.0, 6.5], tree(0.1, [12, 18])),
+
+  rhododendron: woody(
+    'rhododendron, azalea or camellia',
+    [4.5, 6.0, 5.2],
+    { ...standing(1, 2, 'early-spring'), noneAboveOrganicMatter: 5 },
+    acidLover,
+  ),
+  'blue-hydrangea': woody('hydrangea kept blue', [4.5, 5.5, 5.2], standing(1, 2, 'early-spring'), acidLover),
+  'trees-shrubs': woody('trees and shrubs in general', [5.5, 7.0, 6.5], standing(1, 3, 'early-spring')),
+  conifers: woody('conifers', [5.0, 6.5, 5.8], standing(1, 2, 'early-spring')),
+  roses: woody('roses', [6.0, 6.8, 6.5], standing(2, 3, 'early-spring', 'six-weeks-on')),
+  perennials: woody('perennial flowers', [5.8, 7.0, 6.5], standing(1, 1, 'early-spring')),
+  bulbs: woody('bulbs', [5.8, 7.0, 6.5], standing(1, 1, 'early-spring')),
+
+  clover: plot(triState(25, 2, 'tons of hay an acre', 13, 50))(
+    'clover or chicory food plot',
+    [6.0, 7.0, 6.5],
+    { ...acre(0, 20, 'at-seeding'), usual: 0 },
+    { fixesNitrogen: true },
+  ),
+  'plot-brassicas': plot(triState(15, 1, 'season of grazing', 40, 100))(
+    'brassica food plot',
+    [6.0, 6.8, 6.5],
+    acre(80, 100, 'at-seeding', 'six-weeks-on'),
+    { boron: 'serves' },
+  ),
+  'plot-small-grains': plot(triState(25, 1, 'season of grazing', 40, 100))(
+    'oats, wheat or rye food plot',
+    [5.8, 6.8, 6.2],
+    acre(40, 60, 'at-seeding'),
+  ),
+  'plot-corn': plot(triState(15, 60, 'bushels an acre', 0.37, 0.27))(
+    'corn or sorghum food plot',
+    [5.8, 6.8, 6.3],
+    acre(100, 120, 'at-seeding', 'six-weeks-on'),
+    salts(1.7),
+  ),
+  'plot-soybean': plot(triState(15, 20, 'bushels an acre', 0.8, 1.4))(
+    'soybean or cowpea food plot',
+    [6.0, 6.8, 6.5],
+    acre(0, 0, 'at-seeding'),
+    { fixesNitrogen: true, boron: 'harms' },
+  ),
 } as const satisfies Record<string, Crop>
 
-export type CropId = keyof typeof crops
+/** The lawns, fed by the minimum levels instead of by class. */
+export const lawnsByMinimum: Readonly<Record<string, Crop>> = Object.fromEntries(
+  Object.entries<Crop>(crops)
+    .filter(([, crop]) => crop.use === 'lawn')
+    .map(([id, crop]) => [id, { ...crop, phosphorusPotassium: { method: 'minimum-levels' } }]),
+)
+
+const potted = row('container', { method: 'by-extract' }, false)
+const byExtract: NitrogenByGround = { unit: 'lb N/1000 ft²', low: 0, high: 0, organicMatterCredit: false }
+
+/** What grows in mix that holds no soil. */
+export const pottedCrops = {
+  'potted-plants': potted('potted plants in soilless mix', [5.6, 6.2, 5.9], byExtract),
+  'potted-vegetables': potted('vegetables in soilless mix', [5.6, 6.2, 5.9], byExtract, {
+    edible: true,
+    extract: { pH: [5.6, 6.2], nitrate: [120, 200], P: [10, 15], K: [200, 275], Mg: [50, 100], Ca: [100, 200] },
+  }),
+} as const satisfies Record<string, Crop>
+
+export type CropId = keyof typeof crops | keyof typeof pottedCrops

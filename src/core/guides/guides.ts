@@ -1,65 +1,39 @@
-import type { Text } from '../sentence'
-import type { SoilUnit } from '../units/quantity'
-import { crops, type Crop, type RateGroup } from './crops'
-import type { SourceId } from './sources'
-import type { TextureId } from './soils'
+import { crops, lawnsByMinimum, pottedCrops } from './crops'
+import { guideRef, type ExtractantId, type Guide } from './guide'
+import { houseLimits } from './limits'
+import { houseSchools, olsenSchools } from './schools'
 
-/** What the laboratory extracted the nutrients with. The last two have no guide: they are named to be refused. */
-export const extractants = {
-  'mehlich-3': { label: { en: 'Mehlich-3' } },
-  'mehlich-1': { label: { en: 'Mehlich-1 (double acid)' } },
-  'bray-1': { label: { en: 'Bray P1, K by ammonium acetate' } },
-  olsen: { label: { en: 'Olsen P, K by ammonium acetate' } },
-  morgan: { label: { en: 'Morgan or Modified Morgan' } },
-  other: { label: { en: 'another, or not stated' } },
-} as const satisfies Record<string, { label: Text }>
-
-export type ExtractantId = keyof typeof extractants
-
-export const classNames = ['very-low', 'low', 'medium', 'optimum', 'excess'] as const
-export type ClassName = (typeof classNames)[number]
-
-/** Upper bounds of the first four classes, inclusive. The first row whose condition the soil meets holds. */
-export interface ClassRow {
-  readonly cecOver?: number
-  readonly cecFrom?: number
-  readonly bounds: readonly [number, number, number, number]
-}
-
-export interface MagnesiumRow {
-  readonly cecBelow?: number
-  readonly texture?: TextureId
-  readonly lowBelow: number
-}
-
-export interface Guide {
-  readonly id: string
-  readonly version: number
-  readonly title: Text
-  readonly extractant: ExtractantId
-  readonly unit: SoilUnit
-  readonly classes: { readonly P: readonly ClassRow[]; readonly K: readonly ClassRow[]; readonly source: SourceId }
-  readonly magnesium: { readonly rows: readonly MagnesiumRow[]; readonly source: SourceId }
-  /** The extractant under-reads P where lime is free; above this pH the figure is not rated. */
-  readonly phosphorusUpToPH?: number
-  readonly crops: Readonly<Record<string, Crop>>
-  /** lb per 1,000 ft² a year for each class, from very low to excess. */
-  readonly rates: Readonly<Record<RateGroup, Rates>>
-}
-
-interface Rates {
-  readonly 'P₂O₅': readonly [number, number, number, number, number]
-  readonly 'K₂O': readonly [number, number, number, number, number]
-}
-
-/** Source: house. */
 const rates: Guide['rates'] = {
   garden: { 'P₂O₅': [4, 3, 1.5, 0, 0], 'K₂O': [4, 3, 2, 0.5, 0] },
   lawn: { 'P₂O₅': [2, 1.5, 0.5, 0, 0], 'K₂O': [3, 2, 1, 0, 0] },
+  newLawn: { 'P₂O₅': [3, 2, 1, 0.5, 0], 'K₂O': [3, 2, 1, 0, 0] },
   woody: { 'P₂O₅': [2, 1, 0.5, 0, 0], 'K₂O': [2, 1.5, 0.5, 0, 0] },
+  source: 'house',
 }
 
-const house = { version: 1, crops, rates } as const
+const house = {
+  version: 1,
+  medium: 'soil',
+  crops,
+  rates,
+  limits: houseLimits,
+  // A measured buffer, then measured acidity, then a texture.
+  methods: {
+    lime: ['smp', 'tri-state-lime', 'adams-evans', 'mehlich', 'acidity', 'texture'],
+    sulfur: ['table', 'tenths', 'chemistry'],
+  },
+  schools: houseSchools,
+  index: { bounds: [10, 25, 50, 100], source: 'house' },
+} as const
+
+const low = (lowBelow: number) => ({ rows: [{ lowBelow }], source: 'house' }) as const
+const mehlich3Classes: Guide['classes'] = {
+  P: [{ bounds: [15, 30, 50, 100] }],
+  K: [{ bounds: [45, 90, 130, 200] }],
+  source: 'house',
+}
+
+const dtpa = (lowBelow: number) => ({ ...low(lowBelow), by: 'DTPA' }) as const
 
 export const guides: readonly Guide[] = [
   {
@@ -68,8 +42,14 @@ export const guides: readonly Guide[] = [
     title: { en: 'Mehlich-3, humid east' },
     extractant: 'mehlich-3',
     unit: 'ppm',
-    classes: { P: [{ bounds: [15, 30, 50, 100] }], K: [{ bounds: [45, 90, 130, 200] }], source: 'house' },
-    magnesium: { rows: [{ lowBelow: 60 }], source: 'house' },
+    classes: mehlich3Classes,
+    minimums: {
+      Mg: low(60),
+      S: low(10),
+      Zn: { ...low(1.5), by: 'mehlich-3' },
+      Cu: { ...low(0.5), by: 'mehlich-3' },
+      B: { ...low(0.5), by: 'mehlich-3' },
+    },
   },
   {
     ...house,
@@ -86,7 +66,7 @@ export const guides: readonly Guide[] = [
       ],
       source: 'house',
     },
-    magnesium: { rows: [{ cecBelow: 4.6, lowBelow: 25 }, { lowBelow: 50 }], source: 'house' },
+    minimums: { Mg: { rows: [{ cecBelow: 4.6, lowBelow: 25 }, { lowBelow: 50 }], source: 'house' } },
     phosphorusUpToPH: 7,
   },
   {
@@ -96,7 +76,10 @@ export const guides: readonly Guide[] = [
     extractant: 'bray-1',
     unit: 'ppm',
     classes: { P: [{ bounds: [10, 20, 30, 50] }], K: [{ bounds: [60, 100, 140, 200] }], source: 'house' },
-    magnesium: { rows: [{ texture: 'sand', lowBelow: 50 }, { lowBelow: 100 }], source: 'house' },
+    minimums: {
+      Mg: { rows: [{ texture: 'sand', lowBelow: 50 }, { lowBelow: 100 }], source: 'house' },
+      Zn: dtpa(1.0),
+    },
     phosphorusUpToPH: 7.3,
   },
   {
@@ -106,17 +89,63 @@ export const guides: readonly Guide[] = [
     extractant: 'olsen',
     unit: 'ppm',
     classes: { P: [{ bounds: [5, 10, 20, 40] }], K: [{ bounds: [60, 120, 150, 250] }], source: 'house' },
-    magnesium: { rows: [{ lowBelow: 60 }], source: 'house' },
+    minimums: {
+      Mg: low(60),
+      Zn: dtpa(1.0),
+      Fe: dtpa(4.5),
+      Mn: dtpa(1.0),
+      Cu: dtpa(0.2),
+      B: { ...low(0.5), by: 'hot-water' },
+    },
+    schools: [...houseSchools, ...olsenSchools],
+  },
+  {
+    ...house,
+    id: 'mlsn-turf',
+    title: { en: 'Minimum levels for turf (MLSN), Mehlich-3' },
+    extractant: 'mehlich-3',
+    unit: 'ppm',
+    classes: mehlich3Classes,
+    minimums: {
+      P: { rows: [{ lowBelow: 21 }], source: 'mlsn' },
+      K: { rows: [{ lowBelow: 37 }], source: 'mlsn' },
+      Mg: { rows: [{ lowBelow: 47 }], source: 'mlsn' },
+      Ca: { rows: [{ lowBelow: 331 }], source: 'mlsn' },
+      S: { rows: [{ lowBelow: 7 }], source: 'mlsn' },
+    },
+    crops: lawnsByMinimum,
+  },
+  {
+    ...house,
+    id: 'soilless-mix',
+    title: { en: 'Soilless mix, saturated media extract' },
+    medium: 'soilless',
+    extractant: 'saturated-media',
+    unit: 'ppm',
+    classes: { P: [{ bounds: [2, 5, 10, 18] }], K: [{ bounds: [59, 149, 249, 349] }], source: 'extract' },
+    minimums: {},
+    extract: {
+      pH: [5.6, 6.2],
+      rows: {
+        EC: { unit: 'dS/m', from: [0.75, 2.0, 3.5, 5.0] },
+        nitrate: { unit: 'ppm', from: [40, 100, 200, 300] },
+        P: { unit: 'ppm', from: [3, 6, 11, 19] },
+        K: { unit: 'ppm', from: [60, 150, 250, 350] },
+        Ca: { unit: 'ppm', from: [80, 200] },
+        Mg: { unit: 'ppm', from: [30, 70] },
+      },
+      source: 'extract',
+    },
+    crops: pottedCrops,
+    schools: [],
   },
 ]
 
-export type GuideRef = `${string}@${number}`
-
-export const guideRef = (guide: Guide): GuideRef => `${guide.id}@${guide.version}`
-
-/** The newest shipped guide that speaks for an extractant; undefined where none does. */
+/** The shipped guide that speaks for an extractant; undefined where none does. */
 export const guideFor = (extractant: ExtractantId): Guide | undefined =>
-  guides.filter((guide) => guide.extractant === extractant).sort((a, b) => b.version - a.version)[0]
+  guides.find((guide) => guide.extractant === extractant)
 
 /** Used while no extractant is named: its crops, aims and nitrogen hold whatever the laboratory's method. */
 export const defaultGuide = guides[0]!
+
+export const shipped = (ref: string): Guide | undefined => guides.find((guide) => guideRef(guide) === ref)

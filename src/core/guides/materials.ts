@@ -1,4 +1,6 @@
 import type { Text } from '../sentence'
+import type { OtherNutrient } from '../units/quantity'
+import type { SourceRef } from './sources'
 
 /** Typical analyses; density in lb per US cup. Source of all: practice. The bag's own label comes first. */
 interface Bagged {
@@ -15,7 +17,59 @@ export interface LimeMaterial extends Bagged {
    * unlabelled agricultural lime, which is the very lime the methods speak of.
    */
   readonly effectiveness: number | 'reference'
+  /** Months until it begins to tell. Schools differ; full effect takes 8 to 12, of coarse stone years. */
+  readonly beginsInMonths: number
+  /** lb of product per 1,000 ft² at once, where it may go no further than this; and how far apart. */
+  readonly cap?: { readonly perPass: number; readonly monthsApart: number }
+  /** Harms who handles it carelessly. */
+  readonly caustic?: boolean
 }
+
+/** How a bag or a quarry states what its lime is worth. */
+export interface LimeScale {
+  readonly label: Text
+  /** What one of the printed figure is worth, as a share of pure fine CaCO₃; absent where sieves are given instead. */
+  readonly each?: number
+  /** Sieves from the coarsest, and how well what passes each (and not the next) acts. */
+  readonly sieves?: readonly { readonly mesh: SieveMesh; readonly acts: number }[]
+  readonly source: SourceRef
+}
+
+export const sieveMeshes = [4, 8, 20, 40, 60] as const
+export type SieveMesh = (typeof sieveMeshes)[number]
+
+const sieve = (mesh: SieveMesh, acts: number) => ({ mesh, acts })
+
+/** The same letters mean different scales in different states, so each is named with its own. */
+export const limeScales = {
+  effective: { label: { en: 'effective CaCO₃, %' }, each: 1 / 100, source: 'practice' },
+  ecce: { label: { en: 'ECCE, %' }, each: 1 / 100, source: 'practice' },
+  enp: { label: { en: 'ENP, lb/ton (Ohio)' }, each: 1 / 2_000, source: 'ohio-enp' },
+  enm: { label: { en: 'ENM, lb/ton' }, each: 1 / 800, source: 'practice' },
+  'sieves-ohio': {
+    label: { en: 'CCE and sieves, by Ohio’s factors' },
+    sieves: [sieve(8, 0.2), sieve(20, 0.6), sieve(60, 1)],
+    source: 'ohio-enp',
+  },
+  'sieves-iowa': {
+    label: { en: 'CCE and sieves, by Iowa’s factors' },
+    // 0.1 of what passes 4, 0.3 of what passes 8 and 0.6 of what passes 60, taken together.
+    sieves: [sieve(4, 0.1), sieve(8, 0.4), sieve(60, 1)],
+    source: 'iowa-ecce',
+  },
+  'sieves-half': {
+    label: { en: 'CCE and sieves, half for 8 to 60 mesh' },
+    sieves: [sieve(8, 0.5), sieve(60, 1)],
+    source: 'practice',
+  },
+  'sieves-enm': {
+    label: { en: 'CCE and sieves, as ENM' },
+    sieves: [sieve(8, 0.25), sieve(40, 0.6), sieve(60, 1)],
+    source: 'practice',
+  },
+} as const satisfies Record<string, LimeScale>
+
+export type LimeScaleId = keyof typeof limeScales
 
 /** An unlabelled bag of pelletized or pulverized lime is taken as CCE 90 %, all of it fine. */
 const unlabelledBag = 0.9
@@ -25,6 +79,7 @@ export const limeMaterials = {
     label: { en: 'pelletized lime, dolomitic' },
     stone: 'dolomitic',
     effectiveness: unlabelledBag,
+    beginsInMonths: 3,
     lbPerCup: 0.65,
     bagLb: 40,
   },
@@ -32,6 +87,7 @@ export const limeMaterials = {
     label: { en: 'pelletized lime, calcitic' },
     stone: 'calcitic',
     effectiveness: unlabelledBag,
+    beginsInMonths: 3,
     lbPerCup: 0.65,
     bagLb: 40,
   },
@@ -39,6 +95,7 @@ export const limeMaterials = {
     label: { en: 'pulverized lime, dolomitic' },
     stone: 'dolomitic',
     effectiveness: unlabelledBag,
+    beginsInMonths: 1,
     lbPerCup: 0.6,
     bagLb: 50,
   },
@@ -46,6 +103,7 @@ export const limeMaterials = {
     label: { en: 'pulverized lime, calcitic' },
     stone: 'calcitic',
     effectiveness: unlabelledBag,
+    beginsInMonths: 1,
     lbPerCup: 0.6,
     bagLb: 50,
   },
@@ -53,6 +111,7 @@ export const limeMaterials = {
     label: { en: 'agricultural lime, dolomitic' },
     stone: 'dolomitic',
     effectiveness: 'reference',
+    beginsInMonths: 6,
     lbPerCup: 0.72,
     bagLb: 50,
   },
@@ -60,22 +119,67 @@ export const limeMaterials = {
     label: { en: 'agricultural lime, calcitic' },
     stone: 'calcitic',
     effectiveness: 'reference',
+    beginsInMonths: 6,
     lbPerCup: 0.7,
     bagLb: 50,
+  },
+  'hydrated-lime': {
+    label: { en: 'hydrated lime' },
+    stone: 'calcitic',
+    effectiveness: 1.35,
+    beginsInMonths: 0,
+    cap: { perPass: 10, monthsApart: 6 },
+    caustic: true,
+    lbPerCup: 0.3,
+    bagLb: 50,
+  },
+  'wood-ash': {
+    label: { en: 'wood ash, untreated wood' },
+    stone: 'calcitic',
+    // 30 to 60 as sold.
+    effectiveness: 0.45,
+    beginsInMonths: 0,
+    cap: { perPass: 15, monthsApart: 12 },
+    caustic: true,
+    lbPerCup: 0.2,
+    bagLb: 20,
   },
 } as const satisfies Record<string, LimeMaterial>
 
 export type LimeMaterialId = keyof typeof limeMaterials
 
 export interface SulfurMaterial extends Bagged {
-  /** Share of the weight that is elemental S. */
+  /** lb of elemental S that one lb acts like. */
   readonly strength: number
+  /** Salts that acidify at once: lb of product per 1,000 ft² in one pass, beyond which only sulfur is offered. */
+  readonly productPerPass?: number
+  /** Leaves rust on paving. */
+  readonly stains?: boolean
+  /** Never where food grows. */
+  readonly notOnFood?: boolean
 }
 
+/** Acid equivalents of the salts by molar mass: one S for 6.93 of Al₂(SO₄)₃·18H₂O, for 8.67 of FeSO₄·7H₂O. */
 export const sulfurMaterials = {
   'sulfur-prills': { label: { en: 'sulfur prills, 90 %' }, strength: 0.9, lbPerCup: 0.6, bagLb: 50 },
   'sulfur-powder': { label: { en: 'sulfur powder, 99 %' }, strength: 0.99, lbPerCup: 0.35, bagLb: 50 },
   'soil-acidifier': { label: { en: 'soil acidifier, 30 % sulfur' }, strength: 0.3, lbPerCup: 0.55, bagLb: 25 },
+  'aluminum-sulfate': {
+    label: { en: 'aluminum sulfate' },
+    strength: 1 / 6.93,
+    productPerPass: 50,
+    notOnFood: true,
+    lbPerCup: 0.5,
+    bagLb: 50,
+  },
+  'ferrous-sulfate': {
+    label: { en: 'ferrous sulfate' },
+    strength: 1 / 8.67,
+    productPerPass: 50,
+    stains: true,
+    lbPerCup: 0.53,
+    bagLb: 50,
+  },
 } as const satisfies Record<string, SulfurMaterial>
 
 export type SulfurMaterialId = keyof typeof sulfurMaterials
@@ -83,9 +187,17 @@ export type SulfurMaterialId = keyof typeof sulfurMaterials
 export interface Fertilizer extends Bagged {
   /** Percent by weight, as on the label. */
   readonly grade: { readonly N: number; readonly 'P₂O₅': number; readonly 'K₂O': number }
+  /** What else it holds, %. */
+  readonly also?: Readonly<Partial<Record<OtherNutrient, number>>>
   /** Share of the labelled nitrogen that feeds in the first year. */
   readonly firstYearN: number
-  readonly quickNitrogen: boolean
+  /** Likewise of phosphate and potash; absent: all of it. */
+  readonly firstYearP?: number
+  readonly firstYearK?: number
+  /** Its phosphate feeds only in soil below this pH. */
+  readonly phosphateBelowPH?: number
+  /** Share of the nitrogen that comes slowly, where the label does not say. */
+  readonly slowNitrogen: number
   readonly ammonium: boolean
   readonly nitrate: boolean
   readonly chloride: boolean
@@ -101,7 +213,7 @@ export interface Fertilizer extends Bagged {
 const grade = (n: number, p: number, k: number) => ({ N: n, 'P₂O₅': p, 'K₂O': k })
 const mineral = {
   firstYearN: 1,
-  quickNitrogen: true,
+  slowNitrogen: 0,
   ammonium: false,
   nitrate: false,
   chloride: false,
@@ -109,7 +221,7 @@ const mineral = {
   bagLb: 50,
 }
 const blend = { ...mineral, ammonium: true, blend: true, lbPerCup: 0.5 }
-const organic = { ...mineral, quickNitrogen: false }
+const organic = { ...mineral, slowNitrogen: 1 }
 
 export const fertilizers = {
   urea: { ...mineral, label: { en: 'urea' }, grade: grade(46, 0, 0), ammonium: true, lbPerCup: 0.4 },
@@ -117,6 +229,7 @@ export const fertilizers = {
     ...mineral,
     label: { en: 'ammonium sulfate' },
     grade: grade(21, 0, 0),
+    also: { S: 24 },
     ammonium: true,
     lbPerCup: 0.55,
   },
@@ -133,6 +246,7 @@ export const fertilizers = {
     ...mineral,
     label: { en: 'calcium nitrate' },
     grade: grade(15.5, 0, 0),
+    also: { Ca: 19 },
     nitrate: true,
     lbPerCup: 0.55,
   },
@@ -180,11 +294,18 @@ export const fertilizers = {
     chloride: true,
     lbPerCup: 0.58,
   },
-  'sulfate-of-potash': { ...mineral, label: { en: 'sulfate of potash' }, grade: grade(0, 0, 50), lbPerCup: 0.72 },
+  'sulfate-of-potash': {
+    ...mineral,
+    label: { en: 'sulfate of potash' },
+    grade: grade(0, 0, 50),
+    also: { S: 17 },
+    lbPerCup: 0.72,
+  },
   'potassium-magnesium-sulfate': {
     ...mineral,
     label: { en: 'potassium magnesium sulfate' },
     grade: grade(0, 0, 22),
+    also: { Mg: 11, S: 22 },
     lbPerCup: 0.78,
   },
   'soluble-20-20-20': { ...blend, label: { en: 'soluble fertilizer' }, grade: grade(20, 20, 20), lbPerCup: 0.45 },
@@ -242,6 +363,16 @@ export const fertilizers = {
     lbPerCup: 0.3,
     origin: 'compost',
   },
+  'bone-meal': {
+    ...organic,
+    label: { en: 'bone meal' },
+    grade: grade(3, 15, 0),
+    firstYearN: 0.65,
+    phosphateBelowPH: 7,
+    lbPerCup: 0.42,
+  },
+  'kelp-meal': { ...organic, label: { en: 'kelp meal' }, grade: grade(1, 0, 2), firstYearN: 0.375, lbPerCup: 0.32 },
+  greensand: { ...organic, label: { en: 'greensand' }, grade: grade(0, 0, 6), firstYearK: 0, lbPerCup: 0.65 },
   biosolids: {
     ...organic,
     label: { en: 'dried biosolids' },
@@ -253,3 +384,27 @@ export const fertilizers = {
 } as const satisfies Record<string, Fertilizer>
 
 export type FertilizerId = keyof typeof fertilizers
+
+/** What an element is fed with that no ordinary fertilizer carries enough of. */
+export interface Carrier extends Bagged {
+  /** % of the element. */
+  readonly percent: number
+}
+
+export const carriers = {
+  'epsom-salt': { label: { en: 'Epsom salt' }, percent: 9.8, lbPerCup: 0.48, bagLb: 4 },
+  gypsum: { label: { en: 'gypsum' }, percent: 22, lbPerCup: 0.55, bagLb: 40 },
+  'gypsum-for-sulfur': { label: { en: 'gypsum' }, percent: 17, lbPerCup: 0.55, bagLb: 40 },
+  borax: { label: { en: 'borax' }, percent: 11, lbPerCup: 0.45, bagLb: 4 },
+  'zinc-sulfate': { label: { en: 'zinc sulfate monohydrate' }, percent: 36, lbPerCup: 0.5, bagLb: 5 },
+  'iron-chelate': { label: { en: 'iron chelate EDDHA' }, percent: 6, lbPerCup: 0.4, bagLb: 5 },
+} as const satisfies Record<string, Carrier>
+
+/** Which carrier serves which element; manganese and copper go by their label. */
+export const carrierOf: Readonly<Partial<Record<OtherNutrient, Carrier>>> = {
+  Mg: carriers['epsom-salt'],
+  Ca: carriers.gypsum,
+  S: carriers['gypsum-for-sulfur'],
+  B: carriers.borax,
+  Zn: carriers['zinc-sulfate'],
+}

@@ -82,6 +82,67 @@ export const sources = {
     status: 'published',
     recalled: true,
   },
+  extract: {
+    author: 'Warncke & Krauskopf',
+    title: 'Greenhouse growth media: testing and nutrition guidelines, E-1736',
+    year: 1983,
+    status: 'published',
+    recalled: true,
+  },
+  mlsn: {
+    author: 'PACE Turf & Asian Turfgrass Center',
+    title: 'Minimum levels for sustainable nutrition',
+    year: 2012,
+    status: 'published',
+    recalled: true,
+  },
+  'maas-hoffman': {
+    author: 'Maas & Hoffman',
+    title: 'Crop salt tolerance: current assessment',
+    year: 1977,
+    status: 'published',
+    recalled: true,
+  },
+  'handbook-60': {
+    author: 'USDA Salinity Laboratory',
+    title: 'Diagnosis and improvement of saline and alkali soils, Handbook 60',
+    year: 1954,
+    status: 'published',
+    recalled: true,
+  },
+  'bulletin-974': {
+    author: 'Culman and others',
+    title: 'Tri-State Fertilizer Recommendations, Bulletin 974',
+    year: 2020,
+    status: 'published',
+    recalled: true,
+  },
+  'lead-guidance': {
+    author: 'US Environmental Protection Agency',
+    title: 'Residential soil lead guidance, under revision',
+    year: 2024,
+    status: 'published',
+    recalled: true,
+  },
+  'ohio-enp': {
+    author: 'Ohio',
+    title: 'Effective neutralizing power of liming materials',
+    year: null,
+    status: 'published',
+    recalled: true,
+  },
+  'iowa-ecce': {
+    author: 'Iowa',
+    title: 'Effective calcium carbonate equivalent of liming materials',
+    year: null,
+    status: 'published',
+    recalled: true,
+  },
 } as const satisfies Record<string, Source>
 
 export type SourceId = keyof typeof sources
+
+/** A shipped source by its id, or one that an office's own guide brings. */
+export type SourceRef = SourceId | Source
+
+export const sourceOf = (ref: SourceRef): Source => (typeof ref === 'string' ? sources[ref] : ref)

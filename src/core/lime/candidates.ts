@@ -1,9 +1,9 @@
 import type { Report } from '../case'
-import { laboratory, limeDepth, usualDepth, wherePH, type Candidate, type Ground } from '../candidate'
-import { limits } from '../guides/limits'
+import { inOrder, laboratory, limeDepth, usualDepth, wherePH, type Candidate, type Ground } from '../candidate'
 import type { Cap } from '../passes/split'
 import type { ReadReport } from '../reading/soil'
 import { say, type Outcome, type Sentence } from '../sentence'
+import { caCO3PerEnm } from '../units/factors'
 import { quantity } from '../units/quantity'
 import { fromPrinted, rateUnits, type RateUnit } from '../units/rates'
 import { derive, given, type Derived, type Given } from '../workings'
@@ -24,16 +24,16 @@ interface Opinion {
 }
 
 /** What each method says that has its inputs. */
-function opinionsOf({ soil, buffer, acidity }: ReadReport, { crop, climate }: Ground): Opinion[] {
-  if (soil.pH === undefined) return []
+function opinionsOf({ soil, pH, buffer, acidity }: ReadReport, ground: Ground): Opinion[] {
+  if (pH === undefined) return []
   const inputs: LimeInputs = {
-    ...wherePH(soil.pH, crop),
+    ...wherePH(pH, ground),
     buffer,
     acidity,
     texture: soil.texture,
-    climate,
+    climate: ground.climate,
   }
-  return limeMethods
+  return inOrder(limeMethods, ground.methods.lime)
     .filter((method) => method.applies(inputs))
     .map((method) => ({ method, figure: method.compute(inputs) }))
 }
@@ -48,14 +48,14 @@ function ownCandidate({ method, figure }: Opinion, ground: Ground): Candidate {
     label,
     opinion,
     rate: at(limeDepth(ground)),
-    dugIn: surface ? at(usualDepth(limits.lime.dugDepth, 'depth.usual-dug')) : undefined,
+    dugIn: surface ? at(usualDepth(ground.limits.lime.dugDepth, 'depth.usual-dug')) : undefined,
     remarks: figure.value.remarks,
   }
 }
 
 function printedCandidate(read: ReadReport, report: Report, ground: Ground, opinions: readonly Opinion[]): Candidate {
   const { limeMeans } = report.recommends
-  const uncorrected = limeMeans === 'pure' && ground.choices.lime.effectiveness === 'reference'
+  const uncorrected = limeMeans !== 'product' && ground.choices.lime.effectiveness === 'reference'
   const remarks = [
     ...reproductions(read.recommends.lime!, report, opinions, limeDepth(ground).value.v),
     ...(limeMeans === 'product' ? [say('laboratory.lime-stands')] : []),
@@ -91,14 +91,31 @@ function reproductions(value: number, report: Report, opinions: readonly Opinion
   })
 }
 
+/** Pure CaCO₃ in a rate of effective neutralizing material: 400 lb ENM and 1,000 lb CaCO₃ per meq. Common practice. */
+const pureOfEnm = (value: number, unit: RateUnit): Derived<'lb CaCO₃/1000 ft²'> =>
+  derive(
+    'lb CaCO₃/1000 ft²',
+    'enm * each',
+    {
+      enm: fromPrinted('product', value, unit),
+      each: given(quantity(caCO3PerEnm, 'lb CaCO₃ in one lb ENM'), say('lime.enm-each'), 'practice'),
+    },
+    say('lime.of-enm'),
+    'practice',
+  )
+
 /** The laboratory's lime stands as printed unless it says that it means pure CaCO₃, or a depth of its own. */
 function printedLime(value: number, read: ReadReport, report: Report, ground: Ground): Derived<'lb product/1000 ft²'> {
   const unit = report.recommends.lime.unit as RateUnit
   const { effectiveness } = ground.choices.lime
-  const asPrinted =
-    report.recommends.limeMeans === 'pure' && effectiveness !== 'reference'
-      ? productOfPure(fromPrinted('CaCO₃', value, unit), effectiveness)
-      : fromPrinted('product', value, unit)
+  const { limeMeans } = report.recommends
+  const ofPure = () => {
+    const pure = limeMeans === 'pure' ? fromPrinted('CaCO₃', value, unit) : pureOfEnm(value, unit)
+    return effectiveness === 'reference'
+      ? derive('lb product/1000 ft²', 'pure', { pure }, say('lime.pure-uncorrected'), 'laboratory')
+      : productOfPure(pure, effectiveness)
+  }
+  const asPrinted = limeMeans === 'product' ? fromPrinted('product', value, unit) : ofPure()
   const base = read.recommends.limeDepth
   if (base === undefined) return asPrinted
   return derive(
@@ -114,9 +131,20 @@ function printedLime(value: number, read: ReadReport, report: Report, ground: Gr
   )
 }
 
-/** Caps on lime weigh the product. */
-export const limeCap = ({ planted }: Pick<Ground, 'planted'>): Cap => ({
-  perPass: planted ? limits.lime.surfacePerPass : limits.lime.dugInPerPass,
-  interval: { months: limits.lime.monthsApart },
-  rule: say(planted ? 'cap.lime-surface' : 'cap.lime-dug'),
-})
+/** Caps on lime weigh the product; some limes have a cap of their own, and the stricter holds. */
+export function limeCap({ planted, limits, choices }: Pick<Ground, 'planted' | 'limits' | 'choices'>): Cap {
+  const { lime } = limits
+  const perPass = planted ? lime.surfacePerPass : lime.dugInPerPass
+  const own = choices.lime.material.cap
+  if (own && own.perPass < perPass)
+    return {
+      perPass: own.perPass,
+      interval: { months: own.monthsApart },
+      rule: say('cap.lime-own', { material: choices.lime.material.label }),
+    }
+  return {
+    perPass,
+    interval: { months: lime.monthsApart },
+    rule: say(planted ? 'cap.lime-surface' : 'cap.lime-dug'),
+  }
+}

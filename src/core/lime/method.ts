@@ -2,11 +2,11 @@ import type { Sentence, Outcome, Text } from '../sentence'
 import type { SourceId } from '../guides/sources'
 import type { Climate, TextureId } from '../guides/soils'
 import type { BufferPH, Cec, Quantity } from '../units/quantity'
-import type { Derived, Given } from '../workings'
+import type { Derived, Given, Working } from '../workings'
 
 /** What a lime method may look at. */
 export interface LimeInputs {
-  readonly pH: Given<'pH in water'>
+  readonly pH: Working<'pH in water'>
   readonly aim: Given<'pH in water'>
   readonly buffer?: BufferPH
   readonly acidity?: Cec

@@ -8,7 +8,7 @@ import type { LimeMethod } from './method'
 /** What is bought, and how much of it acts like pure fine CaCO₃. */
 export interface ChosenLime {
   readonly material: LimeMaterial
-  readonly effectiveness: Given<'lb CaCO₃/lb product'> | 'reference'
+  readonly effectiveness: Working<'lb CaCO₃/lb product'> | 'reference'
   readonly bagLb: number
 }
 
@@ -59,6 +59,6 @@ export function productOfMethod(
 /** The weight of product that acts like this much pure fine CaCO₃. */
 export const productOfPure = (
   pure: Working<'lb CaCO₃/1000 ft²'>,
-  effectiveness: Given<'lb CaCO₃/lb product'>,
+  effectiveness: Working<'lb CaCO₃/lb product'>,
 ): Derived<'lb product/1000 ft²'> =>
   derive('lb product/1000 ft²', 'pure / effectiveness', { pure, effectiveness }, say('lime.to-product'), 'arithmetic')

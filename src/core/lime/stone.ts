@@ -1,15 +1,15 @@
 import type { Choices, Report } from '../case'
 import { fields, numberIn } from '../fields'
-import type { Guide } from '../guides/guides'
-import { limits } from '../guides/limits'
-import { limeMaterials, type LimeMaterialId } from '../guides/materials'
-import { inGuideUnit, magnesiumLowBelow, speaksFor } from '../reading/classify'
+import type { Guide } from '../guides/guide'
+import { limeMaterials, type LimeMaterial, type LimeMaterialId } from '../guides/materials'
+import { baseSaturation } from '../reading/bases'
+import { sufficiency } from '../reading/classify'
 import type { ReadReport } from '../reading/soil'
 import { say, type Sentence } from '../sentence'
-import { ppmMgPerMeq } from '../units/factors'
 import { quantity } from '../units/quantity'
 import { given } from '../workings'
 import type { ChosenLime } from './product'
+import { labelled } from './quality'
 
 /** Which stone to buy, and why. */
 export interface Stone {
@@ -17,20 +17,23 @@ export interface Stone {
   readonly why: Sentence
 }
 
-/** Dolomitic where magnesium is low, calcitic where it is ample, either in between. Source: common practice. */
+/**
+ * Dolomitic where magnesium is low, calcitic where it is ample, either in between. By the base-saturation school it is
+ * low also below its share of the exchange. Source: common practice.
+ */
 export function stoneFor(read: ReadReport, report: Report, guide: Guide): Stone {
-  const test = read.tests.Mg
-  if (test === undefined) return { kind: 'either', why: say('stone.not-tested') }
-  const speaks = speaksFor(guide, report.extractant)
-  if (!speaks.ok) return { kind: 'either', why: speaks.refusal }
-  const value = inGuideUnit(test, guide).value.v
-  const lowBelow = magnesiumLowBelow(guide.magnesium.rows, read.soil)
-  if (lowBelow === undefined) return { kind: 'either', why: say('reading.needs-cec', { guide: guide.title }) }
-  const args = { value, unit: guide.unit, lowBelow }
-  if (value < lowBelow) return { kind: 'dolomitic', why: say('stone.low', args) }
-  const ppm = guide.unit === 'ppm' ? value : value / 2
-  const share = read.soil.cec === undefined ? 0 : ppm / ppmMgPerMeq / read.soil.cec.v
-  return share > limits.magnesiumAmple
+  if (!read.tests.Mg && !read.words.Mg) return { kind: 'either', why: say('stone.not-tested') }
+  const found = sufficiency('Mg', read, report, guide)
+  const percent = baseSaturation(read).find(({ base }) => base === 'Mg')?.percent
+  const share = percent === undefined ? undefined : percent / 100
+  const { magnesiumLowShare, magnesiumAmple } = guide.limits
+  if (share !== undefined && share < magnesiumLowShare)
+    return { kind: 'dolomitic', why: say('stone.low-share', { share, least: magnesiumLowShare }) }
+  if (!found.ok) return { kind: 'either', why: found.refusal }
+  const { low, value, lowBelow } = found.value
+  const args = { value: value?.value.v ?? null, unit: guide.unit, lowBelow: lowBelow ?? null }
+  if (low && magnesiumLowShare === 0) return { kind: 'dolomitic', why: say('stone.low', args) }
+  return share !== undefined && share > magnesiumAmple
     ? { kind: 'calcitic', why: say('stone.ample', { ...args, share }) }
     : { kind: 'either', why: say('stone.between', args) }
 }
@@ -39,23 +42,18 @@ export function stoneFor(read: ReadReport, report: Report, guide: Guide): Stone 
 export function chosenLime(choices: Choices, stone: Stone): ChosenLime {
   const id: LimeMaterialId =
     choices.lime ?? (stone.kind === 'dolomitic' ? 'pelletized-dolomitic' : 'pelletized-calcitic')
-  const material = limeMaterials[id]
-  const printed = numberIn(fields.limeEffective, choices.limeEffective)
+  const material: LimeMaterial = limeMaterials[id]
   const bagLb = numberIn(fields.bag, choices.limeBag) ?? material.bagLb
+  const onLabel = labelled(choices)
+  if (onLabel) return { material, bagLb, effectiveness: onLabel }
   const { effectiveness } = material
-  if (printed !== undefined)
-    return {
-      material,
-      bagLb,
-      effectiveness: given(quantity(printed / 100, 'lb CaCO₃/lb product'), say('lime.on-label'), 'reported'),
-    }
   if (effectiveness === 'reference') return { material, bagLb, effectiveness }
   return {
     material,
     bagLb,
     effectiveness: given(
       quantity(effectiveness, 'lb CaCO₃/lb product'),
-      say('lime.unlabelled', { material: material.label }),
+      say('lime.unlabelled', { material: material.label, percent: effectiveness * 100 }),
       'practice',
     ),
   }

@@ -1,16 +1,22 @@
-import { crops, type Crop } from '../guides/crops'
+import type { Crop } from '../guides/crop'
+import { crops } from '../guides/crops'
 import { fertilizers, type Fertilizer, type FertilizerId } from '../guides/materials'
+import { blankArea } from '../blank'
+import { guides } from '../guides/guides'
+import type { Feeding } from '../nutrients/method'
 import type { NutrientNeed } from '../nutrients/need'
-import type { Nutrient } from '../case'
+import { typed } from '../one-area'
+import { nothingRead } from '../reading/soil'
 import { split } from '../passes/split'
 import { say } from '../sentence'
+import { quantity, type MajorNutrient } from '../units/quantity'
 import { derive } from '../workings'
 import { oneFertilizer } from './one-fertilizer'
 
 const exactly = <const Of extends string>(v: number, of: Of) => derive(of, String(v), {}, say('size.typed'), 'reported')
 const ft2 = (v: number) => exactly(v, 'ft²')
 
-function need(nutrient: Nutrient, lb: number, area: number): NutrientNeed {
+function need(nutrient: MajorNutrient, lb: number, area: number): NutrientNeed {
   if (lb === 0) return { nutrient, outcome: 'none', why: say('nutrient.enough'), checks: [] }
   const amount = exactly(lb, `lb ${nutrient}`)
   const rate = exactly((lb * 1000) / area, `lb ${nutrient}/1000 ft²`)
@@ -25,22 +31,32 @@ function need(nutrient: Nutrient, lb: number, area: number): NutrientNeed {
   }
 }
 
+const feeding = (area: number, crop: Crop, phosphorusBanned: boolean, pH: number): Feeding => ({
+  area: ft2(area),
+  crop,
+  guide: guides[0]!,
+  settings: { feeding: 'usual', phosphorusBanned, newLawn: false },
+  planting: { dwarf: false },
+  past: blankArea('', '').past,
+  read: { ...nothingRead, soil: { pH: quantity(pH, 'pH in water') } },
+  sandy: false,
+})
+
 function mix(
   id: FertilizerId,
   [n, p, k]: [number, number, number],
   area = 1000,
   crop: Crop = crops['mixed-vegetables'],
   banned = false,
+  { slow = '', pH = 6.5 } = {},
 ) {
   const material: Fertilizer = fertilizers[id]
   const outcome = oneFertilizer(
     material,
     material.bagLb,
-    null,
+    { meets: null, slowNitrogen: typed(slow, '%') },
     [need('N', n, area), need('P₂O₅', p, area), need('K₂O', k, area)],
-    ft2(area),
-    crop,
-    banned,
+    feeding(area, crop, banned, pH),
   )
   if (!outcome.ok) return outcome.refusal.key
   const { amount, bags, supplies, leftOver, barred, passes } = outcome.value
@@ -79,6 +95,20 @@ describe('limits', () => {
     expect(mix('urea', [3, 0, 0], 1000, crops.bermuda)).toMatchObject({ passes: 3 }))
   test('the strictest of N, P₂O₅ and K₂O counts: 5-10-10 for 1 lb N brings 2 lb of each', () =>
     expect(mix('5-10-10', [1, 2, 2], 1000, crops.bermuda)).toMatchObject({ passes: 2 }))
+  test.each([
+    // Quick part 0.7 × N ≤ 1 and N ≤ 1.5: 1.43 lb N a pass; half slow: 2 lb; all quick: 1 lb.
+    ['30 % slow: the quick part counts, 3 lb are three passes', '30', 3, 3],
+    ['40 % slow: 1.5 lb at most', '40', 3, 2],
+    ['half slow: 2 lb', '50', 4, 2],
+    ['all quick', '0', 4, 4],
+  ] as const)('slow nitrogen on turf, %s (common practice)', (_, slow, n, passes) =>
+    expect(mix('24-0-11', [n, 0, 0], 1000, crops.bermuda, false, { slow })).toMatchObject({ passes }),
+  )
+  test('bone meal gives its phosphate below pH 7 only, greensand its potash not at all (common practice)', () => {
+    expect(mix('bone-meal', [0, 1.5, 0])).toMatchObject({ lb: expect.closeTo(10, 9) })
+    expect(mix('bone-meal', [0, 1.5, 0], 1000, crops.tomato, false, { pH: 7 })).toBe('mix.nothing-needed')
+    expect(mix('greensand', [0, 0, 1])).toBe('mix.nothing-needed')
+  })
   test.each([
     ['phosphorus where it is banned', '16-4-8', crops['tall-fescue'], true, ['mix.P-banned']],
     ['nitrate on blueberries', 'calcium-nitrate', crops['highbush-blueberry'], false, ['mix.no-nitrate']],

@@ -1,25 +1,25 @@
-import { nutrients, type Choices, type Nutrient } from '../case'
-import type { Crop } from '../guides/crops'
-import { limits } from '../guides/limits'
+import type { Choices } from '../case'
+import { fields, numberIn } from '../fields'
 import type { Fertilizer } from '../guides/materials'
+import type { Feeding } from '../nutrients/method'
 import type { NutrientNeed } from '../nutrients/need'
 import { split, type Passes } from '../passes/split'
 import { accept, refuse, say, type Outcome, type Sentence } from '../sentence'
-import { quantity } from '../units/quantity'
+import { majorNutrients, quantity, type MajorNutrient } from '../units/quantity'
 import { derive, given, type Derived } from '../workings'
 
 /** What one product brings of one nutrient, against what is wanted. */
 export interface Supply {
-  readonly nutrient: Nutrient
-  readonly supplied: Derived<`lb ${Nutrient}`>
-  readonly wanted: Derived<`lb ${Nutrient}`> | 'none' | 'unknown'
+  readonly nutrient: MajorNutrient
+  readonly supplied: Derived<`lb ${MajorNutrient}`>
+  readonly wanted: Derived<`lb ${MajorNutrient}`> | 'none' | 'unknown'
   /** Supplied less wanted, lb; undefined where the need is unknown. */
-  readonly over?: Derived<`lb ${Nutrient}`>
+  readonly over?: Derived<`lb ${MajorNutrient}`>
 }
 
 /** One product for the whole job: how much, how many bags, in how many passes, and what it leaves short or over. */
 export interface OneFertilizer {
-  readonly meets: Nutrient
+  readonly meets: MajorNutrient
   readonly amount: Derived<'lb product'>
   readonly rate: Derived<'lb product/1000 ft²'>
   readonly bags: Derived<'bags'>
@@ -31,8 +31,17 @@ export interface OneFertilizer {
 }
 
 /** The needs that a product could be measured out by. */
-export const canMeet = (fertilizer: Fertilizer, needs: readonly NutrientNeed[]): Nutrient[] =>
-  needs.filter((need) => need.outcome === 'apply' && fertilizer.grade[need.nutrient] > 0).map((need) => need.nutrient)
+export const canMeet = (
+  fertilizer: Fertilizer,
+  needs: readonly NutrientNeed[],
+  pH: number | undefined,
+): MajorNutrient[] =>
+  needs
+    .filter(
+      ({ outcome, nutrient }) =>
+        outcome === 'apply' && fertilizer.grade[nutrient] > 0 && firstYearOf(fertilizer, nutrient, pH) > 0,
+    )
+    .map((need) => need.nutrient)
 
 /**
  * Measures one product out by one need. Refuses when it holds nothing that is needed.
@@ -42,19 +51,19 @@ export const canMeet = (fertilizer: Fertilizer, needs: readonly NutrientNeed[]):
 export function oneFertilizer(
   fertilizer: Fertilizer,
   bagLb: number,
-  wish: Choices['meets'],
+  choices: Pick<Choices, 'meets' | 'slowNitrogen'>,
   needs: readonly NutrientNeed[],
-  area: Derived<'ft²'>,
-  crop: Crop,
-  phosphorusBanned: boolean,
+  feeding: Feeding,
 ): Outcome<OneFertilizer> {
-  const possible = canMeet(fertilizer, needs)
-  const meets = wish && possible.includes(wish) ? wish : possible[0]
+  const { area, read } = feeding
+  const pH = read.soil.pH?.v
+  const possible = canMeet(fertilizer, needs, pH)
+  const meets = choices.meets && possible.includes(choices.meets) ? choices.meets : possible[0]
   if (!meets) return refuse('mix.nothing-needed', { material: fertilizer.label })
   const amount = derive(
     'lb product',
     'need / share',
-    { need: needs.find((need) => need.nutrient === meets)!.amount!, share: shareOf(fertilizer, meets) },
+    { need: needs.find((need) => need.nutrient === meets)!.amount!, share: shareOf(fertilizer, meets, pH) },
     say('mix.amount', { nutrient: meets }),
     'arithmetic',
   )
@@ -83,32 +92,44 @@ export function oneFertilizer(
       fertilizer,
       amount,
       rate,
-      crop,
+      choices,
+      feeding,
       needs.find((need) => need.nutrient === meets)!,
     ),
-    supplies: nutrients.map((nutrient) => supplyOf(fertilizer, nutrient, amount, needs)),
-    barred: barredBy(fertilizer, crop, phosphorusBanned),
+    supplies: majorNutrients.map((nutrient) => supplyOf(fertilizer, nutrient, amount, needs, pH)),
+    barred: barredBy(fertilizer, feeding),
   })
 }
 
+/** Share of a nutrient on the label that feeds in the first year, in soil of this pH. */
+function firstYearOf(fertilizer: Fertilizer, nutrient: MajorNutrient, pH: number | undefined): number {
+  if (nutrient === 'N') return fertilizer.firstYearN
+  if (nutrient === 'K₂O') return fertilizer.firstYearK ?? 1
+  const { phosphateBelowPH, firstYearP = 1 } = fertilizer
+  return phosphateBelowPH !== undefined && pH !== undefined && pH >= phosphateBelowPH ? 0 : firstYearP
+}
+
 /** Share of the product's weight that feeds in the first year. */
-function shareOf(fertilizer: Fertilizer, nutrient: Nutrient) {
+function shareOf(fertilizer: Fertilizer, nutrient: MajorNutrient, pH: number | undefined) {
   const percent = given(
     quantity(fertilizer.grade[nutrient], `% ${nutrient}`),
     say('material.grade', { nutrient }),
     'practice',
   )
-  if (nutrient !== 'N' || fertilizer.firstYearN === 1)
+  const share = firstYearOf(fertilizer, nutrient, pH)
+  if (share === 1)
     return derive(`lb ${nutrient}/lb product`, 'grade / 100', { grade: percent }, say('material.share'), 'arithmetic')
-  const first = given(
-    quantity(fertilizer.firstYearN, 'of it in the first year'),
-    say('material.first-year'),
-    'practice',
-  )
   return derive(
     `lb ${nutrient}/lb product`,
     'grade / 100 * first_year',
-    { grade: percent, first_year: first },
+    {
+      grade: percent,
+      first_year: given(
+        quantity(share, 'of it in the first year'),
+        say('material.first-year', { nutrient }),
+        'practice',
+      ),
+    },
     say('material.share-first-year'),
     'practice',
   )
@@ -116,14 +137,15 @@ function shareOf(fertilizer: Fertilizer, nutrient: Nutrient) {
 
 function supplyOf(
   fertilizer: Fertilizer,
-  nutrient: Nutrient,
+  nutrient: MajorNutrient,
   amount: Derived<'lb product'>,
   needs: readonly NutrientNeed[],
+  pH: number | undefined,
 ): Supply {
   const supplied = derive(
     `lb ${nutrient}`,
     'amount * share',
-    { amount, share: shareOf(fertilizer, nutrient) },
+    { amount, share: shareOf(fertilizer, nutrient, pH) },
     say('mix.supplied', { nutrient }),
     'arithmetic',
   )
@@ -150,31 +172,47 @@ function supplyOf(
   }
 }
 
-/** On turf the strictest of the caps on quick nitrogen, phosphate and potash; elsewhere the need's own passes. */
+/** How much of the nitrogen is slow: as the bag says, else as is usual for the product. */
+const slowShare = (fertilizer: Fertilizer, { slowNitrogen }: Pick<Choices, 'slowNitrogen'>): number => {
+  const printed = numberIn(fields.slowNitrogen, slowNitrogen)
+  return printed === undefined ? fertilizer.slowNitrogen : printed / 100
+}
+
+/**
+ * On turf the strictest of the caps on the quick part of the nitrogen, on all of it where some is slow, on phosphate
+ * and on potash; elsewhere the need's own passes.
+ */
 function passesOf(
   fertilizer: Fertilizer,
   amount: Derived<'lb product'>,
   rate: Derived<'lb product/1000 ft²'>,
-  crop: Crop,
+  choices: Pick<Choices, 'slowNitrogen'>,
+  { crop, guide }: Feeding,
   need: NutrientNeed,
 ): Passes<'product'> {
   const own = need.passes!
   if (crop.use !== 'lawn') return split('product', amount, need.rate!, own.cap, own.when)
-  const perPass = limits.turf.perPass
-  const allowed = nutrients
-    .filter((nutrient) => fertilizer.grade[nutrient] > 0 && (nutrient !== 'N' || fertilizer.quickNitrogen))
-    .map((nutrient) => perPass[nutrient] / (fertilizer.grade[nutrient] / 100))
+  const { turf } = guide.limits
+  const slow = slowShare(fertilizer, choices)
+  const nitrogen = Math.min(
+    slow < 1 ? turf.perPass.N / (1 - slow) : Infinity,
+    slow === 0 ? Infinity : slow >= 0.5 ? turf.mostlySlowPerPass : turf.slowPerPass,
+  )
+  const most = { ...turf.perPass, N: nitrogen }
+  const allowed = majorNutrients
+    .filter((nutrient) => fertilizer.grade[nutrient] > 0)
+    .map((nutrient) => most[nutrient] / (fertilizer.grade[nutrient] / 100))
   return split('product', amount, rate, {
-    perPass: Math.min(...allowed, 1_000),
-    interval: { days: limits.turf.daysApart },
-    rule: say('cap.turf-product'),
+    perPass: Math.min(...allowed),
+    interval: { days: slow > 0 ? turf.slowDaysApart : turf.daysApart },
+    rule: say(slow > 0 ? 'cap.turf-slow' : 'cap.turf-product'),
   })
 }
 
-function barredBy(fertilizer: Fertilizer, crop: Crop, phosphorusBanned: boolean): Sentence[] {
+function barredBy(fertilizer: Fertilizer, { crop, settings }: Feeding): Sentence[] {
   const barred: Sentence[] = []
-  if (phosphorusBanned && fertilizer.grade['P₂O₅'] > 0) barred.push(say('mix.P-banned'))
+  if (settings.phosphorusBanned && fertilizer.grade['P₂O₅'] > 0) barred.push(say('mix.P-banned'))
   if (crop.ammoniumOnly && fertilizer.nitrate) barred.push(say('mix.no-nitrate', { crop: crop.label }))
-  if (crop.ammoniumOnly && fertilizer.chloride) barred.push(say('mix.no-chloride', { crop: crop.label }))
+  if (crop.shunsChloride && fertilizer.chloride) barred.push(say('mix.no-chloride', { crop: crop.label }))
   return barred
 }

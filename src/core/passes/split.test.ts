@@ -1,11 +1,18 @@
 import * as fc from 'fast-check'
-import { limits } from '../guides/limits'
-import { limeCap } from '../lime/candidates'
+import { crops } from '../guides/crops'
+import { houseLimits as limits } from '../guides/limits'
+import { limeMaterials } from '../guides/materials'
+import { limeCap as capOfLime } from '../lime/candidates'
 import { say } from '../sentence'
-import { sulfurCap } from '../sulfur/candidates'
+import { sulfurCap as capOfSulfur } from '../sulfur/candidates'
 import { quantity } from '../units/quantity'
 import { given } from '../workings'
 import { split, type Cap } from './split'
+
+const material = limeMaterials['pelletized-calcitic']
+const choices = { lime: { material, effectiveness: 'reference', bagLb: 40 }, sulfur: {} as never } as const
+const limeCap = (of: { planted: boolean }) => capOfLime({ ...of, limits, choices })
+const sulfurCap = (of: { planted: boolean; sandy: boolean }) => capOfSulfur({ ...of, limits, crop: crops.rhododendron })
 
 const passes = (lbPer1000: number, cap: Cap, when: readonly string[] = []) =>
   split(
@@ -35,13 +42,16 @@ describe('passes', () => {
     expect(found.each.value.v * count).toBeCloseTo(rate * 5, 9)
   })
   test('a single pass has no interval', () => expect(passes(10, limeCap({ planted: true })).interval).toBeNull())
-  test('the crop’s own dressings are the fewest; when the cap wants more, their dates no longer hold', () => {
+  test('the crop’s own dressings are the fewest; when the cap wants more, those follow', () => {
     const cap: Cap = { perPass: 2, interval: { days: 30 }, rule: say('cap.bed-nitrogen') }
     expect(passes(3, cap, ['before-planting', 'side-dress'])).toMatchObject({
       count: 2,
       when: ['before-planting', 'side-dress'],
     })
-    expect(passes(6, cap, ['before-planting', 'side-dress'])).toMatchObject({ count: 3, when: [] })
+    expect(passes(6, cap, ['before-planting', 'side-dress'])).toMatchObject({
+      count: 3,
+      when: ['before-planting', 'side-dress', 'again-four-weeks'],
+    })
   })
   test('neither the cap of a pass nor that of a year is ever broken, and no pass is wasted', () => {
     fc.assert(

@@ -28,6 +28,9 @@ export interface Cap {
   readonly rule: Sentence
 }
 
+/** Passes beyond those that the crop asks for follow after some weeks. */
+const again = (more: number): string[] => Array.from({ length: more }, () => 'again-four-weeks')
+
 /**
  * Parts an amount into the fewest equal passes that keep to the cap.
  *
@@ -48,7 +51,7 @@ export function split<S extends Substance, C extends Substance>(
     'passes',
     `max(${least}, ceil(rate / cap))`,
     { rate, cap: capped },
-    say('passes.count', { cap: cap.perPass }),
+    say('passes.count', { cap: cap.perPass, unit: rate.value.of }),
     'practice',
   )
   const count = why.value.v
@@ -67,6 +70,6 @@ export function split<S extends Substance, C extends Substance>(
     cap,
     interval: count > 1 ? cap.interval : null,
     perYear: perYear !== null && perYear < count ? perYear : null,
-    when: when.length === count ? when : [],
+    when: when.length > 0 ? [...when, ...again(count - when.length)] : [],
   }
 }

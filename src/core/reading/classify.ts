@@ -1,19 +1,31 @@
 import { accept, refuse, say, type Outcome } from '../sentence'
 import { furrowSliceInches, lbPerAcrePerPpmInch } from '../units/factors'
-import type { Cec, Element, OrganicMatter, SoilTest, SoilUnit, WaterPH } from '../units/quantity'
-import { quantity } from '../units/quantity'
+import {
+  quantity,
+  type Cec,
+  type Element,
+  type OrganicMatter,
+  type SoilTest,
+  type SoilUnit,
+  type TestUnit,
+  type WaterPH,
+} from '../units/quantity'
 import { derive, given, type Working } from '../workings'
 import {
   classNames,
   extractants,
+  type Bounds,
   type ClassName,
   type ClassRow,
   type ExtractantId,
   type Guide,
-  type MagnesiumRow,
-} from '../guides/guides'
+  type MinimumRow,
+} from '../guides/guide'
 import { reactionClasses, type TextureId } from '../guides/soils'
+import type { SourceRef } from '../guides/sources'
 import type { Text } from '../sentence'
+import type { Report } from '../case'
+import type { ReadReport } from './soil'
 
 export interface Soil {
   readonly pH?: WaterPH
@@ -22,47 +34,58 @@ export interface Soil {
   readonly texture?: TextureId
 }
 
+/** What a test means in a guide's classes. A report that gives only a word has no value and no bounds. */
 export interface Rating {
   readonly className: ClassName
-  /** The value in the guide's own unit. */
-  readonly value: Working
-  readonly bounds: readonly [number, number, number, number]
+  /** The value in the guide's own unit, or the laboratory's index. */
+  readonly value?: Working
+  readonly bounds?: Bounds
+  readonly source: SourceRef
 }
 
 const elementOf = (test: SoilTest) => test.of.split(' ')[1] as Element
-const unitOf = (test: SoilTest) => test.of.split(' ')[0] as SoilUnit
+export const unitOf = (test: SoilTest) => test.of.split(' ')[0] as TestUnit
 
-/** A soil test in the unit the guide speaks: lb/acre are those of the 6⅔ in furrow slice, as laboratories print them. */
-export function inGuideUnit(test: SoilTest, guide: Guide): Working<SoilTest['of']> {
+/** A soil test in another unit: lb/acre are those of the 6⅔ in furrow slice, as laboratories print them. */
+export function inUnit(test: SoilTest, unit: SoilUnit): Working<SoilTest['of']> {
   const element = elementOf(test)
   const typed = given(test, say('report.value', { element }), 'reported')
-  if (unitOf(test) === guide.unit) return typed
+  if (unitOf(test) === unit) return typed
   const slice = given(quantity(furrowSliceInches, 'in'), say('report.furrow-slice'), 'arithmetic')
   const factor = given(quantity(lbPerAcrePerPpmInch, 'lb/acre per ppm and in'), say('report.ppm-inch'), 'arithmetic')
-  const expression = guide.unit === 'ppm' ? 'test / (factor * slice)' : 'test * factor * slice'
+  const expression = unit === 'ppm' ? 'test / (factor * slice)' : 'test * factor * slice'
   return derive(
-    `${guide.unit} ${element}`,
+    `${unit} ${element}`,
     expression,
     { test: typed, factor, slice },
-    say('report.to-unit', { unit: guide.unit }),
+    say('report.to-unit', { unit }),
     'arithmetic',
   )
 }
 
+/** ppm of a test; undefined for an index, which is nobody's ppm. */
+export const inPpm = (test: SoilTest | undefined): number | undefined =>
+  test === undefined || unitOf(test) === 'index' ? undefined : inUnit(test, 'ppm').value.v
+
 /**
- * The class of a P or K test in a guide's table, upper bounds inclusive.
- * Refuses when the report's extractant is not the guide's, when the table goes by CEC and none is given,
- * and above the pH to which the extractant can be trusted for P.
+ * The class of P or K: of a word as it stands, of an index on the guide's index bounds, of a test in the guide's table,
+ * upper bounds inclusive.
+ * Refuses a test that was not made, an extractant that is not the guide's, a table that goes by CEC where none is given,
+ * and P above the pH to which the extractant can be trusted.
  */
-export function rate(
-  test: SoilTest<'P'> | SoilTest<'K'>,
-  extractant: ExtractantId | null,
-  guide: Guide,
-  soil: Soil,
-): Outcome<Rating> {
-  const element = elementOf(test) as 'P' | 'K'
-  const mismatch = speaksFor(guide, extractant)
+export function rate(element: 'P' | 'K', read: ReadReport, report: Report, guide: Guide): Outcome<Rating> {
+  const word = read.words[element]
+  if (word) return accept({ className: word, source: 'reported' })
+  const test: SoilTest | undefined = read.tests[element]
+  if (!test) return refuse('nutrient.not-tested', { element })
+  if (unitOf(test) === 'index') {
+    const { bounds, source } = guide.index
+    const value = given(test, say('report.index', { element }), 'reported')
+    return accept({ className: classIn(bounds, test.v), value, bounds, source })
+  }
+  const mismatch = speaksFor(guide, report.extractant)
   if (!mismatch.ok) return mismatch
+  const { soil } = read
   if (element === 'P' && guide.phosphorusUpToPH !== undefined && soil.pH && soil.pH.v > guide.phosphorusUpToPH)
     return refuse('reading.calcareous', {
       extractant: extractants[guide.extractant].label,
@@ -70,9 +93,14 @@ export function rate(
     })
   const row = rowFor(guide.classes[element], soil.cec?.v)
   if (!row) return refuse('reading.needs-cec', { guide: guide.title })
-  const inUnit = inGuideUnit(test, guide)
-  const index = row.bounds.findIndex((upTo) => inUnit.value.v <= upTo)
-  return accept({ className: classNames[index === -1 ? 4 : index]!, value: inUnit, bounds: row.bounds })
+  const value = inUnit(test, guide.unit)
+  const { bounds } = row
+  return accept({ className: classIn(bounds, value.value.v), value, bounds, source: guide.classes.source })
+}
+
+function classIn(bounds: Bounds, v: number): ClassName {
+  const index = bounds.findIndex((upTo) => v <= upTo)
+  return classNames[index === -1 ? 4 : index]!
 }
 
 /** Whether a guide may rate what this extractant gave. Never converts between extractants. */
@@ -90,8 +118,51 @@ function rowFor(rows: readonly ClassRow[], cec: number | undefined): ClassRow | 
   )
 }
 
-/** The Mg test below which magnesium is low in this soil; undefined where that goes by an unknown CEC. */
-export function magnesiumLowBelow(rows: readonly MagnesiumRow[], soil: Soil): number | undefined {
+/** An element beside P and K against the least that its guide asks for. */
+export interface Sufficiency {
+  readonly low: boolean
+  readonly lowBelow?: number
+  readonly value?: Working
+  readonly source: SourceRef
+}
+
+/**
+ * Whether an element is low by the guide's minimum. A word of the report stands as it is.
+ * Refuses what was not tested, an element the guide knows no minimum of, a method that is not the minimum's, an index,
+ * and a minimum that goes by an unknown CEC.
+ */
+export function sufficiency(element: Element, read: ReadReport, report: Report, guide: Guide): Outcome<Sufficiency> {
+  const word = read.words[element]
+  if (word) return accept({ low: word === 'very-low' || word === 'low', source: 'reported' })
+  const test: SoilTest | undefined = read.tests[element]
+  if (!test) return refuse('nutrient.not-tested', { element })
+  const minimum = guide.minimums[element]
+  if (!minimum) return refuse('reading.no-minimum', { element, guide: guide.title })
+  if (unitOf(test) === 'index') return refuse('reading.index-no-minimum', { element })
+  const used = usedFor(element, report)
+  if (minimum.by && used !== minimum.by)
+    return refuse(used === null ? 'reading.no-micro-method' : 'reading.other-micro-method', {
+      element,
+      by: minimum.by,
+    })
+  if (!minimum.by) {
+    const speaks = speaksFor(guide, report.extractant)
+    if (!speaks.ok) return speaks
+  }
+  const lowBelow = lowBelowIn(minimum.rows, read.soil)
+  if (lowBelow === undefined) return refuse('reading.needs-cec', { guide: guide.title })
+  const value = inUnit(test, minimum.by ? 'ppm' : guide.unit)
+  return accept({ low: value.value.v < lowBelow, lowBelow, value, source: minimum.source })
+}
+
+/** Zinc and the like by their own extractant where one is named, else by that of the report. */
+function usedFor(element: Element, { micronutrients, boron, extractant }: Report) {
+  const own = element === 'B' ? boron : micronutrients
+  return own ?? (extractant === 'mehlich-3' || extractant === 'mehlich-1' ? extractant : null)
+}
+
+/** The bound of the first row that this soil meets; undefined where that goes by an unknown CEC. */
+function lowBelowIn(rows: readonly MinimumRow[], soil: Soil): number | undefined {
   if (rows.some((row) => row.cecBelow !== undefined) && soil.cec === undefined) return undefined
   return rows.find(
     (row) =>

@@ -15,7 +15,8 @@ const ppm = (K: number, Mg: number) => ({ K: quantity(K, 'ppm K'), Mg: quantity(
 
 test.each([
   ['1 meq K and 2 of Mg in 3', { cec: 3 }, ppm(391, 243), []],
-  ['the same in a CEC of 2.9: half would fit', { cec: 2.9 }, ppm(391, 243), ['plausible.bases-halved']],
+  ['the same in a CEC of 2.9, which rounding may explain', { cec: 2.9 }, ppm(391, 243), []],
+  ['the same in a CEC of 2.8: half would fit', { cec: 2.8 }, ppm(391, 243), ['plausible.bases-halved']],
   ['more than twice the CEC', { cec: 1.4 }, ppm(391, 243), ['plausible.bases']],
   ['lb/acre are twice the ppm', { cec: 3 }, { K: quantity(782, 'lb/acre K'), Mg: quantity(486, 'lb/acre Mg') }, []],
   ['no CEC, no sum', {}, ppm(9_000, 9_000), []],

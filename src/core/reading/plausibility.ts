@@ -1,30 +1,31 @@
 import { say, type Sentence } from '../sentence'
-import { furrowSliceInches, lbPerAcrePerPpmInch, ppmKPerMeq, ppmMgPerMeq } from '../units/factors'
-import type { SoilTest } from '../units/quantity'
+import { baseSaturation } from './bases'
 import type { ReadReport } from './soil'
 
 /** Organic matter above which mineral-soil figures do not hold, %. Source: common practice. */
 const organicSoil = 20
+/** The sum of bases may pass the CEC by this share before it is doubted: laboratories round. */
+const slack = 1.05
+/** Bases below this share of the CEC, in soil that is not acid, leave too much unexplained. Source: common practice. */
+const tooFew = 0.4
 
 /**
  * What in a report can hardly be so, and what to do about it. Nothing is blocked: the number stands as typed.
- * Potassium and magnesium are two of the cations that the CEC counts, so together they cannot exceed it; where half of
- * them would fit, lb/acre was probably typed as ppm. Source: equivalent weights; organic matter, common practice.
+ * The bases are what the CEC counts, so together they cannot exceed it; where half of them would fit, lb/acre was
+ * probably typed as ppm. Source: equivalent weights; organic matter, common practice.
  */
-export function implausible({ soil, tests }: Pick<ReadReport, 'soil' | 'tests'>): Sentence[] {
+export function implausible(read: Pick<ReadReport, 'soil' | 'tests'>): Sentence[] {
   const found: Sentence[] = []
-  const matter = soil.organicMatter?.v
+  const matter = read.soil.organicMatter?.v
   if (matter !== undefined && matter > organicSoil) found.push(say('plausible.organic-matter', { matter }))
-  const bases = inMeq(tests.K, ppmKPerMeq) + inMeq(tests.Mg, ppmMgPerMeq)
-  const cec = soil.cec?.v
-  if (cec !== undefined && bases > cec)
-    found.push(say(bases / 2 <= cec ? 'plausible.bases-halved' : 'plausible.bases', { bases, cec }))
+  const each = baseSaturation(read)
+  const bases = each.reduce((sum, { meq }) => sum + meq, 0)
+  const cec = read.soil.cec?.v
+  if (cec === undefined) return found
+  const args = { bases, cec, which: each.map(({ base }) => base).join(' ') }
+  if (bases > cec * slack)
+    found.push(say(bases / 2 <= cec * slack ? 'plausible.bases-halved' : 'plausible.bases', args))
+  const full = read.tests.Ca && read.tests.Mg && read.soil.pH && read.soil.pH.v >= 7
+  if (full && bases < cec * tooFew) found.push(say('plausible.bases-few', args))
   return found
-}
-
-/** meq/100 g of a cation; 0 where it was not tested. lb/acre are those of the furrow slice. */
-function inMeq(test: SoilTest | undefined, ppmPerMeq: number): number {
-  if (!test) return 0
-  const ppm = test.of.startsWith('lb/acre') ? test.v / (lbPerAcrePerPpmInch * furrowSliceInches) : test.v
-  return ppm / ppmPerMeq
 }

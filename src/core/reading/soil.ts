@@ -1,10 +1,25 @@
-import { bufferFields, fields } from '../fields'
-import { accept, type Outcome, type Sentence } from '../sentence'
-import type { Report, Area, Case } from '../case'
+import { bufferFields, elementFields, fields } from '../fields'
+import { accept, refuse, say, type Outcome, type Sentence } from '../sentence'
+import type { Area, Case, Recommends, Report, Rows } from '../case'
 import { readSize, type Size } from '../geometry/size'
-import { cmPerInch } from '../units/factors'
-import { quantity, type BufferPH, type Cec, type Element, type Quantity, type SoilTest } from '../units/quantity'
-import { check, type Field, type Typed } from '../units/typed'
+import type { Crop } from '../guides/crop'
+import type { ClassName } from '../guides/guide'
+import { cmPerInch, elementInCompound, feetPerMetre, inchesPerFoot, saltBelowWater, saltPpm } from '../units/factors'
+import {
+  elements,
+  majorNutrients,
+  otherNutrients,
+  quantity,
+  type BufferPH,
+  type Cec,
+  type Conductivity,
+  type Element,
+  type Quantity,
+  type SoilTest,
+} from '../units/quantity'
+import { check, readNumber, type Field, type Typed } from '../units/typed'
+import { derive, given, type Working } from '../workings'
+import { classOfWord } from './class-words'
 import type { Soil } from './classify'
 
 /** Something typed that cannot be used, and the field it stands in. */
@@ -16,59 +31,139 @@ export interface Problem {
 /** The numbers of a report that can be used, and the problems of those that cannot. */
 export interface ReadReport {
   readonly soil: Soil
+  /** The soil's pH in water and where it comes from. */
+  readonly pH?: Working<'pH in water'>
   readonly buffer?: BufferPH
   /** meq/100 g of neutralizable acidity. */
   readonly acidity?: Cec
   readonly tests: { readonly [E in Element]?: SoilTest<E> }
-  readonly recommends: {
-    readonly lime?: number
-    readonly limeDepth?: number
-    readonly sulfur?: number
-    readonly N?: number
-    readonly 'P₂O₅'?: number
-    readonly 'K₂O'?: number
-  }
+  /** Where the report gives only a word for the class. */
+  readonly words: { readonly [E in Element]?: ClassName }
+  readonly nitrate?: Quantity<'ppm NO₃-N'> | Quantity<'lb/acre NO₃-N'>
+  /** Depth of the sample, in; undefined where nobody said. */
+  readonly sampleDepth?: number
+  readonly salts?: Conductivity
+  readonly sar?: number
+  /** % CaCO₃. */
+  readonly freeLime?: number
+  /** ppm. */
+  readonly lead?: number
+  readonly recommends: Readonly<Partial<Record<Exclude<keyof Recommends, 'limeMeans'>, number>>>
   readonly problems: readonly Problem[]
 }
 
+export const nothingRead: ReadReport = { soil: {}, tests: {}, words: {}, recommends: {}, problems: [] }
+
+type Take = (name: string, field: Field, typed: Typed) => number | undefined
+
 /** Reads every field of a report; a field that cannot be used is left out and told of. */
-export function readReport(report: Report, area: Area): ReadReport {
+export function readReport(report: Report, area: Pick<Area, 'texture'>): ReadReport {
   const problems: Problem[] = []
-  const take = (name: string, field: Field, typed: Typed): number | undefined => {
+  const take: Take = (name, field, typed) => {
     const read = check(field, typed)
     if (read.ok) return read.value
     problems.push({ field: name, sentence: read.refusal })
     return undefined
   }
-  const inInches = (name: string, typed: Typed) => readInches(take(name, fields.depth, typed), typed)
-  const test = <E extends Element>(element: E) =>
-    of(
-      `${report[element].unit === 'lb/acre' ? 'lb/acre' : 'ppm'} ${element}`,
-      take(element, fields[element], report[element]),
-    )
   const { recommends } = report
+  const pH = readPH(report, take)
+  const nitrate = take('nitrate', fields.nitrate, report.nitrate)
   return {
     soil: {
-      pH: of('pH in water', take('pH', fields.pH, report.pH)),
+      pH: pH?.value,
       cec: of('meq/100 g', take('cec', fields.cec, report.cec)),
       organicMatter: of('% organic matter', take('organicMatter', fields.organicMatter, report.organicMatter)),
       texture: area.texture ?? undefined,
     },
+    pH,
     buffer: report.buffer
       ? of(`${report.buffer} buffer pH`, take('bufferPH', bufferFields[report.buffer], report.bufferPH))
       : undefined,
     acidity: of('meq/100 g', take('acidity', fields.acidity, report.acidity)),
-    tests: { P: test('P'), K: test('K'), Mg: test('Mg') },
+    ...readTests(report, take, problems),
+    nitrate:
+      nitrate === undefined
+        ? undefined
+        : report.nitrate.unit === 'lb/acre'
+          ? quantity(nitrate, 'lb/acre NO₃-N')
+          : quantity(nitrate, 'ppm NO₃-N'),
+    sampleDepth: readInches(take('sampleDepth', fields.depth, report.sampleDepth), report.sampleDepth),
+    salts: readSalts(report, take),
+    sar: take('sar', fields.sar, report.sar),
+    freeLime: take('freeLime', fields.freeLime, report.freeLime),
+    lead: take('lead', fields.lead, report.lead),
     recommends: {
       lime: take('recommends.lime', fields.lime, recommends.lime),
-      limeDepth: inInches('recommends.limeDepth', recommends.limeDepth),
+      limeDepth: readInches(take('recommends.limeDepth', fields.depth, recommends.limeDepth), recommends.limeDepth),
       sulfur: take('recommends.sulfur', fields.sulfur, recommends.sulfur),
-      N: take('recommends.N', fields.nutrient, recommends.N),
-      'P₂O₅': take('recommends.P₂O₅', fields.nutrient, recommends['P₂O₅']),
-      'K₂O': take('recommends.K₂O', fields.nutrient, recommends['K₂O']),
+      ...Object.fromEntries(
+        [...majorNutrients, ...otherNutrients].map((nutrient) => [
+          nutrient,
+          take(`recommends.${nutrient}`, fields.nutrient, recommends[nutrient]),
+        ]),
+      ),
     },
     problems,
   }
+}
+
+/** pH in water; where it was measured in salt, as much higher as is usual, said so. */
+function readPH(report: Report, take: Take): Working<'pH in water'> | undefined {
+  const v = take('pH', fields.pH, report.pH)
+  if (v === undefined) return undefined
+  if (report.pHIn === 'water') return given(quantity(v, 'pH in water'), say('report.pH'), 'reported')
+  return derive(
+    'pH in water',
+    'salt + higher',
+    {
+      salt: given(quantity(v, 'pH in salt'), say('report.pH-salt'), 'reported'),
+      higher: given(quantity(saltBelowWater, 'pH'), say('report.salt-below'), 'practice'),
+    },
+    say('report.pH-from-salt'),
+    'practice',
+  )
+}
+
+function readTests(report: Report, take: Take, problems: Problem[]): Pick<ReadReport, 'tests' | 'words'> {
+  const tests: Record<string, SoilTest> = {}
+  const words: Partial<Record<Element, ClassName>> = {}
+  for (const element of elements) {
+    const typed = report[element]
+    const word = classOfWord(typed.text)
+    const oxide = oxideIn(element, typed.text)
+    if (word) words[element] = word
+    else if (oxide) problems.push({ field: element, sentence: oxide })
+    else {
+      const v = take(element, elementFields[element], typed)
+      const unit = typed.unit === 'lb/acre' || typed.unit === 'index' ? typed.unit : 'ppm'
+      if (v !== undefined) tests[element] = quantity(v, `${unit} ${element}`)
+    }
+  }
+  return { tests: tests as ReadReport['tests'], words }
+}
+
+const oxides = {
+  P: { pattern: /p\s*[2₂]\s*o\s*[5₅]|phosphate/i, share: elementInCompound['P in P₂O₅'] },
+  K: { pattern: /k\s*[2₂]\s*o|potash/i, share: elementInCompound['K in K₂O'] },
+} as const
+
+/** A test typed as its oxide is the classic mistake: it is not taken, and the element is offered instead. */
+export function oxideIn(element: Element, text: string): Sentence | undefined {
+  const oxide = element === 'P' || element === 'K' ? oxides[element] : undefined
+  if (!oxide?.pattern.test(text)) return undefined
+  const number = readNumber(text)?.value
+  return say('field.oxide', { element, share: number === undefined ? null : number * oxide.share })
+}
+
+/** dS/m; ppm of salts by the factor that its kind of report uses. */
+function readSalts(report: Report, take: Take): Conductivity | undefined {
+  const v = take('salts', fields.salts, report.salts)
+  if (v === undefined || !report.saltsBy) return undefined
+  const perUnit =
+    report.salts.unit === 'ppm'
+      ? 1 / (report.saltsBy === 'saturated-media' || report.saltsBy === 'pour-through' ? saltPpm.mix : saltPpm.soil)
+      : 1
+  return quantity(v * perUnit, `dS/m, ${report.saltsBy}`)
 }
 
 const of = <const Of extends string>(what: Of, value: number | undefined): Quantity<Of> | undefined =>
@@ -78,10 +173,61 @@ const readInches = (value: number | undefined, typed: Typed): number | undefined
   value !== undefined && typed.unit === 'cm' ? value / cmPerInch : value
 
 /** The depth typed for an area, in inches; undefined when blank. */
-export function readDepth(area: Area): Outcome<number | undefined> {
+export function readDepth(area: Pick<Area, 'depth'>): Outcome<number | undefined> {
   const read = check(fields.depth, area.depth)
   return read.ok ? accept(readInches(read.value, area.depth)) : read
 }
 
-export const readAreaSize = (area: Area, kase: Pick<Case, 'measures'>): Outcome<Size> =>
-  readSize(area.size.text, kase.measures)
+/** Feet of row, and feet from row to row; undefined where blank or unreadable. */
+export function readRows({ length, spacing }: Rows): { readonly length?: number; readonly spacing?: number } {
+  const feet = (field: Field, { unit, ...typed }: Typed) => {
+    const read = check(field, { ...typed, unit })
+    if (!read.ok || read.value === undefined) return undefined
+    if (unit === 'm') return read.value * feetPerMetre
+    if (unit === 'in') return read.value / inchesPerFoot
+    return unit === 'cm' ? read.value / cmPerInch / inchesPerFoot : read.value
+  }
+  return { length: feet(fields.rowLength, length), spacing: feet(fields.rowSpacing, spacing) }
+}
+
+/**
+ * How big an area is: as typed; else its rows by their spacing; else its plants by the ground that one takes.
+ * Refuses when none of these can be had.
+ */
+export function readAreaSize(
+  area: Pick<Area, 'size' | 'rows' | 'plants'>,
+  kase: Pick<Case, 'measures'>,
+  crop: Crop | null,
+): Outcome<Size> {
+  if (area.size.text.trim() !== '') return readSize(area.size.text, kase.measures)
+  const { length, spacing } = readRows(area.rows)
+  if (length && spacing)
+    return ofProduct('size.rows', { length, spacing }, { of: 'ft', keys: ['size.row-length', 'size.row-spacing'] })
+  const count = check(fields.plants, area.plants.count)
+  const each = crop?.groundPerPlant
+  if (count.ok && count.value && each)
+    return ofProduct(
+      'size.plants',
+      { count: count.value, each },
+      { of: 'of plants', keys: ['size.plant-count', 'size.per-plant'] },
+    )
+  return refuse('size.empty')
+}
+
+function ofProduct(
+  key: string,
+  factors: Readonly<Record<string, number>>,
+  { of: unit, keys }: { of: string; keys: readonly [string, string] },
+): Outcome<Size> {
+  const names = Object.keys(factors)
+  const inputs = Object.fromEntries(
+    names.map((name, i) => [name, given(quantity(factors[name]!, unit), say(keys[i]!), 'reported')]),
+  )
+  const area = derive('ft²', names.join(' * '), inputs, say(key), 'arithmetic')
+  return accept({
+    area,
+    shape: { kind: 'plain', area: area.value.v },
+    count: 1,
+    echo: say(`${key}-echo`, { area: area.value.v }),
+  })
+}

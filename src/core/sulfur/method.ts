@@ -1,12 +1,13 @@
 import type { Outcome, Sentence, Text } from '../sentence'
 import type { SourceId } from '../guides/sources'
-import type { TextureId } from '../guides/soils'
-import type { Derived, Given } from '../workings'
+import type { Climate, TextureId } from '../guides/soils'
+import type { Derived, Given, Working } from '../workings'
 
 export interface SulfurInputs {
-  readonly pH: Given<'pH in water'>
+  readonly pH: Working<'pH in water'>
   readonly aim: Given<'pH in water'>
   readonly texture: TextureId
+  readonly climate: Climate
 }
 
 /** One way to compute a sulfur need: lb of elemental S per 100 ft² for the layer `baseDepth`. */
@@ -15,6 +16,8 @@ export interface SulfurMethod {
   readonly label: Text
   readonly baseDepth: Given<'in'>
   readonly source: SourceId
+  /** A check that never leads. */
+  readonly rough?: boolean
   readonly compute: (inputs: SulfurInputs) => Outcome<SulfurFigure>
 }
 

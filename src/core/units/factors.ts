@@ -41,8 +41,23 @@ export const elementInCompound = {
 /** CaCO₃ neutralized by the acid of one lb of oxidized sulfur: M(CaCO₃) ÷ M(S). */
 export const caCO3PerSulfur = 3.12
 
-/** ppm of magnesium in one meq/100 g: half its molar mass × 10. */
-export const ppmMgPerMeq = 121.5
+/** ppm in one meq/100 g: molar mass ÷ charge × 10. */
+export const ppmPerMeq = { Ca: 200.4, Mg: 121.5, K: 391, Na: 229.9 } as const
 
-/** ppm of potassium in one meq/100 g: its molar mass × 10. */
-export const ppmKPerMeq = 391
+/** lb S/acre that each % of CaCO₃ in the furrow slice uses up: 20,000 lb ÷ 3.12. */
+export const sulfurPerFreeLime = 6_400
+
+/** tons of gypsum per acre-foot for each meq Na/100 g to be replaced. */
+export const gypsumPerMeqSodium = 1.72
+
+/** Salt pH reads lower than pH in water by about this much. Common practice (0.5–0.6). */
+export const saltBelowWater = 0.55
+
+/** ppm of salts in one dS/m: potting-mix reports, and others. Common practice. */
+export const saltPpm = { mix: 700, soil: 640 } as const
+
+/** lb of pure CaCO₃ in one lb of effective neutralizing material: 400 lb ENM and 1,000 lb CaCO₃ per meq. */
+export const caCO3PerEnm = 2.5
+
+/** g/m² in one lb/1,000 ft². */
+export const gramsPerSqMetre = 4.88243

@@ -11,22 +11,38 @@ export interface Quantity<Of extends string = string> {
 
 export const quantity = <const Of extends string>(v: number, of: Of): Quantity<Of> => ({ v, of })
 
+/** What plants are fed with, as labels and laboratories state it. */
+export const majorNutrients = ['N', 'P₂O₅', 'K₂O'] as const
+export const otherNutrients = ['Mg', 'Ca', 'S', 'B', 'Zn', 'Mn', 'Fe', 'Cu'] as const
+export type MajorNutrient = (typeof majorNutrients)[number]
+export type OtherNutrient = (typeof otherNutrients)[number]
+export type Nutrient = MajorNutrient | OtherNutrient
+
 /** What an amount is an amount of. `product` is what comes out of the bag. */
-export type Substance = 'N' | 'P₂O₅' | 'K₂O' | 'S' | 'CaCO₃' | 'reference lime' | 'product'
+export type Substance = Nutrient | 'CaCO₃' | 'reference lime' | 'product'
 
 export type Pounds<S extends Substance> = Quantity<`lb ${S}`>
 export type LbPer1000SqFt<S extends Substance> = Quantity<`lb ${S}/1000 ft²`>
+export type LbPerAcre<S extends Substance> = Quantity<`lb ${S}/acre`>
 
 /** Elements as a soil report gives them. */
-export type Element = 'P' | 'K' | 'Mg'
-/** How a laboratory states them; lb/acre always means the 6⅔ in furrow slice, ppm × 2. */
+export const elements = ['P', 'K', 'Ca', 'Mg', 'S', 'Na', 'Zn', 'Mn', 'Fe', 'Cu', 'B'] as const
+export type Element = (typeof elements)[number]
+/** How a laboratory states them; lb/acre always means the 6⅔ in furrow slice, ppm × 2. An index is the laboratory's own scale. */
 export type SoilUnit = 'ppm' | 'lb/acre'
-export type SoilTest<E extends Element = Element, U extends SoilUnit = SoilUnit> = Quantity<`${U} ${E}`>
+export type TestUnit = SoilUnit | 'index'
+export type SoilTest<E extends Element = Element, U extends TestUnit = TestUnit> = Quantity<`${U} ${E}`>
 
 export type WaterPH = Quantity<'pH in water'>
+/** Measured in 0.01 M CaCl₂, which reads lower. */
+export type SaltPH = Quantity<'pH in salt'>
 /** The Sikora buffer was built to read like SMP, the Moore–Sikora buffer like Adams–Evans. */
 export const bufferKinds = ['SMP', 'Sikora', 'Adams–Evans', 'Moore–Sikora', 'Mehlich'] as const
 export type BufferKind = (typeof bufferKinds)[number]
 export type BufferPH<K extends BufferKind = BufferKind> = Quantity<`${K} buffer pH`>
 export type OrganicMatter = Quantity<'% organic matter'>
 export type Cec = Quantity<'meq/100 g'>
+/** Electrical conductivity; which extract it was measured in decides what it means. */
+export const saltMethods = ['saturated-paste', '1:1', '1:2', 'saturated-media', 'pour-through'] as const
+export type SaltMethod = (typeof saltMethods)[number]
+export type Conductivity<M extends SaltMethod = SaltMethod> = Quantity<`dS/m, ${M}`>

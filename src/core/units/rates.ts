@@ -49,6 +49,7 @@ export const rateUnitWords: readonly (UnitWords & { readonly unit: RateUnit })[]
 export const soilUnitWords: readonly UnitWords[] = [
   { unit: 'ppm', words: ['ppm', 'mg/kg'] },
   { unit: 'lb/acre', words: written(['lb', 'lbs', 'pounds', '#'], acre) },
+  { unit: 'index', words: ['index', 'i'] },
 ]
 
 /**

@@ -2,18 +2,21 @@ import * as fc from 'fast-check'
 import { evaluate as mathEvaluate, unit } from 'mathjs'
 import { MF } from 'mf-parser'
 import { fields } from '../fields'
+import { carriers, limeMaterials, sulfurMaterials } from '../guides/materials'
 import {
   caCO3PerSulfur,
   cmPerInch,
   elementInCompound,
   furrowSliceInches,
   gramsPerPound,
+  gypsumPerMeqSodium,
   lbPerAcrePerPpmInch,
   mLPerCup,
-  ppmMgPerMeq,
+  ppmPerMeq,
   sqFtPerAcre,
   sqFtPerHectare,
   sqFtPerSqMetre,
+  sulfurPerFreeLime,
 } from './factors'
 import { evaluate } from './expression'
 import { poundsAndOunces, scoop, weigh } from './kitchen'
@@ -43,10 +46,26 @@ describe('factors', () => {
     expect(Math.abs(elementInCompound[name] / theirs - 1)).toBeLessThan(0.001),
   )
 
-  test('lb CaCO₃ per lb S, and ppm Mg per meq, by molar mass', () => {
-    expect(Math.abs(caCO3PerSulfur / (mass('CaCO3') / mass('S')) - 1)).toBeLessThan(0.001)
-    expect(Math.abs(ppmMgPerMeq / ((mass('Mg') / 2) * 10) - 1)).toBeLessThan(0.001)
-  })
+  const acreFoot = 4_000_000
+  test.each([
+    ['lb CaCO₃ per lb S', caCO3PerSulfur, mass('CaCO3') / mass('S')],
+    ['ppm Ca per meq', ppmPerMeq.Ca, (mass('Ca') / 2) * 10],
+    ['ppm Mg per meq', ppmPerMeq.Mg, (mass('Mg') / 2) * 10],
+    ['ppm K per meq', ppmPerMeq.K, mass('K') * 10],
+    ['ppm Na per meq', ppmPerMeq.Na, mass('Na') * 10],
+    ['lb S/acre per % free lime', sulfurPerFreeLime, 20_000 / (mass('CaCO3') / mass('S')), 0.002],
+    ['tons of gypsum per meq Na', gypsumPerMeqSodium, ((mass('CaSO4(H2O)2') / 2) * 1e-5 * acreFoot) / 2_000, 0.002],
+    [
+      'aluminum sulfate per S',
+      1 / sulfurMaterials['aluminum-sulfate'].strength,
+      mass('Al2(SO4)3(H2O)18') / mass('S') / 3,
+    ],
+    ['ferrous sulfate per S', 1 / sulfurMaterials['ferrous-sulfate'].strength, mass('FeSO4(H2O)7') / mass('S')],
+    ['hydrated lime', limeMaterials['hydrated-lime'].effectiveness, mass('CaCO3') / mass('Ca(OH)2'), 0.002],
+    ['Mg in Epsom salt', carriers['epsom-salt'].percent, (mass('Mg') / mass('MgSO4(H2O)7')) * 100, 0.007],
+    ['B in borax', carriers.borax.percent, ((mass('B') * 4) / mass('Na2B4O7(H2O)10')) * 100, 0.04],
+    ['Zn in zinc sulfate', carriers['zinc-sulfate'].percent, (mass('Zn') / mass('ZnSO4(H2O)')) * 100, 0.02],
+  ])('%s by molar mass', (_, ours, theirs, within = 0.001) => expect(Math.abs(ours / theirs - 1)).toBeLessThan(within))
   test('ppm × 2 is lb/acre at 6⅔ in (acre furrow slice, by definition)', () =>
     expect(lbPerAcrePerPpmInch * furrowSliceInches).toBeCloseTo(2, 12))
 })

@@ -1,6 +1,7 @@
 'use client'
 
 import { CircleAlert } from 'lucide-react'
+import { reasonFor } from '@/core/cautions'
 import type { Answer, AreaRecommendation } from '@/core/recommend'
 import { Button } from '@/ui/Button'
 import { Formula } from '@/ui/Formula'
@@ -8,7 +9,11 @@ import { render } from '@/wording/render'
 import { useOpenCase } from '../case/context'
 import { FertilizerRow } from './FertilizerRow'
 import { NutrientRow } from './NutrientRow'
+import { MoreReading } from './MoreReading'
+import { OtherRows } from './OtherRows'
 import { ReactionRow } from './ReactionRow'
+import { SchoolsTaken } from './SchoolsTaken'
+import { SeveralCrops } from './SeveralCrops'
 import { en } from './messages'
 
 /** What one area needs: the answer to take home, the largest thing first. */
@@ -37,12 +42,16 @@ export function AmountsSheet({ found }: { found: AreaRecommendation }) {
         <Formula>{answer.headline.map((sentence) => render(sentence, kase.measures)).join(' ')}</Formula>
       </p>
       <Problems found={found} />
+      <SeveralCrops found={found} />
       <ReactionRow found={found} answer={answer} />
       {answer.needs.map((need) => (
         <NutrientRow key={need.nutrient} need={need} found={found} />
       ))}
+      <OtherRows answer={answer} />
       <FertilizerRow answer={answer} found={found} />
+      <MoreReading answer={answer} all={found.use === 'container'} />
       <Notes answer={answer} />
+      <SchoolsTaken found={found} />
     </div>
   )
 }
@@ -83,7 +92,12 @@ function Notes({ answer }: { answer: Answer }) {
           </h2>
           <ul className="mt-1 grid gap-1">
             {answer.cautions.map((sentence) => (
-              <li key={sentence.key}>{render(sentence)}</li>
+              <li key={sentence.key}>
+                <details>
+                  <summary className="cursor-pointer list-none">{render(sentence)}</summary>
+                  <p className="text-ink-2 pl-3">{render(reasonFor(sentence))}</p>
+                </details>
+              </li>
             ))}
           </ul>
         </section>

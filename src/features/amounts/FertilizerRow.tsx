@@ -8,6 +8,7 @@ import { render, textOf } from '@/wording/render'
 import { useOpenCase } from '../case/context'
 import { gradeWords } from '../materials/grade'
 import { Figure } from '../workings/Figure'
+import { Portions } from './Portions'
 import { Rate, Row, Under } from './Row'
 import { en } from './messages'
 
@@ -69,6 +70,7 @@ export function FertilizerRow({ answer, found }: { answer: Answer; found: AreaRe
           .filter(Boolean)
           .join(', ')}
       </p>
+      <Portions of="fertilizer" amount={shown} answer={answer} />
       {barred.map((sentence) => (
         <p key={sentence.key} className="text-clay mt-1 font-semibold">
           {render(sentence)}

@@ -4,13 +4,14 @@ import type { AreaRecommendation } from '@/core/recommend'
 import type { NutrientNeed } from '@/core/nutrients/need'
 import { Formula } from '@/ui/Formula'
 import { Span } from '@/ui/Span'
-import { classWords } from '@/wording/en'
+import { classWords } from '@/wording/phrase'
 import { figure, rate, weight } from '@/wording/format'
 import { passesWords } from '@/wording/passes'
 import { render, textOf } from '@/wording/render'
 import { useOpenCase } from '../case/context'
 import { Figure } from '../workings/Figure'
 import { Apart } from './ReactionRow'
+import { Portions } from './Portions'
 import { Rate, Row, Under } from './Row'
 import { en } from './messages'
 
@@ -18,6 +19,7 @@ import { en } from './messages'
 export function NutrientRow({ need, found }: { need: NutrientNeed; found: AreaRecommendation }) {
   const { kase } = useOpenCase()
   const { nutrient, outcome, amount, passes, ledBy } = need
+  const { answer } = found
   const perUnit = outcome === 'apply' && need.rate ? rate(need.rate.value.v, found.use, kase.measures) : null
   return (
     <Row
@@ -44,6 +46,9 @@ export function NutrientRow({ need, found }: { need: NutrientNeed; found: AreaRe
         <p className="font-serif text-[22px] leading-tight font-semibold">
           {outcome === 'none' ? en.none : en.unknown}
         </p>
+      )}
+      {answer && amount && nutrient === 'N' && (
+        <Portions of="need" nutrient={nutrient} amount={passes?.each ?? amount} answer={answer} />
       )}
       <Under>
         {[passes && passesWords(passes, 'all'), render(need.why, kase.measures)]
@@ -77,7 +82,8 @@ const asSentence = (words: string) =>
 /** The soil test on its scale, against the class that wants nothing more. */
 function Rated({ need, found }: { need: NutrientNeed; found: AreaRecommendation }) {
   const { rating } = need
-  if (!rating || !found.crop || found.crop.phosphorusPotassium.method !== 'class-table') return null
+  if (!rating?.value || !rating.bounds || !found.crop || found.crop.phosphorusPotassium.method !== 'class-table')
+    return null
   const { v, of } = rating.value.value
   const [, , medium, optimum] = rating.bounds
   const unit = of.split(' ')[0]!

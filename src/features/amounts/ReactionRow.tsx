@@ -1,6 +1,6 @@
 'use client'
 
-import { limits } from '@/core/guides/limits'
+import { houseLimits } from '@/core/guides/limits'
 import type { Answer, AreaRecommendation } from '@/core/recommend'
 import type { Check, Dose } from '@/core/reaction'
 import { Formula } from '@/ui/Formula'
@@ -10,6 +10,7 @@ import { passesWords } from '@/wording/passes'
 import { render, textOf } from '@/wording/render'
 import { useOpenCase } from '../case/context'
 import { Figure } from '../workings/Figure'
+import { Portions } from './Portions'
 import { Rate, Row, Under } from './Row'
 import { en } from './messages'
 
@@ -28,7 +29,7 @@ export function ReactionRow({ found, answer }: { found: AreaRecommendation; answ
       aside={<Aside found={found} answer={answer} />}
     >
       {dose ? (
-        <Scoop dose={dose} />
+        <Scoop dose={dose} answer={answer} />
       ) : (
         <p className="font-serif text-[25px] leading-tight font-semibold">{en.outcome[outcome as 'leave']}</p>
       )}
@@ -48,7 +49,7 @@ export function ReactionRow({ found, answer }: { found: AreaRecommendation; answ
   )
 }
 
-function Scoop({ dose }: { dose: Dose }) {
+function Scoop({ dose, answer }: { dose: Dose; answer: Answer }) {
   const { kase } = useOpenCase()
   const { passes, amount } = dose
   const several = passes.count > 1
@@ -76,6 +77,7 @@ function Scoop({ dose }: { dose: Dose }) {
         {words}
         {passes.count > 2 && `. ${en.retest}`}
       </p>
+      <Portions of="reaction" amount={shown} answer={answer} />
     </>
   )
 }
@@ -104,7 +106,7 @@ function Checks({ checks }: { checks: readonly Check[] }) {
 
 /** How far a check is from the figure that leads; said louder where that is far. */
 export function Apart({ share }: { share: number }) {
-  const far = Math.abs(share) > limits.spread
+  const far = Math.abs(share) > houseLimits.spread
   return (
     <span className={far ? 'text-clay font-semibold' : 'text-ink-2'}>
       {' '}

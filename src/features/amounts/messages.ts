@@ -28,5 +28,13 @@ export const en = {
   pHWords: (value: string, wanted: string) => `pH ${value}, wanted ${wanted}`,
   noArea: 'Start on Ground: type how big the first area is, and what grows there.',
   missing: 'There is no answer yet for this area.',
+  of: (product: string) => `of ${product}`,
+  holds: (amount: string, element: string) => `holds ${amount} ${element}`,
+  byLabel: 'by its label',
+  portion: { plant: 'for each plant', bed: 'for each of them', row: 'for 20 ft of row' },
+  several: 'Several crops here, each by itself',
+  leads: 'Leads the answer',
+  reading: 'What else the report says',
+  schools: 'Schools followed here, where practitioners disagree',
   problems: 'Left out, because it cannot be used:',
 } as const

@@ -2,9 +2,10 @@
 
 import type { Case } from '@/core/case'
 import { caseFileName, toCaseFile } from '@/store/case-file'
+import { ownGuides } from '@/store/guides'
 import { versionOf } from '@/store/cases'
 import { saveFile } from '../save-file'
 
 /** Hands the case, with its log, to the browser as a file to save. */
 export const saveCaseFile = async (kase: Case): Promise<void> =>
-  saveFile(caseFileName(kase), new Blob([toCaseFile(await versionOf(kase))], { type: 'application/json' }))
+  saveFile(caseFileName(kase), new Blob([toCaseFile(await versionOf(kase), ownGuides())], { type: 'application/json' }))

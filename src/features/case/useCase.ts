@@ -1,8 +1,10 @@
 'use client'
 
 import { useCallback, useMemo, useSyncExternalStore } from 'react'
-import { guides } from '@/core/guides/guides'
+import type { Guide } from '@/core/guides/guide'
+import { guides as shippedGuides } from '@/core/guides/guides'
 import { recommend } from '@/core/recommend'
+import { allGuides, followGuides } from '@/store/guides'
 import { follow, front, type Front } from '@/store/cases'
 import type { Case } from '@/core/case'
 
@@ -18,4 +20,11 @@ export function useCase(id: string): Front {
 }
 
 /** What the case needs, computed anew whenever it changes. */
-export const useRecommendation = (kase: Case) => useMemo(() => recommend(kase, guides), [kase])
+export function useRecommendation(kase: Case) {
+  const guides = useGuides()
+  return useMemo(() => recommend(kase, guides), [kase, guides])
+}
+
+/** The guides that rate here, as they are now. */
+export const useGuides = (): readonly Guide[] => useSyncExternalStore(followGuides, allGuides, shippedOnly)
+const shippedOnly = () => shippedGuides

@@ -1,31 +1,39 @@
 'use client'
 
-import { lazy, Suspense } from 'react'
+import { X } from 'lucide-react'
+import { lazy, Suspense, useMemo } from 'react'
 import type { Area } from '@/core/case'
 import { fields } from '@/core/fields'
 import { readSize } from '@/core/geometry/size'
-import { crops, type CropId } from '@/core/guides/crops'
+import { cropsOf, guideWithCrop } from '@/core/guides/choose'
 import { textures, type TextureId } from '@/core/guides/soils'
 import { isPlanted } from '@/core/recommend'
-import { limits } from '@/core/guides/limits'
+import { houseLimits } from '@/core/guides/limits'
 import { ChoiceField } from '@/ui/ChoiceField'
 import { SelectField } from '@/ui/SelectField'
 import { TextField } from '@/ui/TextField'
 import { render, textOf } from '@/wording/render'
 import { inArea, useOpenCase } from '../case/context'
+import { useGuides } from '../case/useCase'
 import { fieldError, retyped, understood } from '../formatting'
 import { en } from './messages'
 import { FeedingField } from './SettingFields'
 
 /** The list one types into is most of the interface library's weight, so it comes right after the page. */
 const pickField = import('@/ui/PickField')
-const PickField = lazy(() => pickField.then(({ PickField: field }) => ({ default: field<CropId> })))
+const PickField = lazy(() => pickField.then(({ PickField: field }) => ({ default: field<string> })))
 
-const cropOptions = (Object.keys(crops) as CropId[]).map((value) => ({
-  value,
-  label: textOf(crops[value].label),
-  group: en.uses[crops[value].use],
-}))
+/** The crops that can be chosen for an area, and the one that is. */
+export function useCrops(area: Area) {
+  const guides = useGuides()
+  const crops = useMemo(() => cropsOf(guides, area.guide), [guides, area.guide])
+  const options = useMemo(
+    () => [...crops].map(([value, { label, use }]) => ({ value, label: textOf(label), group: en.uses[use] })),
+    [crops],
+  )
+  return { guides, crops, options, crop: (area.crop !== null && crops.get(area.crop)) || null }
+}
+
 const textureOptions = (Object.keys(textures) as TextureId[]).map((value) => ({
   value,
   label: textOf(textures[value].label),
@@ -57,17 +65,68 @@ export function SizeField({ area, autoFocus }: { area: Area; autoFocus?: boolean
 
 export function CropField({ area }: { area: Area }) {
   const { edit } = useOpenCase()
+  const { guides, options } = useCrops(area)
   return (
     <Suspense fallback={<p className="text-ink-2 h-[58px] text-[13.5px]">{en.crop}</p>}>
       <PickField
         label={en.crop}
         value={area.crop}
-        options={cropOptions}
+        options={options}
         placeholder={en.cropExample}
         none={en.noCrop}
-        onChange={(crop) => edit(inArea(area.id, (draft) => void (draft.crop = crop)))}
+        onChange={(crop) =>
+          edit(
+            inArea(area.id, (draft) => {
+              draft.crop = crop
+              draft.otherCrops = draft.otherCrops.filter((other) => other !== crop)
+              draft.guide = guideWithCrop(guides, draft.guide, crop)
+            }),
+          )
+        }
       />
     </Suspense>
+  )
+}
+
+/** What else grows here: each is rated by itself, and any of them can lead. */
+export function OtherCropsField({ area }: { area: Area }) {
+  const { edit } = useOpenCase()
+  const { crops, options, crop } = useCrops(area)
+  if (!crop) return null
+  const free = options.filter(({ value }) => value !== area.crop && !area.otherCrops.includes(value))
+  const change = (others: (before: readonly string[]) => string[]) =>
+    edit(inArea(area.id, (draft) => void (draft.otherCrops = others(draft.otherCrops))))
+  return (
+    <div className="min-w-0">
+      <Suspense fallback={<p className="text-ink-2 h-[58px] text-[13.5px]">{en.otherCrops}</p>}>
+        <PickField
+          key={area.otherCrops.length}
+          label={en.otherCrops}
+          value={null}
+          options={free}
+          placeholder={en.otherCropsExample}
+          none={en.noCrop}
+          onChange={(id) => id && change((before) => [...before, id])}
+        />
+      </Suspense>
+      {area.otherCrops.length > 0 && (
+        <ul className="mt-1 flex flex-wrap gap-1.5">
+          {area.otherCrops.map((id) => (
+            <li key={id} className="border-edge flex items-center gap-1 rounded-[3px] border pl-2 text-[14.5px]">
+              {textOf(crops.get(id)?.label ?? { en: id })}
+              <button
+                type="button"
+                aria-label={en.removeCrop(textOf(crops.get(id)?.label ?? { en: id }))}
+                className="hover:bg-margin cursor-pointer p-1.5"
+                onClick={() => change((before) => before.filter((other) => other !== id))}
+              >
+                <X size={15} aria-hidden />
+              </button>
+            </li>
+          ))}
+        </ul>
+      )}
+    </div>
   )
 }
 
@@ -88,7 +147,7 @@ export function TextureField({ area, missing }: { area: Area; missing?: string }
 
 export function GroundField({ area }: { area: Area }) {
   const { edit } = useOpenCase()
-  const crop = area.crop ? crops[area.crop] : null
+  const { crop } = useCrops(area)
   return (
     <ChoiceField
       label={en.ground}
@@ -105,8 +164,8 @@ export function GroundField({ area }: { area: Area }) {
 /** The rest of what may be said of an area; all of it can be skipped. */
 export function MoreFields({ area }: { area: Area }) {
   const { edit } = useOpenCase()
-  const crop = area.crop ? crops[area.crop] : null
-  const usual = isPlanted(area, crop) ? limits.lime.surfaceDepth : limits.lime.dugDepth
+  const { crop } = useCrops(area)
+  const usual = isPlanted(area, crop) ? houseLimits.lime.surfaceDepth : houseLimits.lime.dugDepth
   return (
     <>
       <TextField

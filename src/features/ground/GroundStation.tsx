@@ -4,7 +4,8 @@ import { readSize } from '@/core/geometry/size'
 import { Button } from '@/ui/Button'
 import { TextField } from '@/ui/TextField'
 import { useOpenCase, inArea } from '../case/context'
-import { CropField, GroundField, MoreFields, SizeField, TextureField } from './AreaFields'
+import { CropField, GroundField, MoreFields, OtherCropsField, SizeField, TextureField } from './AreaFields'
+import { PastFields, PlantingFields } from './PlantingFields'
 import { en } from './messages'
 import { ClimateField, MeasuresField } from './SettingFields'
 import { useAddArea } from './useAddArea'
@@ -60,6 +61,9 @@ export function GroundStation() {
             <TextureField area={area} />
             <GroundField area={area} />
             <MoreFields area={area} />
+            <OtherCropsField area={area} />
+            <PlantingFields area={area} />
+            <PastFields area={area} />
           </div>
           <div className="mt-5 flex flex-wrap items-center gap-3">
             <Button kind="act" onClick={() => go('results')}>

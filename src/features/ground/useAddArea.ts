@@ -1,5 +1,6 @@
 'use client'
 
+import { castDraft } from 'immer'
 import { blankArea } from '@/core/blank'
 import { blankOffice } from '@/store/office'
 import { useOpenCase } from '../case/context'
@@ -15,7 +16,7 @@ export function useAddArea(): () => void {
     const id = newId()
     const { guide, feeding } = office ?? blankOffice
     edit((draft) => {
-      draft.areas.push({ ...blankArea(id, en.newArea(draft.areas.length + 1)), guide, feeding })
+      draft.areas.push(castDraft({ ...blankArea(id, en.newArea(draft.areas.length + 1)), guide, feeding }))
     })
     go('ground', id)
   }

@@ -1,10 +1,10 @@
-import { sources, type Source, type SourceId } from '@/core/guides/sources'
+import { sourceOf, type SourceRef } from '@/core/guides/sources'
 import { Formula } from '@/ui/Formula'
 import { en } from './messages'
 
 /** Where figures come from, and how sure that is. */
-export function SourceMark({ id }: { id: SourceId }) {
-  const { author, title, year, status, recalled }: Source = sources[id]
+export function SourceMark({ of }: { of: SourceRef }) {
+  const { author, title, year, status, recalled } = sourceOf(of)
   const named = [author, title, year].filter(Boolean).join(', ')
   return (
     <span className="text-slate text-[13px] leading-snug">

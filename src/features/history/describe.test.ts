@@ -1,4 +1,4 @@
-import { enablePatches, produceWithPatches, type Draft } from 'immer'
+import { castDraft, enablePatches, produceWithPatches, type Draft } from 'immer'
 import { blankArea } from '@/core/blank'
 import type { Case } from '@/core/case'
 import { sampleCases } from '@/demo/sample-cases'
@@ -39,7 +39,7 @@ test.each([
     (draft: Draft<Case>) => void (draft.reports[0]!.recommends.lime = { text: '2', unit: 'tons/acre', value: 2 }),
     ['VES-IS, Laboratory’s own, Lime: empty, now 2 tons/acre'],
   ],
-  ['a new area', (draft: Draft<Case>) => void draft.areas.push(blankArea('x', 'New')), ['an area added']],
+  ['a new area', (draft: Draft<Case>) => void draft.areas.push(castDraft(blankArea('x', 'New'))), ['an area added']],
   [
     'the letter',
     (draft: Draft<Case>) => void (draft.letter.note = ''),

@@ -1,6 +1,6 @@
 import type { Case } from '@/core/case'
 import { crops } from '@/core/guides/crops'
-import { extractants } from '@/core/guides/guides'
+import { extractants } from '@/core/guides/guide'
 import { fertilizers, limeMaterials, sulfurMaterials } from '@/core/guides/materials'
 import { textures } from '@/core/guides/soils'
 import type { Patch } from '@/schemas/case-file'
@@ -60,6 +60,7 @@ const labels = new Map<string, string>(
 /** A value as it was typed or chosen. */
 export function shown(value: unknown): string {
   if (value === null || value === undefined || value === '') return en.empty
+  if (Array.isArray(value)) return value.length > 0 ? value.map(shown).join(', ') : en.empty
   if (typeof value !== 'object') return labels.get(String(value)) ?? String(value)
   const { text, unit, name, code } = value as { text?: string; unit?: string; name?: string; code?: string }
   return text === undefined

@@ -101,6 +101,11 @@ function Letterhead({ office }: { office: Office }) {
 function Letter({ ready }: { ready: readonly AreaRecommendation[] }) {
   const { kase } = useOpenCase()
   const office = useOffice()
+  const schools = [
+    ...new Set(
+      ready.flatMap((area) => area.answer!.schools.map(({ label, option }) => `${textOf(label)}: ${textOf(option)}`)),
+    ),
+  ]
   const cautions = [
     ...new Map(ready.flatMap((area) => area.answer!.cautions).map((sentence) => [sentence.key, sentence])).values(),
   ]
@@ -135,6 +140,7 @@ function Letter({ ready }: { ready: readonly AreaRecommendation[] }) {
       <footer className="border-rule mt-3 border-t pt-2 text-[13px] print:text-[8.5pt]">
         {office?.disclaimer && <p>{office.disclaimer}</p>}
         <p>{en.retest}</p>
+        {schools.length > 0 && <p>{en.schools(schools.join('; '))}</p>}
         <p>
           {en.basis}: {reports(kase.reports.filter((report) => kase.areas.some((area) => area.reportId === report.id)))}
           . {en.follows}
@@ -220,7 +226,7 @@ function AreaPart({ found }: { found: AreaRecommendation }) {
 
 /** What goes on this area: lime or sulfur, then the fertilizer chosen, or the bare nutrients where none is. */
 function linesOf({ answer, planted }: AreaRecommendation, measures: Measures): Line[] {
-  const { reaction, needs, fertilizer } = answer!
+  const { reaction, needs, others, fertilizer } = answer!
   const lines: Line[] = []
   if (reaction.dose) {
     const { passes, material, lbPerCup, bagLb } = reaction.dose
@@ -233,6 +239,14 @@ function linesOf({ answer, planted }: AreaRecommendation, measures: Measures): L
       when: passesWords(passes, 'each') || once,
     })
   }
+  for (const { product, nutrient } of others)
+    if (product)
+      lines.push({
+        what: `${textOf(product.material.label)} (${nutrient})`,
+        amount: weight(product.amount.value.v, measures),
+        measure: measure(product.amount.value.v, product.material.lbPerCup, product.material.bagLb, measures),
+        when: en.spread,
+      })
   if (fertilizer?.mix.ok && fertilizer.mix.value.barred.length === 0) {
     const { material, bagLb, mix } = fertilizer
     const { passes } = mix.value

@@ -20,6 +20,8 @@ export const en = {
     ['soil report', code, laboratory && `of ${laboratory}`, date].filter(Boolean).join(' '),
   follows:
     'Amounts led by the laboratory are converted to your area; the others follow our guide, with the sources kept in the case.',
+  spread: 'once, spread evenly',
+  schools: (taken: string) => `Where practitioners disagree we followed: ${taken}.`,
   once: 'once, worked in',
   onceSurface: 'once, on the surface, watered in',
   sulfurOnce: 'once, then retest',

@@ -1,40 +1,36 @@
 'use client'
 
 import clsx from 'clsx'
-import { nutrients, type Area } from '@/core/case'
-import { fertilizers, type Fertilizer, type FertilizerId } from '@/core/guides/materials'
-import { canMeet, oneFertilizer, type OneFertilizer, type Supply } from '@/core/mix/one-fertilizer'
-import type { AreaRecommendation } from '@/core/recommend'
+import type { Area } from '@/core/case'
+import type { Fertilizer, FertilizerId } from '@/core/guides/materials'
+import { canMeet, type OneFertilizer, type Supply } from '@/core/mix/one-fertilizer'
+import { shelfFor, type AreaRecommendation, type OnShelf } from '@/core/recommend'
+import { majorNutrients } from '@/core/units/quantity'
 import { Button } from '@/ui/Button'
 import { ChoiceField } from '@/ui/ChoiceField'
 import { Formula } from '@/ui/Formula'
 import { figure, weight, type Measures } from '@/wording/format'
 import { render, textOf } from '@/wording/render'
 import { inArea, useOpenCase } from '../case/context'
+import { useGuides } from '../case/useCase'
 import { Figure } from '../workings/Figure'
 import { BagField } from './BagField'
 import { gradeWords } from './grade'
 import { en } from './messages'
 
-const ids = Object.keys(fertilizers) as FertilizerId[]
-
 /** Every product on the shelf, each as if it alone did the whole job; one is chosen. */
 export function FertilizerShelf({ area, found }: { area: Area; found: AreaRecommendation }) {
   const { kase, edit } = useOpenCase()
+  const guides = useGuides()
   const { answer, size, crop } = found
   if (!answer || !size.ok || !crop) return null
   if (!answer.needs.some((need) => need.outcome === 'apply'))
     return <p className="mt-3 font-serif text-lg">{en.nothing}</p>
   const chosen = area.materials.fertilizer
-  const rows = ids.map((id) => {
-    const material: Fertilizer = fertilizers[id]
-    const mine = id === chosen && answer.fertilizer
-    const mix = mine
-      ? mine.mix
-      : oneFertilizer(material, material.bagLb, null, answer.needs, size.value.area, crop, area.phosphorusBanned)
-    return { id, material, mix: mix.ok ? mix.value : null }
-  })
-  const useful = rows.filter((row) => row.mix || row.id === chosen)
+  const rows = shelfFor(kase, area, found, guides).map((row) =>
+    row.id === chosen && answer.fertilizer?.mix.ok ? { ...row, mix: answer.fertilizer.mix.value } : row,
+  )
+  const useful = sortBy(rows.filter((row) => row.mix || row.id === chosen))
   const choose = (id: FertilizerId | null) =>
     edit(
       inArea(area.id, (draft) => {
@@ -108,6 +104,15 @@ export function FertilizerShelf({ area, found }: { area: Area; found: AreaRecomm
   )
 }
 
+/** What fits best comes first: nothing that bars it, then the least that is over or short of what is wanted. */
+const sortBy = (rows: readonly OnShelf[]): OnShelf[] => [...rows].sort((a, b) => misfit(a) - misfit(b))
+
+function misfit({ mix }: OnShelf): number {
+  if (!mix) return Infinity
+  const apart = mix.supplies.map(({ over }) => Math.abs(over?.value.v ?? 0)).reduce((sum, one) => sum + one, 0)
+  return (mix.barred.length > 0 ? 1e9 : 0) + apart
+}
+
 function Cells({ mix, measures }: { mix: OneFertilizer; measures: Measures }) {
   return (
     <>
@@ -146,7 +151,7 @@ function Chosen({
   found: AreaRecommendation
 }) {
   const { kase, edit } = useOpenCase()
-  const possible = canMeet(material, found.answer!.needs)
+  const possible = canMeet(material, found.answer!.needs, found.answer!.pH ?? undefined)
   return (
     <div className="bg-wash mt-2 mb-3 rounded-[3px] px-4 py-3">
       <p className="font-serif text-xl">
@@ -158,7 +163,7 @@ function Chosen({
         {weight(bagLb, kase.measures)}, {weight(mix.leftOver.value.v, kase.measures)} left over.
       </p>
       <p className="mt-1 flex flex-wrap gap-x-5">
-        {nutrients.map((nutrient) => {
+        {majorNutrients.map((nutrient) => {
           const supply = mix.supplies.find((one) => one.nutrient === nutrient)!
           return (
             <span key={nutrient}>

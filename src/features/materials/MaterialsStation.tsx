@@ -1,9 +1,18 @@
 'use client'
 
-import type { Area } from '@/core/case'
-import { fields } from '@/core/fields'
-import { limeMaterials, sulfurMaterials, type LimeMaterialId, type SulfurMaterialId } from '@/core/guides/materials'
+import type { Area, LimeSieves } from '@/core/case'
+import { cceField, limeFields, moistureField, sieveField } from '@/core/fields'
+import {
+  limeMaterials,
+  limeScales,
+  sulfurMaterials,
+  type LimeMaterialId,
+  type LimeScale,
+  type LimeScaleId,
+  type SulfurMaterialId,
+} from '@/core/guides/materials'
 import type { AreaRecommendation } from '@/core/recommend'
+import type { Field } from '@/core/units/typed'
 import { Button } from '@/ui/Button'
 import { SelectField } from '@/ui/SelectField'
 import { TextField } from '@/ui/TextField'
@@ -21,6 +30,11 @@ const limeOptions = (Object.keys(limeMaterials) as LimeMaterialId[]).map((value)
 const sulfurOptions = (Object.keys(sulfurMaterials) as SulfurMaterialId[]).map((value) => ({
   value,
   label: textOf(sulfurMaterials[value].label),
+}))
+
+const scaleOptions = (Object.keys(limeScales) as LimeScaleId[]).map((value) => ({
+  value,
+  label: textOf(limeScales[value].label),
 }))
 
 /** Which products the needs are measured out in. */
@@ -60,26 +74,71 @@ function LimeFields({ area, found }: { area: Area; found: AreaRecommendation }) 
           none={en.suggested(textOf(material.label))}
           onChange={(lime) => edit(inArea(area.id, (draft) => void (draft.materials.lime = lime)))}
         />
-        <TextField
-          label={en.effective}
-          unit="%"
-          numeric
-          value={materials.limeEffective.text}
-          placeholder={en.notPrinted}
-          error={fieldError(fields.limeEffective, materials.limeEffective)}
-          onChange={(text) =>
+        <SelectField
+          label={en.limeScale}
+          value={materials.limeScale}
+          options={scaleOptions}
+          onChange={(scale) =>
+            scale &&
             edit(
-              inArea(
-                area.id,
-                (draft) => void (draft.materials.limeEffective = retyped(text, '%', fields.limeEffective)),
-              ),
+              inArea(area.id, (draft) => {
+                draft.materials.limeScale = scale
+                const { text } = draft.materials.limeEffective
+                draft.materials.limeEffective = retyped(text, limeFields[scale].units[0]!.unit, limeFields[scale])
+              }),
             )
           }
         />
+        {'each' in limeScales[materials.limeScale] ? (
+          <TextField
+            label={en.printed}
+            unit={limeFields[materials.limeScale].units[0]!.unit}
+            numeric
+            value={materials.limeEffective.text}
+            placeholder={en.notPrinted}
+            error={fieldError(limeFields[materials.limeScale], materials.limeEffective)}
+            onChange={(text) =>
+              edit(
+                inArea(area.id, (draft) => {
+                  const field = limeFields[draft.materials.limeScale]
+                  draft.materials.limeEffective = retyped(text, field.units[0]!.unit, field)
+                }),
+              )
+            }
+          />
+        ) : (
+          <SieveFields area={area} />
+        )}
         <BagField area={area} of="limeBag" usual={material.bagLb} />
       </div>
     </section>
   )
+}
+
+/** CaCO₃ equivalent, moisture, and what passes each sieve of the scale. */
+function SieveFields({ area }: { area: Area }) {
+  const { edit } = useOpenCase()
+  const { limeScale, limeSieves } = area.materials
+  const { sieves = [] }: LimeScale = limeScales[limeScale]
+  const names: readonly (readonly [keyof LimeSieves, string, Field])[] = [
+    ['cce', en.cce, cceField],
+    ...sieves.map(({ mesh }) => [mesh, en.passes(mesh), sieveField] as const),
+    ['moisture', en.moisture, moistureField],
+  ]
+  return names.map(([name, label, field]) => (
+    <TextField
+      key={name}
+      label={label}
+      unit="%"
+      numeric
+      value={limeSieves[name].text}
+      placeholder={field.example}
+      error={fieldError(field, limeSieves[name])}
+      onChange={(text) =>
+        edit(inArea(area.id, (draft) => void (draft.materials.limeSieves[name] = retyped(text, '%', field))))
+      }
+    />
+  ))
 }
 
 function SulfurFields({ area }: { area: Area }) {

@@ -2,7 +2,7 @@
 
 import Link from 'next/link'
 import { useState } from 'react'
-import { guideRef, guides } from '@/core/guides/guides'
+import { guideRef } from '@/core/guides/guide'
 import type { Office } from '@/schemas/office'
 import type { Front } from '@/store/cases'
 import { editOffice, initialsOf } from '@/store/office'
@@ -11,9 +11,11 @@ import { SelectField } from '@/ui/SelectField'
 import { TextField } from '@/ui/TextField'
 import { textOf } from '@/wording/render'
 import { BackupSection } from '../backup/BackupSection'
+import { useGuides } from '../case/useCase'
 import { en as caseWords } from '../case/messages'
 import { ClimateField, FeedingField, MeasuresField } from '../ground/SettingFields'
 import { LogoField } from './LogoField'
+import { SchoolFields } from './SchoolFields'
 import { en } from './messages'
 import { useOffice } from './useOffice'
 
@@ -24,6 +26,7 @@ export function OfficePage() {
 }
 
 function Fields({ stored }: { stored: Office }) {
+  const guides = useGuides()
   const [office, setOffice] = useState(stored)
   const [keeping, setKeeping] = useState<Front['keeping']>('kept')
   const edit = (change: Partial<Office>) => {
@@ -90,10 +93,21 @@ function Fields({ stored }: { stored: Office }) {
         <SelectField
           label={en.guide}
           value={office.guide}
-          options={guides.map((guide) => ({ value: guideRef(guide), label: textOf(guide.title) }))}
+          options={guides
+            .filter(({ medium }) => medium === 'soil')
+            .map((guide) => ({ value: guideRef(guide), label: `${textOf(guide.title)}, ${guide.version}` }))}
           onChange={(guide) => guide && edit({ guide })}
         />
         <FeedingField value={office.feeding} onChange={(feeding) => edit({ feeding })} />
+      </div>
+      <h2 className="mt-6 mb-1 font-serif text-lg font-semibold">{en.schools}</h2>
+      <p className="text-ink-2 mb-2 text-[14.5px]">{en.schoolsLead}</p>
+      <div className="grid gap-x-5 gap-y-3 sm:grid-cols-2">
+        <SchoolFields
+          guides={guides}
+          chosen={office.schools}
+          onChoose={(school, option) => edit({ schools: { ...office.schools, [school]: option } })}
+        />
       </div>
       <BackupSection />
     </main>

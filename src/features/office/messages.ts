@@ -30,4 +30,7 @@ export const en = {
   refused:
     'This browser refuses to keep the office (no room left?). It is safe on this page until you close it; a backup holds it as typed.',
   saveBackup: 'Save a backup',
+  schools: 'Where practitioners disagree',
+  schoolsLead:
+    'What new cases begin with. A case can take another school under Amounts; the letter says which was used.',
 } as const

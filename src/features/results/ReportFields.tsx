@@ -1,30 +1,52 @@
 'use client'
 
 import type { Area, Report } from '@/core/case'
-import { bufferFields, fields } from '@/core/fields'
-import { extractants, type ExtractantId } from '@/core/guides/guides'
-import { bufferKinds, type SoilUnit } from '@/core/units/quantity'
+import { bufferFields, elementFields, fields } from '@/core/fields'
+import { guidesFor } from '@/core/guides/choose'
+import {
+  boronMethods,
+  extractants,
+  guideRef,
+  leadMethods,
+  micronutrientMethods,
+  type ExtractantId,
+} from '@/core/guides/guide'
+import { bufferKinds, otherNutrients, saltMethods, type Element, type TestUnit } from '@/core/units/quantity'
 import { rateUnitWords } from '@/core/units/rates'
 import { blank, type Field, type Typed } from '@/core/units/typed'
 import { ChoiceField } from '@/ui/ChoiceField'
 import { SelectField } from '@/ui/SelectField'
 import { TextField } from '@/ui/TextField'
 import { render, textOf } from '@/wording/render'
-import { answerOf, useOpenCase } from '../case/context'
-import { fieldError, retyped, understood } from '../formatting'
+import { answerOf, inArea, useOpenCase } from '../case/context'
+import { useGuides } from '../case/useCase'
+import { fieldError, retyped, testError, testUnderstood, understood } from '../formatting'
 import { en } from './messages'
-import { setUnit, useReport } from './useReport'
+import { ownUnit, setUnit, useReport } from './useReport'
 
-type TypedKey = 'pH' | 'bufferPH' | 'organicMatter' | 'cec' | 'acidity' | 'P' | 'K' | 'Mg'
+type TypedKey =
+  | Element
+  | 'pH'
+  | 'bufferPH'
+  | 'organicMatter'
+  | 'cec'
+  | 'acidity'
+  | 'nitrate'
+  | 'sampleDepth'
+  | 'salts'
+  | 'sar'
+  | 'freeLime'
+  | 'lead'
 
 const extractantOptions = (Object.keys(extractants) as ExtractantId[]).map((value) => ({
   value,
   label: textOf(extractants[value].label),
 }))
 const bufferOptions = bufferKinds.map((value) => ({ value, label: value }))
-const unitOptions: { value: SoilUnit; label: string }[] = [
+const unitOptions: { value: TestUnit; label: string }[] = [
   { value: 'ppm', label: 'ppm (mg/kg)' },
   { value: 'lb/acre', label: 'lb/acre' },
+  { value: 'index', label: 'index' },
 ]
 
 /** One number of the report. */
@@ -53,16 +75,21 @@ export function TestField({
       numeric
       placeholder={field.example}
       autoFocus={autoFocus}
-      echo={understood(typed, unit)}
-      error={fieldError(field, typed)}
+      echo={isElement(name) ? testUnderstood(typed, unit) : understood(typed, unit)}
+      error={isElement(name) ? testError(name, field, typed) : fieldError(field, typed)}
       onChange={(text) => change((draft) => void (draft[name] = retyped(text, unit, field)))}
     />
   )
 }
 
-export const PHField = ({ area, autoFocus }: { area: Area; autoFocus?: boolean }) => (
-  <TestField area={area} name="pH" label={en.pH} unit="" field={fields.pH} autoFocus={autoFocus} />
-)
+const isElement = (name: TypedKey): name is Element => name in elementFields
+
+export function PHField({ area, autoFocus }: { area: Area; autoFocus?: boolean }) {
+  const { report } = useReport(area)
+  return (
+    <TestField area={area} name="pH" label={en.pHIn[report.pHIn]} unit="" field={fields.pH} autoFocus={autoFocus} />
+  )
+}
 
 export function BufferFields({ area }: { area: Area }) {
   const { report, change } = useReport(area)
@@ -118,29 +145,117 @@ export function ExtractantFields({ area }: { area: Area }) {
 }
 
 export function NutrientFields({ area }: { area: Area }) {
+  return <ElementFields area={area} elements={['P', 'K', 'Mg']} />
+}
+
+function ElementFields({ area, elements }: { area: Area; elements: readonly Element[] }) {
   const { report } = useReport(area)
-  return (['P', 'K', 'Mg'] as const).map((element) => (
+  return elements.map((element) => (
     <TestField
       key={element}
       area={area}
       name={element}
-      label={en[element]}
-      unit={report.unit}
-      field={fields[element]}
+      label={en.element[element]}
+      unit={ownUnit(element, report.unit)}
+      field={elementFields[element]}
     />
   ))
 }
 
+/** What not every report prints. */
+export function MoreTests({ area }: { area: Area }) {
+  const { report, change } = useReport(area)
+  const some = (...names: readonly Element[]) => names.some((name) => report[name].text !== '')
+  return (
+    <div className="grid gap-x-5 gap-y-2.5 sm:grid-cols-3">
+      <ChoiceField
+        label={en.pHMeasured}
+        value={report.pHIn}
+        options={[
+          { value: 'water', label: en.pHBases.water },
+          { value: 'salt', label: en.pHBases.salt },
+        ]}
+        onChange={(pHIn) => change((draft) => void (draft.pHIn = pHIn))}
+      />
+      <ElementFields area={area} elements={['Ca', 'S', 'Na', 'Zn', 'Mn', 'Fe', 'Cu', 'B']} />
+      {some('Zn', 'Mn', 'Fe', 'Cu') && (
+        <SelectField
+          label={en.micronutrients}
+          value={report.micronutrients}
+          options={asOptions(micronutrientMethods)}
+          none={en.asExtractant}
+          onChange={(by) => change((draft) => void (draft.micronutrients = by))}
+        />
+      )}
+      {some('B') && (
+        <SelectField
+          label={en.boron}
+          value={report.boron}
+          options={asOptions(boronMethods)}
+          none={en.asExtractant}
+          onChange={(by) => change((draft) => void (draft.boron = by))}
+        />
+      )}
+      <TestField area={area} name="nitrate" label={en.nitrate} unit="ppm" field={fields.nitrate} />
+      <TestField area={area} name="sampleDepth" label={en.sampleDepth} unit="in" field={fields.depth} />
+      <TestField area={area} name="freeLime" label={en.freeLime} unit="%" field={fields.freeLime} />
+      <TestField area={area} name="salts" label={en.salts} unit="dS/m" field={fields.salts} />
+      <SelectField
+        label={en.saltsBy}
+        value={report.saltsBy}
+        options={asOptions(saltMethods)}
+        none={en.notStated}
+        error={report.salts.text !== '' && !report.saltsBy ? en.saltsNeedMethod : undefined}
+        onChange={(by) => change((draft) => void (draft.saltsBy = by))}
+      />
+      <TestField area={area} name="sar" label={en.sar} unit="" field={fields.sar} />
+      <TestField area={area} name="lead" label={en.lead} unit="ppm" field={fields.lead} />
+      <SelectField
+        label={en.leadBy}
+        value={report.leadBy}
+        options={asOptions(leadMethods)}
+        none={en.notStated}
+        onChange={(by) => change((draft) => void (draft.leadBy = by))}
+      />
+    </div>
+  )
+}
+
+const asOptions = <Value extends keyof typeof en.methods>(values: readonly Value[]) =>
+  values.map((value) => ({ value, label: en.methods[value] }))
+
+/** Which guide rates the report, where several speak for its extractant. */
+export function GuideField({ area }: { area: Area }) {
+  const { edit } = useOpenCase()
+  const { report } = useReport(area)
+  const guides = useGuides()
+  const possible = report.extractant
+    ? guidesFor(guides, report.extractant, area.crop).filter((guide) => area.crop === null || area.crop in guide.crops)
+    : []
+  const pinned = guides.find((guide) => guideRef(guide) === area.guide)
+  const offered = pinned && !possible.includes(pinned) ? [pinned, ...possible] : possible
+  if (offered.length < 2) return null
+  return (
+    <SelectField
+      label={en.guide}
+      value={area.guide}
+      options={offered.map((guide) => ({ value: guideRef(guide), label: `${textOf(guide.title)}, ${guide.version}` }))}
+      onChange={(ref) => edit(inArea(area.id, (draft) => void (draft.guide = ref ?? draft.guide)))}
+    />
+  )
+}
+
 /** The laboratory's own lines, each with the unit the paper prints. */
-export function RecommendsFields({ area }: { area: Area }) {
+export function RecommendsFields({ area, more = false }: { area: Area; more?: boolean }) {
   const { report, change } = useReport(area)
   const { recommends } = report
-  const lines: readonly [keyof typeof en.recommend, Field][] = [
+  const lines: readonly (readonly [keyof typeof en.recommend, Field])[] = [
     ['lime', fields.lime],
     ['sulfur', fields.sulfur],
     ['N', fields.nutrient],
     ['P₂O₅', fields.nutrient],
     ['K₂O', fields.nutrient],
+    ...(more ? otherNutrients.map((nutrient) => [nutrient, fields.nutrient] as const) : []),
   ]
   const set = (name: keyof typeof en.recommend, typed: Typed) =>
     change((draft) => void (draft.recommends[name] = typed))
@@ -185,6 +300,7 @@ function LimeMeaning({ report, change }: { report: Report; change: ReturnType<ty
         options={[
           { value: 'product', label: en.limeMeansNames.product },
           { value: 'pure', label: en.limeMeansNames.pure },
+          { value: 'ENM', label: en.limeMeansNames.ENM },
         ]}
         onChange={(means) => change((draft) => void (draft.recommends.limeMeans = means))}
       />

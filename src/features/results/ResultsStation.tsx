@@ -1,15 +1,26 @@
 'use client'
 
-import type { Area } from '@/core/case'
+import { useState, type ReactNode } from 'react'
+import type { Area, Report } from '@/core/case'
 import { fields } from '@/core/fields'
 import type { Sentence } from '@/core/sentence'
+import { elements, otherNutrients } from '@/core/units/quantity'
 import { Button } from '@/ui/Button'
 import { SelectField } from '@/ui/SelectField'
 import { TextField } from '@/ui/TextField'
 import { render } from '@/wording/render'
 import { answerOf, inArea, useOpenCase } from '../case/context'
 import { TextureField } from '../ground/AreaFields'
-import { BufferFields, ExtractantFields, NutrientFields, PHField, RecommendsFields, TestField } from './ReportFields'
+import {
+  BufferFields,
+  ExtractantFields,
+  GuideField,
+  MoreTests,
+  NutrientFields,
+  PHField,
+  RecommendsFields,
+  TestField,
+} from './ReportFields'
 import { en } from './messages'
 import { useReport } from './useReport'
 
@@ -31,6 +42,7 @@ export function ResultsStation() {
 function Sheet({ area }: { area: Area }) {
   const { kase, recommendation, edit, go } = useOpenCase()
   const { report, change } = useReport(area)
+  const [moreLines, setMoreLines] = useState(otherNutrients.some((nutrient) => report.recommends[nutrient].text !== ''))
   const others = kase.areas.filter((one) => one.id !== area.id && one.reportId)
   const { answer, doubts } = answerOf(recommendation, area.id)
   const why = answer?.reaction.why
@@ -50,16 +62,25 @@ function Sheet({ area }: { area: Area }) {
         </div>
         <div className="mt-2.5 grid gap-x-5 gap-y-2.5 sm:grid-cols-2">
           <ExtractantFields area={area} />
+          <GuideField area={area} />
         </div>
         <div className="mt-2.5 grid gap-x-5 gap-y-2.5 sm:grid-cols-3">
           <NutrientFields area={area} />
         </div>
+        <More label={en.moreTests} open={hasMoreTests(report)}>
+          <MoreTests area={area} />
+        </More>
         <Doubts doubts={doubts} />
       </section>
       <section className="mt-6" aria-label={en.recommends}>
         <h2 className={heading}>{en.recommends}</h2>
         <p className="text-ink-2 -mt-1 mb-2 text-[14.5px]">{en.recommendsLead}</p>
-        <RecommendsFields area={area} />
+        <RecommendsFields area={area} more={moreLines} />
+        {!moreLines && (
+          <Button kind="text" className="mt-2" onClick={() => setMoreLines(true)}>
+            {en.moreRecommends}
+          </Button>
+        )}
       </section>
       <section className="mt-6 grid gap-x-5 gap-y-2.5 sm:grid-cols-3" aria-label={en.report}>
         <TextField
@@ -102,6 +123,23 @@ function Sheet({ area }: { area: Area }) {
     </div>
   )
 }
+
+/** Fields that most reports leave blank; open where one of them is filled. */
+function More({ label, open, children }: { label: string; open: boolean; children: ReactNode }) {
+  const [shown, show] = useState(open)
+  return (
+    <details className="mt-3" open={shown} onToggle={(event) => show(event.currentTarget.open)}>
+      <summary className="text-ink-2 cursor-pointer py-1.5 text-[14.5px]">{label}</summary>
+      <div className="mt-1.5">{children}</div>
+    </details>
+  )
+}
+
+const hasMoreTests = (report: Report): boolean =>
+  report.pHIn === 'salt' ||
+  ([...elements, 'nitrate', 'salts', 'sar', 'freeLime', 'lead'] as const).some(
+    (name) => name !== 'P' && name !== 'K' && name !== 'Mg' && report[name].text !== '',
+  )
 
 /** What in the report can hardly be so. Nothing is blocked. */
 function Doubts({ doubts }: { doubts: readonly Sentence[] }) {

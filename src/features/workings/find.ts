@@ -1,8 +1,9 @@
 import type { NutrientCheck } from '@/core/nutrients/need'
 import type { Check } from '@/core/reaction'
-import type { AreaRecommendation } from '@/core/recommend'
+import { perPortion } from '@/core/portions'
+import type { Answer, AreaRecommendation } from '@/core/recommend'
 import type { Working } from '@/core/workings'
-import type { Nutrient } from '@/core/case'
+import type { MajorNutrient } from '@/core/units/quantity'
 import { area as areaWords, figure, rate as rateWords, rounding, weight, type Measures } from '@/wording/format'
 import { render, textOf } from '@/wording/render'
 import type { Sentence } from '@/core/sentence'
@@ -21,7 +22,7 @@ export interface Explained {
 /**
  * The number behind a key, as the recommendation has it now; null where it is no longer there.
  * Keys: `size`; `reaction`, `pass`, `rate`, `dug-in`, `check:ID`; a nutrient, `rate:NUTRIENT`, `own:NUTRIENT`;
- * `fertilizer`, `feed-pass`, `feed-rate`, `bags`, `supply:NUTRIENT`.
+ * `fertilizer`, `feed-pass`, `feed-rate`, `bags`, `supply:NUTRIENT`; `other:ELEMENT`, `carrier:ELEMENT`; `portion:SHARE:OF`.
  */
 export function find({ size, answer, use }: AreaRecommendation, key: string, measures: Measures): Explained | null {
   const [head, rest] = key.split(':') as [string, string | undefined]
@@ -68,6 +69,16 @@ export function find({ size, answer, use }: AreaRecommendation, key: string, mea
   }
   if (head === 'fertilizer' || head === 'bags' || head === 'supply' || head === 'feed-pass')
     return ofFertilizer(answer, head, rest, measures, weighed)
+  if (head === 'other' || head === 'carrier') {
+    const need = answer.others.find((one) => one.nutrient === rest)
+    const working = head === 'other' ? need?.amount : need?.product?.amount
+    const of = head === 'other' ? rest! : textOf(need?.product?.material.label ?? { en: '' })
+    return working ? weighed(working, of) : null
+  }
+  if (head === 'portion') {
+    const working = portionOf(answer, key)
+    return working ? weighed(working, 'a share of it') : null
+  }
   if (head === 'own') {
     const check = answer.needs.find((one) => one.nutrient === rest)?.checks[0]
     return check?.amount ? weighed(check.amount, `${rest}, our own guide`) : null
@@ -93,8 +104,25 @@ function ofFertilizer(
   if (head === 'fertilizer') return weighed(amount, textOf(answer.fertilizer!.material.label))
   if (head === 'feed-pass') return weighed(passes.each, textOf(answer.fertilizer!.material.label))
   if (head === 'bags') return explained(figure(bags.value.v), 'bags', bags)
-  const supply = supplies.find((one) => one.nutrient === (rest as Nutrient))!
+  const supply = supplies.find((one) => one.nutrient === (rest as MajorNutrient))!
   return weighed(supply.over ?? supply.supplied, `${rest} over or short`)
+}
+
+/** `portion:plant:fertilizer`, `portion:row:carrier:Zn`: a share of what that is. */
+function portionOf({ portions, reaction, fertilizer, others, needs }: Answer, key: string): Working | undefined {
+  const [, share, what, nutrient] = key.split(':')
+  const portion = portions.find(({ of }) => of === share)
+  const mix = fertilizer?.mix.ok ? fertilizer.mix.value : undefined
+  const need = needs.find((one) => one.nutrient === nutrient)
+  const amount =
+    what === 'reaction'
+      ? reaction.dose?.passes.each
+      : what === 'fertilizer'
+        ? mix?.passes.each
+        : what === 'need'
+          ? (need?.passes?.each ?? need?.amount)
+          : others.find((one) => one.nutrient === nutrient)?.product?.amount
+  return portion && amount && perPortion(amount, portion)
 }
 
 /** A check as a line: its amount, or why there is none. */

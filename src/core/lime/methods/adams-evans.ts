@@ -2,7 +2,7 @@ import { bufferFields } from '../../fields'
 import { accept, refuse, say } from '../../sentence'
 import { poundsPerTon } from '../../units/factors'
 import { quantity } from '../../units/quantity'
-import { derive, given, type Derived, type Given } from '../../workings'
+import { derive, given, type Derived, type Working } from '../../workings'
 import { depthOf, effectivenessOf, type LimeMethod } from '../method'
 
 /** pH = 7.79 − 5.55 H + 2.27 H²: lowest pH on its falling branch, and pH at no acidity. */
@@ -55,5 +55,5 @@ export const adamsEvans: LimeMethod = {
 }
 
 /** Unsaturated share of the exchange at a pH: the smaller root of the curve. */
-const unsaturated = (pH: Given<'pH in water'>, rule: Derived['rule']): Derived<'fraction of CEC'> =>
+const unsaturated = (pH: Working<'pH in water'>, rule: Derived['rule']): Derived<'fraction of CEC'> =>
   derive('fraction of CEC', '(5.55 - sqrt(5.55^2 - 4 * 2.27 * (7.79 - pH))) / (2 * 2.27)', { pH }, rule, 'adams-evans')

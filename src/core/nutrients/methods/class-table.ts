@@ -1,5 +1,5 @@
-import type { RateGroup } from '../../guides/crops'
-import { classNames } from '../../guides/guides'
+import type { RateGroup } from '../../guides/crop'
+import { classNames } from '../../guides/guide'
 import type { Rating } from '../../reading/classify'
 import { accept, say, type Outcome } from '../../sentence'
 import { quantity } from '../../units/quantity'
@@ -17,25 +17,26 @@ export function classTable(
   const index = classNames.indexOf(className)
   const args = {
     nutrient,
-    value: value.value.v,
-    unit: guide.unit,
+    value: value?.value.v ?? null,
+    unit: value?.value.of.split(' ')[0] ?? null,
     className,
     guide: guide.title,
-    upTo: bounds[index] ?? null,
-    above: bounds[index - 1] ?? null,
+    upTo: bounds?.[index] ?? null,
+    above: bounds?.[index - 1] ?? null,
     crop: crop.label,
   }
+  const { source } = guide.rates
   const cell = given(
     quantity(guide.rates[group][nutrient][index]!, `lb ${nutrient}/1000 ft²`),
     say('nutrient.table-cell', { className, nutrient }),
-    'house',
+    source,
   )
   const rate = derive(
     `lb ${nutrient}/1000 ft²`,
     'table',
-    { table: cell, test: value },
+    value ? { table: cell, test: value } : { table: cell },
     say('nutrient.class', args),
-    'house',
+    source,
   )
   return accept({ rate, why: say(rate.value.v > 0 ? 'nutrient.needed' : 'nutrient.enough', args) })
 }

@@ -1,10 +1,8 @@
-import { blankArea, blankCase, blankReport } from '../../blank'
-import type { Area, Case, Report } from '../../case'
-import { fields } from '../../fields'
+import type { Area } from '../../case'
 import type { CropId } from '../../guides/crops'
-import { guideFor, guideRef, guides, type ExtractantId } from '../../guides/guides'
-import { recommend } from '../../recommend'
-import { readTyped } from '../../units/typed'
+import type { ExtractantId } from '../../guides/guide'
+import { guideFor } from '../../guides/guides'
+import { amounts, answer, typed } from '../../one-area'
 
 /** One area of exactly 1,000 ft², so that amounts are lb per 1,000 ft². Expected values worked by hand. */
 function needs(
@@ -14,32 +12,10 @@ function needs(
   area: Partial<Area> = {},
   unit: 'ppm' | 'lb/acre' = guideFor(extractant ?? 'mehlich-3')?.unit ?? 'ppm',
 ) {
-  const guide = guideFor(extractant ?? 'mehlich-3') ?? guides[0]!
-  const typed = Object.fromEntries(
-    Object.entries(tests).map(([name, text]) => [
-      name,
-      readTyped(text, name === 'P' || name === 'K' ? unit : '', fields.P.units),
-    ]),
+  const read = Object.fromEntries(
+    Object.entries(tests).map(([name, text]) => [name, typed(text, name === 'P' || name === 'K' ? unit : '')]),
   )
-  const report: Report = { ...blankReport('r'), extractant, ...typed }
-  const kase: Case = {
-    ...blankCase('c', '2026-01-01T00:00:00.000Z'),
-    areas: [
-      {
-        ...blankArea('a', 'A'),
-        size: { text: '20x50', unit: 'ft²', value: 1000 },
-        crop,
-        guide: guideRef(guide),
-        reportId: 'r',
-        ...area,
-      },
-    ],
-    reports: [report],
-  }
-  const found = recommend(kase, guides).areas[0]!.answer!.needs
-  return Object.fromEntries(
-    found.map((need) => [need.nutrient, need.amount?.value.v ?? (need.outcome === 'none' ? 0 : need.why.key)]),
-  )
+  return amounts(answer({ crop, ...area }, { extractant, ...read }))
 }
 
 describe('P₂O₅ and K₂O by class (house guide, common practice, recalled), lb/1,000 ft²', () => {

@@ -1,5 +1,5 @@
-import type { PhosphorusPotassium } from '../../guides/crops'
-import type { ExtractantId } from '../../guides/guides'
+import type { TriState } from '../../guides/crop'
+import type { ExtractantId } from '../../guides/guide'
 import type { Rating, Soil } from '../../reading/classify'
 import { accept, refuse, say, type Outcome, type Sentence } from '../../sentence'
 import { sqFtPerAcre } from '../../units/factors'
@@ -7,35 +7,34 @@ import { quantity, type Cec } from '../../units/quantity'
 import { derive, given, type Derived, type Working } from '../../workings'
 import type { Rated } from '../method'
 
-type Removal = Extract<PhosphorusPotassium, { method: 'tri-state' }>
-
 const extractant: ExtractantId = 'bray-1'
 
 /**
  * Field and food-plot P₂O₅ and K₂O: build-up below the critical level, replacement of what the crop removes above it,
  * and a drawdown to nothing. STL in ppm of Bray P1 and of ammonium-acetate K; lb/acre.
- * Refuses another extractant, and K without a CEC.
+ * Refuses another extractant, a word or an index, and K without a CEC.
  * Source: Vitosh, Johnson & Mengel 1995, Tri-State Fertilizer Recommendations E-2567; recalled.
  */
 export function triState(
   nutrient: 'P₂O₅' | 'K₂O',
   rating: Rating,
-  crop: Removal,
+  crop: TriState,
   soil: Soil,
   used: ExtractantId | null,
 ): Outcome<Rated> {
   if (used !== extractant) return refuse('tri-state.extractant')
+  if (!rating.value || rating.value.value.of.startsWith('index')) return refuse('tri-state.needs-ppm')
   const removal = removalOf(nutrient, crop)
-  if (nutrient === 'P₂O₅') return rated(phosphate(rating.value, crop.criticalP, removal), rating)
+  if (nutrient === 'P₂O₅') return rated(phosphate(rating.value, crop.criticalP, removal), rating.value)
   if (soil.cec === undefined) return refuse('tri-state.needs-cec')
-  return rated(potash(rating.value, soil.cec, removal), rating)
+  return rated(potash(rating.value, soil.cec, removal), rating.value)
 }
 
 const source = 'tri-state' as const
 const fixed = (v: number, of: string, key: string, args: Sentence['args'] = {}) =>
   given(quantity(v, of), say(key, args), source)
 
-const removalOf = (nutrient: 'P₂O₅' | 'K₂O', crop: Removal) =>
+const removalOf = (nutrient: 'P₂O₅' | 'K₂O', crop: TriState) =>
   derive(
     `lb ${nutrient}/acre`,
     'crop_yield * each',
@@ -86,7 +85,7 @@ function potash(test: Working, cec: Cec, removal: Working): Derived<'lb K₂O/ac
   )
 }
 
-function rated(perAcre: Derived<'lb P₂O₅/acre'> | Derived<'lb K₂O/acre'>, rating: Rating): Outcome<Rated> {
+function rated(perAcre: Derived<'lb P₂O₅/acre'> | Derived<'lb K₂O/acre'>, test: Working): Outcome<Rated> {
   const nutrient = perAcre.value.of === 'lb P₂O₅/acre' ? 'P₂O₅' : 'K₂O'
   const acre = given(quantity(sqFtPerAcre / 1000, 'thousands of ft² in an acre'), say('unit.acre'), 'arithmetic')
   const rate = derive(
@@ -98,6 +97,6 @@ function rated(perAcre: Derived<'lb P₂O₅/acre'> | Derived<'lb K₂O/acre'>, 
   )
   return accept({
     rate,
-    why: say(rate.value.v > 0 ? 'tri-state.needed' : 'tri-state.enough', { nutrient, value: rating.value.value.v }),
+    why: say(rate.value.v > 0 ? 'tri-state.needed' : 'tri-state.enough', { nutrient, value: test.value.v }),
   })
 }

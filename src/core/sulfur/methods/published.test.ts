@@ -10,7 +10,7 @@ import { tenths } from './tenths'
 
 const pH = (v: number) => given(quantity(v, 'pH in water'), say('report.pH'))
 const rate = (method: typeof table, from: number, to: number, texture: TextureId) => {
-  const outcome = method.compute({ pH: pH(from), aim: pH(to), texture })
+  const outcome = method.compute({ pH: pH(from), aim: pH(to), texture, climate: 'cool' })
   return outcome.ok ? outcome.value.rate.value.v : outcome.refusal.key
 }
 

@@ -2,7 +2,7 @@ import { sulfurTo45 } from '../../guides/sulfur-tables'
 import { textures, type SulfurRow } from '../../guides/soils'
 import { accept, refuse, say } from '../../sentence'
 import { quantity } from '../../units/quantity'
-import { derive, given, type Derived, type Given } from '../../workings'
+import { derive, given, type Derived, type Working } from '../../workings'
 import type { SulfurMethod } from '../method'
 
 /**
@@ -42,7 +42,7 @@ export const table: SulfurMethod = {
 }
 
 /** The table's figure from a pH down to 4.5. */
-function toFourAndHalf(pH: Given<'pH in water'>, row: SulfurRow): Derived<'lb S/100 ft²'> {
+function toFourAndHalf(pH: Working<'pH in water'>, row: SulfurRow): Derived<'lb S/100 ft²'> {
   const rows = sulfurTo45[row]
   const above = Math.max(
     rows.findIndex(([at]) => at >= pH.value.v),

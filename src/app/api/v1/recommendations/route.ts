@@ -15,7 +15,7 @@ export async function POST(request: Request): Promise<Response> {
   if (text === null) return refusal(413, 'A case file is at most 1 MB here.')
   const opened = openCaseFile(text)
   if (!opened.ok) return refusal(opened.why === 'too-large' ? 413 : 400, sentences[opened.why], opened.details)
-  return answer(200, recommend(opened.kase, guides))
+  return answer(200, recommend(opened.kase, [...guides, ...opened.guides]))
 }
 
 const sentences = {

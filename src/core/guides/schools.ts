@@ -1,0 +1,197 @@
+import type { Text } from '../sentence'
+import type { Use } from './crop'
+import type { Guide } from './guide'
+
+/** A question on which practitioners disagree. The first option is the guide as it stands. */
+export interface School {
+  readonly id: string
+  readonly label: Text
+  /** What it bears on; absent: everything. */
+  readonly crops?: readonly string[]
+  readonly uses?: readonly Use[]
+  readonly options: readonly SchoolOption[]
+}
+
+export interface SchoolOption {
+  readonly id: string
+  readonly label: Text
+  /** What it puts in the guide's place. */
+  readonly changes: readonly Change[]
+}
+
+export interface Change {
+  readonly path: readonly string[]
+  readonly value: unknown
+}
+
+/** The school taken on a question, where the crop is one it bears on. */
+export interface Taken {
+  readonly school: string
+  readonly label: Text
+  readonly option: Text
+}
+
+export const bearsOn = ({ crops, uses }: School, cropId: string, use: Use): boolean =>
+  (!crops || crops.includes(cropId)) && (!uses || uses.includes(use))
+
+const optionOf = (school: School, chosen: Readonly<Record<string, string>>): SchoolOption =>
+  school.options.find(({ id }) => id === chosen[school.id]) ?? school.options[0]!
+
+const schooled = new WeakMap<Guide, Map<string, Guide>>()
+
+/**
+ * The guide with the chosen schools in the place of its own.
+ * A choice that the guide does not know is passed over: another guide may know it.
+ *
+ * @param chosen option by the question's id
+ */
+export function withSchools(guide: Guide, chosen: Readonly<Record<string, string>>): Guide {
+  const options = guide.schools.map((school) => optionOf(school, chosen))
+  const changes = options.flatMap((option) => option.changes)
+  if (changes.length === 0) return guide
+  const key = options.map(({ id }) => id).join(' ')
+  let known = schooled.get(guide)
+  if (!known) schooled.set(guide, (known = new Map()))
+  let changed = known.get(key)
+  if (!changed) {
+    changed = changes.reduce((whole, { path, value }) => put(whole, path, value) as Guide, guide)
+    known.set(key, changed)
+  }
+  return changed
+}
+
+/** The schools that stand behind what is said of this crop. */
+export const takenFor = (
+  { schools }: Guide,
+  chosen: Readonly<Record<string, string>>,
+  cropId: string,
+  use: Use,
+): readonly Taken[] =>
+  schools
+    .filter((school) => bearsOn(school, cropId, use))
+    .map((school) => ({ school: school.id, label: school.label, option: optionOf(school, chosen).label }))
+
+/** A copy with the value at the path; a path that is not there stays away, since schools change and never add. */
+function put(whole: unknown, [key, ...rest]: readonly string[], value: unknown): unknown {
+  if (key === undefined) return value
+  if (typeof whole !== 'object' || whole === null || !(key in whole)) return whole
+  return { ...whole, [key]: put((whole as Record<string, unknown>)[key], rest, value) }
+}
+
+const option = (id: string, label: string, ...changes: readonly (readonly [string, unknown])[]): SchoolOption => ({
+  id,
+  label: { en: label },
+  changes: changes.map(([path, value]) => ({ path: path.split('.'), value })),
+})
+
+const pH = (low: number, high: number, aim: number) => ({ low, high, aim })
+const plots = ['clover', 'plot-brassicas', 'plot-small-grains', 'plot-corn', 'plot-soybean']
+const plotSpan = (low: number, high: number, aim: number) =>
+  plots.map((id) => [`crops.${id}.pH`, pH(low, high, aim)] as const)
+
+/** The questions that the shipped guides put. Source of all: common practice, unless said. */
+export const houseSchools: readonly School[] = [
+  {
+    id: 'blueberry-pH',
+    label: { en: 'pH for highbush blueberry' },
+    crops: ['highbush-blueberry'],
+    options: [
+      option('A', 'school A, 4.5 to 5.5'),
+      option('B', 'school B, 4.8 to 5.2', ['crops.highbush-blueberry.pH', pH(4.8, 5.2, 5.0)]),
+      option('C', 'school C, 4.2 to 5.0', ['crops.highbush-blueberry.pH', pH(4.2, 5.0, 4.6)]),
+    ],
+  },
+  {
+    id: 'lime-pass',
+    label: { en: 'most lime on the surface in one pass' },
+    uses: ['lawn', 'planting'],
+    options: [
+      option('50', '50 lb per 1,000 ft²'),
+      option('25', '25 lb per 1,000 ft²', ['limits.lime.surfacePerPass', 25]),
+    ],
+  },
+  {
+    id: 'plot-pH',
+    label: { en: 'pH aim for food plots' },
+    uses: ['plot'],
+    options: [
+      option('by-crop', 'by the crop'),
+      option('6.0-6.5', '6.0 to 6.5', ...plotSpan(6.0, 6.5, 6.5)),
+      option('6.0-7.0', '6.0 to 7.0', ...plotSpan(6.0, 7.0, 6.5)),
+      option('7.0', '7.0, though 6.5 on sand', ...plotSpan(6.0, 7.0, 7.0)),
+    ],
+  },
+  {
+    id: 'potato-pH',
+    label: { en: 'potatoes above their span' },
+    crops: ['potato'],
+    options: [
+      option('leave', 'leave the pH'),
+      option('sulfur', 'sulfur, against scab', ['crops.potato.acidRequiring', true]),
+    ],
+  },
+  {
+    id: 'strawberry-spring',
+    label: { en: 'feeding strawberries' },
+    crops: ['strawberry'],
+    options: [
+      option('mild', 'mild winters: before ripening as well'),
+      option('cold', 'cold winters: never in spring', [
+        'crops.strawberry.nitrogen.dressings',
+        ['renovation', 'late-summer'],
+      ]),
+    ],
+  },
+  {
+    id: 'plot-removal',
+    label: { en: 'what corn and beans carry off' },
+    crops: ['plot-corn', 'plot-soybean'],
+    options: [
+      option('1995', 'Tri-State E-2567, 1995'),
+      // Culman et al. 2020, Bulletin 974, recalled with middling confidence.
+      option(
+        '2020',
+        'Tri-State Bulletin 974, 2020',
+        ['crops.plot-corn.phosphorusPotassium.removal', { 'P₂O₅': 0.35, 'K₂O': 0.2 }],
+        ['crops.plot-soybean.phosphorusPotassium.removal', { 'P₂O₅': 0.79, 'K₂O': 1.15 }],
+      ),
+    ],
+  },
+  {
+    id: 'base-saturation',
+    label: { en: 'choosing the stone' },
+    options: [
+      option('sufficiency', 'by sufficiency: dolomitic where Mg is low'),
+      // 10–20 % of the exchange, as the base-saturation school has it.
+      option('balance', 'by base saturation: Mg 10 to 20 %', ['limits.magnesiumLowShare', 0.1]),
+    ],
+  },
+]
+
+/** What only the western guide asks. */
+export const olsenSchools: readonly School[] = [
+  {
+    id: 'potassium-west',
+    label: { en: 'when potassium is enough' },
+    options: [
+      option('150', 'up to 150 ppm is medium'),
+      option('200', 'up to 200 ppm is medium', ['classes.K', [{ bounds: [60, 120, 200, 250] }]]),
+    ],
+  },
+  {
+    id: 'copper-west',
+    label: { en: 'when copper is low' },
+    options: [
+      option('0.2', 'below 0.2 ppm'),
+      option('0.6', 'below 0.6 ppm', ['minimums.Cu.rows', [{ lowBelow: 0.6 }]]),
+    ],
+  },
+  {
+    id: 'manganese-west',
+    label: { en: 'when manganese is low' },
+    options: [
+      option('1.0', 'below 1.0 ppm'),
+      option('2.5', 'below 2.5 ppm', ['minimums.Mn.rows', [{ lowBelow: 2.5 }]]),
+    ],
+  },
+]

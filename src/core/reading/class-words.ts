@@ -1,0 +1,27 @@
+import type { ClassName } from '../guides/guide'
+
+/**
+ * Words and letters that stand for a class where a laboratory prints nothing else. “High” is taken as above optimum,
+ * which asks for nothing. Source: common practice.
+ */
+const words: Readonly<Record<ClassName, readonly string[]>> = {
+  'very-low': ['very low', 'vl', 'deficient'],
+  low: ['low', 'l', 'poor'],
+  medium: ['medium', 'med', 'm', 'moderate', 'fair'],
+  optimum: ['optimum', 'optimal', 'opt', 'o', 'adequate', 'sufficient', 'good'],
+  excess: ['high', 'h', 'very high', 'vh', 'excess', 'excessive', 'above optimum', 'surplus'],
+}
+
+const classOf = new Map(
+  (Object.entries(words) as [ClassName, readonly string[]][]).flatMap(([name, those]) =>
+    those.map((word) => [word, name] as const),
+  ),
+)
+
+/**
+ * The class that a word typed in the place of a number stands for.
+ *
+ * @example classOfWord('VL') // 'very-low'
+ */
+export const classOfWord = (text: string): ClassName | undefined =>
+  classOf.get(text.trim().toLowerCase().replace(/\s+/g, ' ').replace(/\.$/, ''))

@@ -1,0 +1,20 @@
+import type { Report } from '../case'
+import type { Limits } from '../guides/limits'
+import { accept, refuse, type Outcome } from '../sentence'
+
+export const leadClasses = ['below-precaution', 'precaution', 'screening', 'no-food'] as const
+export type LeadClass = (typeof leadClasses)[number]
+
+/**
+ * The class of total lead by the office's thresholds. An extractable figure reads far lower and is refused a class, and
+ * so is one whose method nobody named.
+ *
+ * @param ppm lead in the soil, mg/kg
+ */
+export function leadClass(ppm: number, by: Report['leadBy'], { lead }: Pick<Limits, 'lead'>): Outcome<LeadClass> {
+  if (by === null) return refuse('lead.no-method')
+  if (by === 'extractable') return refuse('lead.extractable')
+  if (ppm > lead.noFood) return accept('no-food')
+  if (ppm > lead.screening) return accept('screening')
+  return accept(ppm > lead.precaution ? 'precaution' : 'below-precaution')
+}

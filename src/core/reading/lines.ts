@@ -1,0 +1,233 @@
+import type { Report } from '../case'
+import type { Crop } from '../guides/crop'
+import type { Guide } from '../guides/guide'
+import type { SourceRef } from '../guides/sources'
+import { say, type Outcome, type Sentence } from '../sentence'
+import type { Element } from '../units/quantity'
+import { given, type Working } from '../workings'
+import { quantity } from '../units/quantity'
+import { extractLines } from './extract'
+import { leadClass } from './lead'
+import { rate, reactionClass, sufficiency } from './classify'
+import { nitrateInLayer } from './nitrate'
+import { saltBand, saltMeaning, sodium } from './salts'
+import type { ReadReport } from './soil'
+
+/** One value of a report, as this crop sees it. */
+export interface ReadingLine {
+  readonly id: string
+  /** As reported or in the guide's unit; absent where the report gives only a word. */
+  readonly value?: Working
+  /** The class as a key of the wording. */
+  readonly className?: string
+  /** The span the crop wants; null where it has no such end. */
+  readonly wanted?: readonly [low: number | null, high: number | null]
+  /** How far outside the span the value lies, below (negative) or above; 0 inside. */
+  readonly distance?: number
+  readonly meaning: Sentence
+  readonly source: SourceRef
+}
+
+/** Organic matter, %: below is low, above is high. Source: common practice. */
+const matterSpan = [2, 5] as const
+/** CEC, meq/100 g: below it is sandy in its ways; up to the second is typical. Source: common practice. */
+const cecSpan = [10, 20] as const
+/** Texture by CEC where nobody knows it; upper bounds. Source: common practice. */
+const texturesByCec = [
+  [5, 'sand'],
+  [10, 'sandy loam'],
+  [15, 'loam'],
+  [25, 'silt or clay loam'],
+  [Infinity, 'clay'],
+] as const
+
+const plain = (v: number, unit: string, key: string): Working => given(quantity(v, unit), say(key), 'reported')
+
+const outside = (v: number, [low, high]: NonNullable<ReadingLine['wanted']>): number =>
+  low !== null && v < low ? v - low : high !== null && v > high ? v - high : 0
+
+/** Every value of the report in the order in which an advisor looks, each with its meaning for this crop. */
+export function readingLines(read: ReadReport, report: Report, guide: Guide, crop: Crop): readonly ReadingLine[] {
+  if (guide.medium === 'soilless') return soilless(read, guide, crop)
+  return [
+    ...pHLine(read, crop),
+    ...groundLines(read),
+    ...nitrateLine(read, guide),
+    ...(['P', 'K'] as const).flatMap((element) => classLine(element, read, report, guide, crop)),
+    ...(['Ca', 'Mg', 'S', 'Zn', 'Mn', 'Fe', 'Cu', 'B'] as const).flatMap((element) =>
+      minimumLine(element, read, report, guide),
+    ),
+    ...saltLines(read, crop),
+    ...leadLine(read, report, guide, crop),
+  ]
+}
+
+function pHLine(read: ReadReport, crop: Crop): ReadingLine[] {
+  if (!read.pH) return []
+  const { low, high } = crop.pH
+  const distance = outside(read.pH.value.v, [low, high])
+  const key = distance < 0 ? 'meaning.pH-low' : distance === 0 ? 'meaning.pH-fits' : 'meaning.pH-high'
+  return [
+    {
+      id: 'pH',
+      value: read.pH,
+      className: reactionClass(read.pH.value).en,
+      wanted: [low, high],
+      distance,
+      meaning: say(key, { crop: crop.label, acid: crop.acidRequiring }),
+      source: crop.source,
+    },
+  ]
+}
+
+function groundLines({ buffer, soil }: ReadReport): ReadingLine[] {
+  const lines: ReadingLine[] = []
+  if (buffer)
+    lines.push({
+      id: 'buffer',
+      value: given(buffer, say('report.buffer', { kind: buffer.of.replace(' buffer pH', '') }), 'reported'),
+      meaning: say('meaning.buffer'),
+      source: 'reported',
+    })
+  if (soil.organicMatter) {
+    const { v } = soil.organicMatter
+    const className = v < matterSpan[0] ? 'low' : v > matterSpan[1] ? 'high' : 'typical'
+    lines.push({
+      id: 'organicMatter',
+      value: given(soil.organicMatter, say('report.organic-matter'), 'reported'),
+      className,
+      meaning: say(`meaning.matter-${className}`),
+      source: 'practice',
+    })
+  }
+  if (soil.cec) {
+    const { v } = soil.cec
+    const className = v < cecSpan[0] ? 'sandy' : v > cecSpan[1] ? 'heavy' : 'typical'
+    const texture = texturesByCec.find(([below]) => v < below)![1]
+    lines.push({
+      id: 'cec',
+      value: given(soil.cec, say('report.cec'), 'reported'),
+      className,
+      meaning: say(`meaning.cec-${className}`, { texture: soil.texture ? null : texture }),
+      source: 'practice',
+    })
+  }
+  return lines
+}
+
+function nitrateLine(read: ReadReport, { limits }: Guide): ReadingLine[] {
+  const layer = nitrateInLayer(read)
+  if (!layer || !read.nitrate) return []
+  const much = layer.value.v > limits.nitrate.tooMuchAbove
+  const little = read.nitrate.of === 'ppm NO₃-N' && read.nitrate.v <= limits.nitrate.goodUpTo
+  const className = much ? 'too-much' : little ? 'well-used' : 'left-over'
+  return [{ id: 'nitrate', value: layer, className, meaning: say(`meaning.nitrate-${className}`), source: 'practice' }]
+}
+
+function classLine(element: 'P' | 'K', read: ReadReport, report: Report, guide: Guide, crop: Crop): ReadingLine[] {
+  const rating = rate(element, read, report, guide)
+  if (!rating.ok) return refused(element, read, rating)
+  const { className, value, bounds, source } = rating.value
+  const wanted = bounds && ([bounds[2], bounds[3]] as const)
+  return [
+    {
+      id: element,
+      value,
+      className,
+      wanted,
+      distance: value && wanted && outside(value.value.v, wanted),
+      meaning: say(`meaning.${element}-${className}`, { crop: crop.label }),
+      source,
+    },
+  ]
+}
+
+function minimumLine(element: Element, read: ReadReport, report: Report, guide: Guide): ReadingLine[] {
+  const found = sufficiency(element, read, report, guide)
+  if (!found.ok) return refused(element, read, found)
+  const { low, lowBelow, value, source } = found.value
+  const wanted = lowBelow === undefined ? undefined : ([lowBelow, null] as const)
+  return [
+    {
+      id: element,
+      value,
+      className: low ? 'low' : 'enough',
+      wanted,
+      distance: value && wanted && outside(value.value.v, wanted),
+      meaning: say(low ? 'meaning.element-low' : 'meaning.element-enough', { element, pH: read.soil.pH?.v ?? null }),
+      source,
+    },
+  ]
+}
+
+/** A value that was reported and cannot be rated is shown with the reason. */
+function refused(element: Element, read: ReadReport, outcome: Outcome<unknown>): ReadingLine[] {
+  const test = read.tests[element]
+  if (outcome.ok || !test) return []
+  return [
+    {
+      id: element,
+      value: given(test, say('report.value', { element }), 'reported'),
+      meaning: outcome.refusal,
+      source: 'reported',
+    },
+  ]
+}
+
+function saltLines(read: ReadReport, crop: Crop): ReadingLine[] {
+  const lines: ReadingLine[] = []
+  if (read.salts) {
+    const band = saltBand(read.salts)
+    lines.push({
+      id: 'salts',
+      value: plain(read.salts.v, 'dS/m', 'report.salts'),
+      className: band.ok ? band.value : undefined,
+      wanted: band.ok && crop.salts ? [null, crop.salts.upTo] : undefined,
+      distance: band.ok && crop.salts ? outside(read.salts.v, [null, crop.salts.upTo]) : undefined,
+      meaning: band.ok ? saltMeaning(read.salts, band.value, crop) : band.refusal,
+      source: crop.salts && band.ok ? crop.salts.source : 'handbook-60',
+    })
+  }
+  const { esp, sar, sodic, gypsum } = sodium(read)
+  if (esp || sar !== undefined)
+    lines.push({
+      id: 'sodium',
+      value: esp ?? plain(sar!, 'SAR', 'report.sar'),
+      className: sodic ? 'sodic' : 'not-sodic',
+      meaning: say(sodic ? 'meaning.sodic' : 'meaning.not-sodic', { tons: gypsum?.value.v ?? null }),
+      source: 'handbook-60',
+    })
+  return lines
+}
+
+function leadLine(read: ReadReport, report: Report, { limits }: Guide, crop: Crop): ReadingLine[] {
+  if (read.lead === undefined) return []
+  const found = leadClass(read.lead, report.leadBy, limits)
+  return [
+    {
+      id: 'lead',
+      value: plain(read.lead, 'ppm Pb', 'report.lead'),
+      className: found.ok ? found.value : undefined,
+      meaning: found.ok
+        ? say(`lead.${found.value}`, { crop: crop.label, leafyOrRoot: crop.leafyOrRoot ?? false })
+        : found.refusal,
+      source: 'lead-guidance',
+    },
+  ]
+}
+
+function soilless(read: ReadReport, guide: Guide, crop: Crop): readonly ReadingLine[] {
+  return extractLines(read, guide, crop).map(({ id, v, unit, className, wanted }) => {
+    const distance = outside(v, wanted)
+    const where = distance < 0 ? 'below' : distance > 0 ? 'above' : 'within'
+    return {
+      id,
+      value: plain(v, unit, 'report.extract'),
+      className,
+      wanted,
+      distance,
+      meaning: say(`meaning.extract-${id === 'EC' ? 'salts' : id === 'pH' ? 'pH' : 'nutrient'}-${where}`, { id }),
+      source: crop.extract ? 'practice' : guide.extract!.source,
+    }
+  })
+}

@@ -1,0 +1,42 @@
+'use client'
+
+import type { Answer } from '@/core/recommend'
+import { Formula } from '@/ui/Formula'
+import { figure } from '@/wording/format'
+import { lineClasses, lineNames } from '@/wording/phrase'
+import { render } from '@/wording/render'
+import { useOpenCase } from '../case/context'
+import { en } from './messages'
+
+/** These have rows of their own on the sheet. */
+const above: ReadonlySet<string> = new Set(['pH', 'buffer', 'P', 'K'])
+
+/** What else the report says, and what that means for this crop. */
+export function MoreReading({ answer, all }: { answer: Answer; all: boolean }) {
+  const { kase } = useOpenCase()
+  const lines = all ? answer.reading : answer.reading.filter(({ id }) => !above.has(id))
+  if (lines.length === 0) return null
+  return (
+    <section aria-label={en.reading} className="mt-4">
+      <h2 className="font-semibold">{en.reading}</h2>
+      <dl className="mt-1 grid grid-cols-[auto_auto_1fr] gap-x-4 gap-y-1 text-[14.5px] leading-snug">
+        {lines.map(({ id, value, className, meaning }) => (
+          <div key={id} className="col-span-3 grid grid-cols-subgrid">
+            <dt>{lineNames[id] ?? id}</dt>
+            <dd className="text-right tabular-nums">
+              {value && <Formula>{`${figure(value.value.v, 3)} ${unitOf(value.value.of)}`.trim()}</Formula>}
+            </dd>
+            <dd>
+              {className && <strong>{lineClasses[className] ?? className}. </strong>}
+              <Formula>{render(meaning, kase.measures)}</Formula>
+            </dd>
+          </div>
+        ))}
+      </dl>
+    </section>
+  )
+}
+
+/** The unit of a quantity without what it is of. */
+const unitOf = (of: string): string =>
+  of.startsWith('pH') ? '' : of.replace(/ (?:P|K|Ca|Mg|S|Na|Zn|Mn|Fe|Cu|B|Pb|organic matter)$/, '')

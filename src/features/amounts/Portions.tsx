@@ -1,0 +1,36 @@
+'use client'
+
+import { perPortion } from '@/core/portions'
+import type { Answer } from '@/core/recommend'
+import type { Derived } from '@/core/workings'
+import { weight } from '@/wording/format'
+import { useOpenCase } from '../case/context'
+import { Figure } from '../workings/Figure'
+import { en } from './messages'
+
+interface Props {
+  of: 'fertilizer' | 'reaction' | 'carrier' | 'need'
+  nutrient?: string
+  /** lb for the whole area, or of one pass. */
+  amount: Derived<'lb product'> | Derived
+  answer: Answer
+}
+
+/** The same amount as a hand doses it: a plant, a bed of several, 20 ft of row. */
+export function Portions({ of, nutrient, amount, answer }: Props) {
+  const { kase } = useOpenCase()
+  if (answer.portions.length === 0) return null
+  return (
+    <p className="text-ink-2 mt-0.5 text-[14.5px]">
+      {answer.portions.map((portion, i) => (
+        <span key={portion.of}>
+          {i > 0 && ' · '}
+          <Figure opens={['portion', portion.of, of, nutrient].filter(Boolean).join(':')}>
+            {weight(perPortion(amount as Derived<'lb product'>, portion).value.v, kase.measures)}
+          </Figure>{' '}
+          {en.portion[portion.of]}
+        </span>
+      ))}
+    </p>
+  )
+}

@@ -1,0 +1,34 @@
+'use client'
+
+import { bearsOn, type School } from '@/core/guides/schools'
+import type { Guide } from '@/core/guides/guide'
+import type { Use } from '@/core/guides/crop'
+import { SelectField } from '@/ui/SelectField'
+import { textOf } from '@/wording/render'
+
+interface Props {
+  /** Whose questions; of several guides each question once. */
+  guides: readonly Guide[]
+  chosen: Readonly<Record<string, string>>
+  /** Only the questions that bear on this crop. */
+  crop?: { readonly id: string; readonly use: Use }
+  onChoose: (school: string, option: string) => void
+}
+
+/** Where practitioners disagree: one choice a question. */
+export function SchoolFields({ guides, chosen, crop, onChoose }: Props) {
+  const questions = new Map<string, School>(
+    guides.flatMap(({ schools }) => schools).map((school) => [school.id, school] as const),
+  )
+  return [...questions.values()]
+    .filter((school) => !crop || bearsOn(school, crop.id, crop.use))
+    .map(({ id, label, options }) => (
+      <SelectField
+        key={id}
+        label={textOf(label)}
+        value={options.some((option) => option.id === chosen[id]) ? chosen[id]! : options[0]!.id}
+        options={options.map((option) => ({ value: option.id, label: textOf(option.label) }))}
+        onChange={(option) => option && onChoose(id, option)}
+      />
+    ))
+}

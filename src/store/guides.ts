@@ -1,0 +1,87 @@
+import { guideRef, type Guide } from '../core/guides/guide'
+import { guides as shippedGuides, shipped } from '../core/guides/guides'
+import { liveQuery } from 'dexie'
+import { db } from './db'
+
+/**
+ * The guides that rate here: those that ship, and the office's own. A guide is immutable once it is used, so that what
+ * was computed with it can be computed again.
+ */
+let all: readonly Guide[] = shippedGuides
+const listeners = new Set<() => void>()
+
+export const allGuides = (): readonly Guide[] => all
+
+/** Calls back whenever the guides change, on this page or another. */
+export function followGuides(listener: () => void): () => void {
+  listeners.add(listener)
+  return () => listeners.delete(listener)
+}
+
+/** Nothing is read from the database before the office's own guides are known. */
+db.on('ready', async (ready) => {
+  use(await (ready as typeof db).guides.toArray())
+  liveQuery(() => db.guides.toArray()).subscribe({ next: use, error: () => undefined })
+})
+
+function use(own: readonly { readonly guide: Guide }[]) {
+  const next = [...shippedGuides, ...own.map(({ guide }) => guide)]
+  if (JSON.stringify(next.slice(shippedGuides.length)) === JSON.stringify(all.slice(shippedGuides.length))) return
+  all = next
+  listeners.forEach((listener) => listener())
+}
+
+export const ownGuides = (guides: readonly Guide[] = all): readonly Guide[] =>
+  guides.filter((guide) => !shipped(guideRef(guide)))
+
+/** The office's own guides that the areas of a case are pinned to. */
+export const ownGuidesOf = (
+  { areas }: { readonly areas: readonly { readonly guide: string }[] },
+  guides: readonly Guide[] = all,
+): readonly Guide[] => {
+  const refs = new Set(areas.map(({ guide }) => guide))
+  return ownGuides(guides).filter((guide) => refs.has(guideRef(guide)))
+}
+
+/** Puts guides from elsewhere beside those here; one whose id and version are here already stays as it is here. */
+export async function addGuides(guides: readonly Guide[]): Promise<void> {
+  const here = new Set([...shippedGuides.map(guideRef), ...(await db.guides.toCollection().primaryKeys())])
+  const added = guides.filter((guide) => !here.has(guideRef(guide)))
+  await db.guides.bulkPut(added.map((guide) => ({ ref: guideRef(guide), guide })))
+}
+
+/** How many areas, of cases in the trash too, are pinned to each guide. */
+export async function guideUses(): Promise<ReadonlyMap<string, number>> {
+  const uses = new Map<string, number>()
+  await db.cases.each(({ areas }) => {
+    for (const { guide } of areas) uses.set(guide, (uses.get(guide) ?? 0) + 1)
+  })
+  return uses
+}
+
+/**
+ * Keeps an edited guide: in the place of the version it was, while that is unused and the office's own; else as the
+ * next version. Returns the guide as it was kept.
+ */
+export const keepGuide = (edited: Guide): Promise<Guide> =>
+  db.transaction('rw', db.guides, db.cases, db.office, async () => {
+    const known = await db.guides.toArray()
+    const versions = [...shippedGuides, ...known.map(({ guide }) => guide)].filter(({ id }) => id === edited.id)
+    const ref = guideRef(edited)
+    const used = (await guideUses()).has(ref) || (await db.office.get('office'))?.guide === ref
+    const taken = versions.some(({ version }) => version === edited.version)
+    const kept =
+      taken && (used || shipped(ref))
+        ? { ...edited, version: Math.max(...versions.map(({ version }) => version)) + 1 }
+        : edited
+    await db.guides.put({ ref: guideRef(kept), guide: kept })
+    return kept
+  })
+
+/** Takes an unused guide of the office's own away; false where it is used. */
+export const dropGuide = (ref: string): Promise<boolean> =>
+  db.transaction('rw', db.guides, db.cases, db.office, async () => {
+    if ((await guideUses()).has(ref) || (await db.office.get('office'))?.guide === ref) return false
+    await db.guides.delete(ref)
+    return true
+  })

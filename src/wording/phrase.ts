@@ -1,0 +1,82 @@
+import type { SentenceArg } from '../core/sentence'
+import { figure, pHFigure, type Measures } from './format'
+
+export type Args = Readonly<Record<string, SentenceArg>>
+export type Phrase = (args: Args, measures: Measures) => string
+
+export const text = (arg: SentenceArg | undefined): string =>
+  arg !== null && typeof arg === 'object' ? arg.en : typeof arg === 'number' ? figure(arg) : String(arg ?? '')
+export const num = (arg: SentenceArg | undefined): number => Number(arg)
+export const pH = (arg: SentenceArg | undefined): string => pHFigure(num(arg))
+export const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1)
+export const either = (words: readonly string[]) =>
+  words.length < 3 ? words.join(' and ') : `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`
+
+export const nutrient: Readonly<Record<string, string>> = {
+  N: 'nitrogen',
+  'P₂O₅': 'phosphate',
+  'K₂O': 'potash',
+  P: 'phosphorus',
+  K: 'potassium',
+  Mg: 'magnesium',
+  Ca: 'calcium',
+  S: 'sulfur',
+  Na: 'sodium',
+  B: 'boron',
+  Zn: 'zinc',
+  Mn: 'manganese',
+  Fe: 'iron',
+  Cu: 'copper',
+}
+export const classWords: Readonly<Record<string, string>> = {
+  'very-low': 'very low',
+  low: 'low',
+  medium: 'medium',
+  optimum: 'optimum',
+  excess: 'above optimum',
+}
+export const substances: Readonly<Record<string, string>> = { product: 'lime', 'CaCO₃': 'pure lime', S: 'sulfur' }
+
+/** Lines of a reading. */
+export const lineNames: Readonly<Record<string, string>> = {
+  pH: 'pH',
+  buffer: 'Buffer pH',
+  organicMatter: 'Organic matter',
+  cec: 'CEC',
+  nitrate: 'Nitrate-N',
+  EC: 'Salts',
+  salts: 'Salts',
+  sodium: 'Sodium',
+  lead: 'Lead',
+  ...Object.fromEntries(
+    ['P', 'K', 'Ca', 'Mg', 'S', 'Zn', 'Mn', 'Fe', 'Cu', 'B'].map((element) => [element, capital(nutrient[element]!)]),
+  ),
+}
+
+/** Classes of a reading's lines, as words. */
+export const lineClasses: Readonly<Record<string, string>> = {
+  ...classWords,
+  enough: 'Enough',
+  typical: 'Typical',
+  high: 'High',
+  acceptable: 'Acceptable',
+  sandy: 'Low',
+  heavy: 'High',
+  'very-high': 'Very high',
+  low: 'Low',
+  optimum: 'Optimum',
+  'well-used': 'Well used',
+  'left-over': 'Left over',
+  'too-much': 'Too much',
+  negligible: 'Negligible',
+  'very-sensitive': 'Some',
+  'many-crops': 'Many',
+  'only-tolerant': 'Very many',
+  'very-few': 'Extreme',
+  sodic: 'Sodic',
+  'not-sodic': 'Not sodic',
+  'below-precaution': 'Below precaution',
+  precaution: 'Above precaution',
+  screening: 'Above screening',
+  'no-food': 'No food crops',
+}
