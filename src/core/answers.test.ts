@@ -1,4 +1,4 @@
-import { blankArea, blankCase, blankReport } from './blank'
+import { blankCase, blankReport } from './blank'
 import type { Area, Report } from './case'
 import { guides } from './guides/guides'
 import { answer as anyAnswer, choosing, found as anyFound, oneArea, typed } from './one-area'

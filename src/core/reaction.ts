@@ -195,7 +195,8 @@ function spread(candidates: readonly Candidate[], { limits }: Ground): Sentence[
   if (!lead || !low || !high || low === high) return []
   const apart = (high.rate.value.v - low.rate.value.v) / lead.rate.value.v
   if (apart <= limits.spread) return []
-  return [say('reaction.spread', { low: low.label, high: high.label, times: high.rate.value.v / low.rate.value.v })]
+  const times = low.rate.value.v > 0 ? high.rate.value.v / low.rate.value.v : null
+  return [say('reaction.spread', { low: low.label, high: high.label, times })]
 }
 
 function doseOf(lead: Rated, outcome: 'lime' | 'sulfur', ground: Ground, candidates: readonly Candidate[]): Dose {

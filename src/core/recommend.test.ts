@@ -1,35 +1,17 @@
 import * as fc from 'fast-check'
 import { compile, type EvalFunction } from 'mathjs'
-import { blankArea, blankReport } from './blank'
+import { anyCase, build, number, soilGuides, type Any } from './any-case'
 import type { Case, Report } from './case'
 import type { Crop } from './guides/crop'
-import {
-  boronMethods,
-  extractants,
-  guideRef,
-  leadMethods,
-  micronutrientMethods,
-  type ExtractantId,
-} from './guides/guide'
 import { guides } from './guides/guides'
 import type { Limits } from './guides/limits'
-import {
-  fertilizers,
-  limeMaterials,
-  sulfurMaterials,
-  type FertilizerId,
-  type LimeMaterial,
-  type LimeMaterialId,
-  type SulfurMaterial,
-  type SulfurMaterialId,
-} from './guides/materials'
+import type { LimeMaterial, SulfurMaterial } from './guides/materials'
 import { withSchools } from './guides/schools'
-import { textures, type TextureId } from './guides/soils'
 import { oneArea, printed, typed } from './one-area'
 import type { Reaction } from './reaction'
 import { reactionClass } from './reading/classify'
 import { isPlanted, recommend, type Answer, type AreaRecommendation } from './recommend'
-import { bufferKinds, elements, majorNutrients, otherNutrients, quantity, saltMethods } from './units/quantity'
+import { quantity } from './units/quantity'
 import { scoop } from './units/kitchen'
 import { isDerived, steps, type Derived, type Working } from './workings'
 
@@ -157,155 +139,6 @@ describe('outcomes', () => {
     expect(found.answer!.needs[0]).toMatchObject({ nutrient: 'N', outcome: 'apply' })
   })
 })
-
-/** Random cases that a person could have typed. */
-const chance = { freq: 3 }
-const number = (min: number, max: number) => fc.double({ min, max, noNaN: true })
-const soilGuides = guides.filter(({ medium }) => medium === 'soil')
-const anyCase = fc.constantFrom(...guides).chain((guide) =>
-  fc.record({
-    guide: fc.constant(guide),
-    crop: fc.constantFrom(...Object.keys(guide.crops)),
-    otherCrops: fc.subarray(Object.keys(guide.crops).slice(0, 14), { maxLength: 2 }),
-    schools: fc.record(
-      Object.fromEntries(
-        guide.schools.map(({ id, options }) => [id, fc.constantFrom(...options.map((one) => one.id))]),
-      ),
-    ),
-    texture: fc.constantFrom(null, ...(Object.keys(textures) as TextureId[])),
-    ground: fc.constantFrom(null, 'dug' as const, 'planted' as const),
-    depth: fc.constantFrom('', '4', '6', '8'),
-    feeding: fc.constantFrom('lean' as const, 'usual' as const, 'generous' as const),
-    banned: fc.boolean(),
-    newLawn: fc.boolean(),
-    plants: fc.option(
-      fc.record({ count: fc.integer({ min: 1, max: 40 }), age: fc.integer({ min: 0, max: 30 }) }),
-      chance,
-    ),
-    shoots: fc.option(number(0, 40), chance),
-    dwarf: fc.boolean(),
-    spacing: fc.option(number(0.5, 8), chance),
-    manure: fc.constantFrom(null, 'cow-manure' as const, 'poultry-litter' as const, 'yard-compost' as const),
-    manureRate: number(0, 300),
-    legume: fc.constantFrom(null, ...Object.keys(guide.limits.legumes)),
-    beansNext: fc.boolean(),
-    climate: fc.constantFrom('cool' as const, 'warm' as const),
-    extractant: fc.constantFrom(null, guide.extractant, ...(Object.keys(extractants) as ExtractantId[])),
-    micronutrients: fc.constantFrom(null, ...micronutrientMethods),
-    boron: fc.constantFrom(null, ...boronMethods),
-    buffer: fc.constantFrom(null, ...bufferKinds),
-    pH: number(3.6, 9),
-    pHIn: fc.constantFrom('water' as const, 'water' as const, 'salt' as const),
-    bufferPH: number(4.8, 8),
-    plain: fc.record({
-      organicMatter: fc.option(number(0, 12)),
-      cec: fc.option(number(1, 35)),
-      acidity: fc.option(number(0, 12), chance),
-      nitrate: fc.option(number(0, 60), chance),
-      salts: fc.option(number(0, 20), chance),
-      sar: fc.option(number(0, 20), chance),
-      freeLime: fc.option(number(0, 5), chance),
-      lead: fc.option(number(0, 900), chance),
-    }),
-    saltsBy: fc.constantFrom(null, ...saltMethods),
-    leadBy: fc.constantFrom(null, ...leadMethods),
-    tests: fc.record(
-      Object.fromEntries(
-        elements.map((element) => [
-          element,
-          fc.option(fc.tuple(number(0, element === 'Ca' ? 4_000 : 400), fc.constantFrom('ppm', 'lb/acre', 'index'))),
-        ]),
-      ),
-    ),
-    word: fc.constantFrom('', '', 'low', 'medium', 'high'),
-    lime: fc.option(number(0, 8), chance),
-    limeMeans: fc.constantFrom('product' as const, 'pure' as const, 'ENM' as const),
-    sulfur: fc.option(number(0, 5), chance),
-    asked: fc.record(
-      Object.fromEntries(
-        [...majorNutrients, ...otherNutrients].map((one) => [one, fc.option(number(0, 6), { freq: 8 })]),
-      ),
-    ),
-    limeMaterial: fc.constantFrom(null, ...(Object.keys(limeMaterials) as LimeMaterialId[])),
-    sulfurMaterial: fc.constantFrom(null, ...(Object.keys(sulfurMaterials) as SulfurMaterialId[])),
-    fertilizer: fc.constantFrom(null, ...(Object.keys(fertilizers) as FertilizerId[])),
-    slow: fc.option(fc.integer({ min: 0, max: 100 }), chance),
-    side: number(1, 400),
-  }),
-)
-type Any = typeof anyCase extends fc.Arbitrary<infer T> ? T : never
-
-const asTyped = (v: number | null | undefined, unit = '') =>
-  v === null || v === undefined ? typed('', unit) : { text: v.toFixed(4), unit, value: Number(v.toFixed(4)) }
-
-function build(any: Any): Case {
-  const base = blankArea('a', 'A')
-  const blank = blankReport('r')
-  const plain = Object.fromEntries(
-    Object.entries(any.plain).map(([name, v]) => [name, asTyped(v, blank[name as 'cec'].unit)]),
-  )
-  const tests = Object.fromEntries(
-    Object.entries(any.tests).map(([element, test]) => [element, asTyped(test?.[0], test?.[1] ?? 'ppm')]),
-  )
-  const asked = Object.fromEntries(
-    Object.entries(any.asked).map(([nutrient, v]) => [nutrient, asTyped(v, 'lb/1000 ft²')]),
-  )
-  return oneArea(
-    {
-      crop: any.crop,
-      otherCrops: any.otherCrops,
-      texture: any.texture,
-      ground: any.ground,
-      depth: typed(any.depth, 'in'),
-      feeding: any.feeding,
-      phosphorusBanned: any.banned,
-      newLawn: any.newLawn,
-      plants: {
-        count: asTyped(any.plants?.count),
-        age: asTyped(any.plants?.age, 'years'),
-        shoots: asTyped(any.shoots, 'in'),
-        dwarf: any.dwarf,
-      },
-      rows: { length: typed('', 'ft'), spacing: asTyped(any.spacing, 'ft') },
-      past: {
-        manure: any.manure,
-        manureRate: asTyped(any.manureRate, 'lb/1000 ft²'),
-        legume: any.legume,
-        beansNext: any.beansNext,
-      },
-      size: { text: `${any.side.toFixed(3)} x 10`, unit: 'ft²', value: null },
-      guide: guideRef(any.guide),
-      materials: {
-        ...base.materials,
-        lime: any.limeMaterial,
-        sulfur: any.sulfurMaterial,
-        fertilizer: any.fertilizer,
-        slowNitrogen: asTyped(any.slow, '%'),
-      },
-    },
-    {
-      extractant: any.extractant,
-      micronutrients: any.micronutrients,
-      boron: any.boron,
-      buffer: any.buffer,
-      pH: asTyped(any.pH),
-      pHIn: any.pHIn,
-      bufferPH: asTyped(any.bufferPH),
-      saltsBy: any.saltsBy,
-      leadBy: any.leadBy,
-      ...plain,
-      ...tests,
-      ...(any.word && { K: typed(any.word, 'ppm') }),
-      ...printed({
-        lime: asTyped(any.lime, 'tons/acre'),
-        limeMeans: any.limeMeans,
-        sulfur: asTyped(any.sulfur, 'lb/100 ft²'),
-        ...asked,
-      }),
-    },
-    { climate: any.climate, schools: any.schools },
-  )
-}
 
 /** Every derivation anywhere in a result. */
 function derivations(value: unknown, found = new Set<Derived>()): Set<Derived> {

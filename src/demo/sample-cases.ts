@@ -78,6 +78,11 @@ const school = sample('sample-school-garden', '2026-10-19T14:05:00.000Z', {
       reportId: 'strip-2026',
       ground: 'dug',
     }),
+    area('bench', 'Greenhouse bench', '3x14', {
+      crop: 'potted-vegetables',
+      guide: guideRef(guideFor('saturated-media')!),
+      reportId: 'bench-2026',
+    }),
   ],
   reports: [
     report('strip-2026', {
@@ -103,6 +108,19 @@ const school = sample('sample-school-garden', '2026-10-19T14:05:00.000Z', {
       P: soil('132'),
       K: soil('171'),
       Mg: soil('188'),
+    }),
+    report('bench-2026', {
+      code: 'VES-GB',
+      date: '2026-10-14',
+      extractant: 'saturated-media',
+      pH: plain('5.9'),
+      salts: plain('1.3', 'dS/m'),
+      saltsBy: 'saturated-media',
+      nitrate: soil('64'),
+      P: soil('11'),
+      K: soil('168'),
+      Ca: soil('142'),
+      Mg: soil('58'),
     }),
   ],
   letter: {
@@ -193,4 +211,106 @@ const cottage = sample('sample-lakeside-cottage', '2026-11-03T16:20:00.000Z', {
   ],
 })
 
-export const sampleCases: readonly Case[] = [school, hall, cottage]
+const smallholding = sample('sample-smallholding', '2026-11-06T10:15:00.000Z', {
+  client: 'Brannoch and Sela Whitlow',
+  place: 'Smallholding, Upper Clay Hill',
+  areas: [
+    area('blueberries', 'Blueberry row', '', {
+      crop: 'highbush-blueberry',
+      texture: 'clay',
+      reportId: 'clay-hill',
+      plants: { count: plain('12'), age: plain('4', 'years'), shoots: plain('', 'in'), dwarf: false },
+      materials: { ...unchosen, fertilizer: 'ammonium-sulfate' },
+    }),
+    area('aronia', 'Aronia hedge', '6x60', { crop: 'aronia', texture: 'clay', reportId: 'clay-hill' }),
+    area('raspberries', 'Raspberries', '', {
+      crop: 'raspberry',
+      texture: 'clay',
+      reportId: 'clay-hill',
+      rows: { length: plain('90', 'ft'), spacing: plain('8', 'ft') },
+    }),
+    area('apples', 'Three young apples', '3 @ 12 ft circle', {
+      crop: 'apple',
+      texture: 'clay',
+      reportId: 'clay-hill',
+      plants: { count: plain('3'), age: plain('4', 'years'), shoots: plain('21', 'in'), dwarf: false },
+    }),
+  ],
+  reports: [
+    report('clay-hill', {
+      code: 'BSW-CH',
+      date: '2026-10-30',
+      extractant: 'mehlich-3',
+      pH: plain('6.4'),
+      organicMatter: plain('2.7', '%'),
+      cec: plain('19.4', 'meq/100 g'),
+      P: soil('34'),
+      K: soil('154'),
+      Ca: soil('2650'),
+      Mg: soil('310'),
+    }),
+  ],
+})
+
+const cityLot = sample('sample-city-lot', '2026-11-10T13:30:00.000Z', {
+  client: 'Orla Tamsin',
+  place: 'Back lot, Old Foundry Street',
+  areas: [
+    area('lot', 'Back lot', '18x26', {
+      crop: 'leafy-greens',
+      texture: 'loam',
+      guide: mehlich3,
+      reportId: 'lot-2026',
+    }),
+  ],
+  reports: [
+    report('lot-2026', {
+      code: 'OTA-BL',
+      date: '2026-11-04',
+      extractant: 'mehlich-3',
+      pH: plain('7.1'),
+      organicMatter: plain('5.8', '%'),
+      P: soil('88'),
+      K: soil('143'),
+      Mg: soil('167'),
+      lead: soil('236'),
+      leadBy: 'total',
+    }),
+  ],
+})
+
+const market = sample('sample-market-garden', '2026-11-12T08:50:00.000Z', {
+  client: 'Ferrin Market Garden',
+  place: 'River field, Ossian Bend',
+  areas: [
+    area('field', 'River field', '60x110', {
+      crop: 'sweet-corn',
+      otherCrops: ['onion', 'tomato', 'beans'],
+      texture: 'sandy-loam',
+      guide: mehlich3,
+      reportId: 'river-2026',
+      rows: { length: plain('', 'ft'), spacing: plain('3', 'ft') },
+      past: { manure: 'poultry-litter', manureRate: printed('60'), legume: null, beansNext: false },
+    }),
+  ],
+  reports: [
+    report('river-2026', {
+      code: 'FMG-RF',
+      date: '2026-11-02',
+      extractant: 'mehlich-3',
+      pH: plain('6.2'),
+      organicMatter: plain('2.2', '%'),
+      cec: plain('7.6', 'meq/100 g'),
+      nitrate: soil('14'),
+      sampleDepth: plain('12', 'in'),
+      P: soil('57'),
+      K: soil('96'),
+      Ca: soil('880'),
+      Mg: soil('118'),
+      Zn: soil('1.1'),
+      B: soil('0.4'),
+    }),
+  ],
+})
+
+export const sampleCases: readonly Case[] = [school, hall, cottage, smallholding, cityLot, market]

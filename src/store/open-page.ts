@@ -1,5 +1,8 @@
 /** The store as one page has it: loaded for itself, so that tests can open several. */
-export type Page = typeof import('./cases') & typeof import('./exchange') & typeof import('./db')
+export type Page = typeof import('./cases') &
+  typeof import('./exchange') &
+  typeof import('./db') &
+  typeof import('./guides')
 
 /** Opens a page on the database of `machine`; for tests, which alone can load a module twice. */
 export function openPage(machine: IDBFactory): Page {
@@ -7,7 +10,7 @@ export function openPage(machine: IDBFactory): Page {
   jest.isolateModules(() => {
     globalThis.indexedDB = machine
     /* eslint-disable @typescript-eslint/no-require-imports -- only this loads a module a second time */
-    page = { ...require('./cases'), ...require('./exchange'), ...require('./db') } as Page
+    page = { ...require('./cases'), ...require('./exchange'), ...require('./db'), ...require('./guides') } as Page
   })
   return page!
 }

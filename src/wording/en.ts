@@ -178,7 +178,7 @@ export const en: Readonly<Record<string, Phrase>> = {
   'plausible.bases-few': (a) =>
     `The bases add up to ${places(num(a.bases), 1)} meq/100 g, far below the CEC of ${places(num(a.cec), 1)}, in soil that is not acid. Check the units.`,
   'reaction.spread': (a) =>
-    `Our methods are far apart: by ${text(a.high)} it is ${places(num(a.times), 1)} times as much as by ${text(a.low)}. Ask the laboratory which it would use, or start low and retest.`,
+    `Our methods are far apart: by ${text(a.high)} it is ${a.times === null ? 'something, and none' : `${places(num(a.times), 1)} times as much as`} by ${text(a.low)}. Ask the laboratory which it would use, or start low and retest.`,
   'lime.pH-low': (a) =>
     `The ${text(a.method)} starts at pH ${pH(a.low)}; this soil is more acid. Ask the laboratory for a buffer pH.`,
   'lime.not-on-muck': (a) => `The ${text(a.method)} columns are for mineral soil, not for muck or peat.`,

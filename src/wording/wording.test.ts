@@ -1,5 +1,7 @@
 import { readdirSync, readFileSync } from 'node:fs'
 import { join } from 'node:path'
+import * as fc from 'fast-check'
+import { anyCase, build } from '../core/any-case'
 import { sampleCases } from '../demo/sample-cases'
 import { cautions } from '../core/cautions'
 import { classNames } from '../core/guides/guide'
@@ -64,7 +66,7 @@ describe('the catalogue', () => {
   })
 })
 
-/** All sentences and workings of the sample cases, in words. */
+/** All sentences and workings of the sample cases and of random ones, in words. */
 function everyWord(): string[] {
   const words: string[] = []
   const visit = (value: unknown) => {
@@ -81,11 +83,12 @@ function everyWord(): string[] {
       )
     Object.values(value).forEach(visit)
   }
-  sampleCases.forEach((kase) => visit(recommend(kase, guides)))
+  const random = fc.sample(anyCase, { numRuns: 120, seed: 7 }).map(build)
+  for (const kase of [...sampleCases, ...random]) visit(recommend(kase, guides))
   return words
 }
 
-describe('words of the sample cases', () => {
+describe('words of the sample cases, and of random ones', () => {
   const words = everyWord()
   test('none holds undefined, NaN, null, Infinity or a bare object', () =>
     expect(words.filter((text) => /undefined|NaN|null|Infinity|\[object/.test(text))).toEqual([]))

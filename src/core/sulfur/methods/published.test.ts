@@ -5,6 +5,10 @@ import { quantity } from '../../units/quantity'
 import { given } from '../../workings'
 import { limeByTexture } from '../../guides/lime-tables'
 import { sulfurTo45 } from '../../guides/sulfur-tables'
+import type { CropId } from '../../guides/crops'
+import type { SulfurMaterialId } from '../../guides/materials'
+import { answer, choosing, typed } from '../../one-area'
+import { chemistry } from './chemistry'
 import { table } from './table'
 import { tenths } from './tenths'
 
@@ -49,4 +53,61 @@ describe('tenths rule (common practice)', () => {
   test.each(['sand', 'sandy-loam', 'muck'] as const)('is refused on %s', (texture) =>
     expect(rate(tenths, 6.5, 5, texture)).toBe('sulfur.tenths-not-here'),
   )
+})
+
+/** tons/acre × 2000 × 0.9 × 6/7 ÷ 435.6 ÷ 3.12, by hand. */
+describe('sulfur by chemistry, from the lime table (molar masses; USDA 1951, recalled), lb S/100 ft²', () => {
+  test.each([
+    ['loam 6.5 to 5.5: 1.7 tons', 6.5, 5.5, 'loam', 1.7],
+    ['across two steps: 0.6 + 0.85', 6.0, 5.0, 'loam', 1.45],
+    ['past the table’s end its last step goes on', 7.0, 6.0, 'loam', 1.7],
+    ['sand', 6.5, 5.5, 'sand', 0.6],
+  ] as const)('%s', (_, from, to, texture, tons) =>
+    expect(rate(chemistry, from, to, texture)).toBeCloseTo((tons * 2000 * 0.9 * 6) / 7 / 435.6 / 3.12, 9),
+  )
+  test('lands within 40 % of the sulfur table on cool sand and loam: a check, not an equality (its lowest step on loam alone is 43 % below)', () => {
+    for (const texture of ['sand', 'loam'] as const)
+      for (const [from, to] of [
+        [6.5, 5.5],
+        [6.5, 4.5],
+      ] as const)
+        expect(
+          Math.abs(Number(rate(chemistry, from, to, texture)) / Number(rate(table, from, to, texture)) - 1),
+        ).toBeLessThan(0.4)
+  })
+  test('never leads, though it alone has a row for muck', () =>
+    expect(answer({ crop: 'rhododendron', texture: 'muck' }, { pH: typed(6.6) }).reaction.outcome).toBe('unknown'))
+})
+
+describe('acidifying salts (equivalents by molar mass; caps common practice)', () => {
+  const of = (sulfur: SulfurMaterialId, pH: number, crop: CropId = 'rhododendron') => {
+    const { dose } = answer({ crop, texture: 'sand', ...choosing({ sulfur }) }, { pH: typed(pH) }).reaction
+    return [dose!.material.label.en, dose!.amount.value.v, dose!.remarks[0]?.key] as const
+  }
+  test('6.93 times the sulfur, while 5 lb per 100 ft² are not passed', () => {
+    // Sand, 6.2 to 5.2: 1.2 + 0.12 − 0.56 = 0.76 lb S per 100 ft², 52.7 lb of aluminum sulfate: over; 6.1: 0.7 lb, 48.5 lb.
+    expect(of('aluminum-sulfate', 6.1)[1]).toBeCloseTo(0.7 * 10 * 6.93, 6)
+    expect(of('aluminum-sulfate', 6.2)).toMatchObject([
+      'sulfur prills, 90 %',
+      expect.closeTo(7.6 / 0.9, 6),
+      'sulfur.salt-over',
+    ])
+  })
+  test('aluminum never where food grows', () =>
+    expect(of('aluminum-sulfate', 5.7, 'highbush-blueberry')[2]).toBe('sulfur.not-on-food'))
+  test('ferrous sulfate: 8.67 times', () => {
+    const [label, lb] = of('ferrous-sulfate', 6.05)
+    expect(label).toBe('sulfur prills, 90 %')
+    expect(lb).toBeGreaterThan(0)
+  })
+})
+
+describe('free lime', () => {
+  test('6,400 lb S/acre for each %, before the pH moves: not here, with the absurd figure behind (molar masses)', () => {
+    const at = (freeLime: string) =>
+      answer({ crop: 'rhododendron', texture: 'loam' }, { pH: typed(7), freeLime: typed(freeLime, '%') }).reaction
+    expect([at('').outcome, at('1').outcome]).toEqual(['sulfur', 'not-here'])
+    const more = at('1').checks[0]!.amount!.value.v - at('').dose!.amount.value.v
+    expect(more).toBeCloseTo(6_400 / 43.56 / 0.9, 6)
+  })
 })
