@@ -16,6 +16,8 @@ export interface Check {
   readonly amount?: Derived<'lb product'>
   readonly refusal?: Sentence
   readonly remarks: readonly Sentence[]
+  /** A rough check, which agrees within 40 %. */
+  readonly rough?: boolean
   /** This figure less the leading one, as a share of the leading one. */
   readonly difference?: number
 }
@@ -179,7 +181,8 @@ const onArea = (rate: Derived<'lb product/1000 ft²'>, area: Derived<'ft²'>): D
 function asCheck(one: Candidate, { area }: Ground, lead?: Derived<'lb product'>): Check {
   const amount = one.rate && onArea(one.rate, area)
   const difference = amount && lead && lead.value.v > 0 ? amount.value.v / lead.value.v - 1 : undefined
-  return { id: one.id, label: one.label, amount, refusal: one.refusal, remarks: one.remarks, difference }
+  const { id, label, refusal, remarks, rough } = one
+  return { id, label, amount, refusal, remarks, rough, difference }
 }
 
 /**

@@ -83,8 +83,8 @@ export const reading: Readonly<Record<string, Phrase>> = {
   'meaning.nitrate-left-over': () => 'What is left over counts against the next crop’s nitrogen.',
   'meaning.nitrate-too-much': () =>
     'Far too much was put on, and it moves to wells and streams: none for the next crop.',
-  'meaning.element-low': (a) => `${capital(nutrient[text(a.element)]!)} is low.`,
-  'meaning.element-enough': (a) => `${capital(nutrient[text(a.element)]!)} suffices.`,
+  'meaning.element-low': (a) => `It may hold ${text(a.crop)} back.`,
+  'meaning.element-enough': (a) => `It suffices for ${text(a.crop)}.`,
   'meaning.sodic': (a) =>
     `Sodic ground: it seals and drains badly.${a.tons === null ? '' : ` ${places(num(a.tons), 1)} tons of gypsum an acre-foot would replace all of the sodium.`}`,
   'meaning.not-sodic': () => 'Sodium is no problem.',

@@ -9,7 +9,7 @@ export interface ExtractLine {
   readonly id: ExtractId
   readonly v: number
   readonly unit: string
-  /** pH has no class, only its span. */
+  /** pH, and a crop with a span of its own, have only that. */
   readonly className?: ExtractClass
   /** What is wanted here; absent above, where calcium and magnesium have no ceiling. */
   readonly wanted: readonly [low: number, high: number | null]
@@ -29,7 +29,10 @@ export function extractLines(read: ReadReport, { extract }: Guide, crop: Crop): 
     const { from, unit } = extract.rows[id]
     const className = extractClasses[from.filter((least) => v >= least).length]!
     const open = from.length < extractClasses.length - 1
-    return [{ id, v, unit, className, wanted: crop.extract?.[id] ?? [from[1]!, open ? null : from[2]!] }]
+    const own = crop.extract?.[id]
+    return own
+      ? [{ id, v, unit, wanted: own }]
+      : [{ id, v, unit, className, wanted: [from[1]!, open ? null : from[2]!] }]
   })
 }
 

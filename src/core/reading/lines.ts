@@ -55,7 +55,7 @@ export function readingLines(read: ReadReport, report: Report, guide: Guide, cro
     ...nitrateLine(read, guide),
     ...(['P', 'K'] as const).flatMap((element) => classLine(element, read, report, guide, crop)),
     ...(['Ca', 'Mg', 'S', 'Zn', 'Mn', 'Fe', 'Cu', 'B'] as const).flatMap((element) =>
-      minimumLine(element, read, report, guide),
+      minimumLine(element, read, report, guide, crop),
     ),
     ...saltLines(read, crop),
     ...leadLine(read, report, guide, crop),
@@ -142,7 +142,7 @@ function classLine(element: 'P' | 'K', read: ReadReport, report: Report, guide: 
   ]
 }
 
-function minimumLine(element: Element, read: ReadReport, report: Report, guide: Guide): ReadingLine[] {
+function minimumLine(element: Element, read: ReadReport, report: Report, guide: Guide, { label }: Crop): ReadingLine[] {
   const found = sufficiency(element, read, report, guide)
   if (!found.ok) return refused(element, read, found)
   const { low, lowBelow, value, source } = found.value
@@ -154,7 +154,7 @@ function minimumLine(element: Element, read: ReadReport, report: Report, guide: 
       className: low ? 'low' : 'enough',
       wanted,
       distance: value && wanted && outside(value.value.v, wanted),
-      meaning: say(low ? 'meaning.element-low' : 'meaning.element-enough', { element, pH: read.soil.pH?.v ?? null }),
+      meaning: say(low ? 'meaning.element-low' : 'meaning.element-enough', { element, crop: label }),
       source,
     },
   ]

@@ -94,7 +94,10 @@ function Notes({ answer }: { answer: Answer }) {
             {answer.cautions.map((sentence) => (
               <li key={sentence.key}>
                 <details>
-                  <summary className="cursor-pointer list-none">{render(sentence)}</summary>
+                  <summary className="cursor-pointer list-none">
+                    {render(sentence)}{' '}
+                    <span className="text-slate text-[13px] underline decoration-dotted">{en.why}</span>
+                  </summary>
                   <p className="text-ink-2 pl-3">{render(reasonFor(sentence))}</p>
                 </details>
               </li>

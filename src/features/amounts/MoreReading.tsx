@@ -20,7 +20,7 @@ export function MoreReading({ answer, all }: { answer: Answer; all: boolean }) {
     <section aria-label={en.reading} className="mt-4">
       <h2 className="font-semibold">{en.reading}</h2>
       <dl className="mt-1 grid grid-cols-[auto_auto_1fr] gap-x-4 gap-y-1 text-[14.5px] leading-snug">
-        {lines.map(({ id, value, className, meaning }) => (
+        {lines.map(({ id, value, className, wanted, meaning }) => (
           <div key={id} className="col-span-3 grid grid-cols-subgrid">
             <dt>{lineNames[id] ?? id}</dt>
             <dd className="text-right tabular-nums">
@@ -29,6 +29,7 @@ export function MoreReading({ answer, all }: { answer: Answer; all: boolean }) {
             <dd>
               {className && <strong>{lineClasses[className] ?? className}. </strong>}
               <Formula>{render(meaning, kase.measures)}</Formula>
+              {wanted && <span className="text-moss whitespace-nowrap"> {wantedWords(wanted)}</span>}
             </dd>
           </div>
         ))}
@@ -36,6 +37,9 @@ export function MoreReading({ answer, all }: { answer: Answer; all: boolean }) {
     </section>
   )
 }
+
+const wantedWords = ([low, high]: readonly [number | null, number | null]): string =>
+  en.wanted(low === null ? null : figure(low, 3), high === null ? null : figure(high, 3))
 
 /** The unit of a quantity without what it is of. */
 const unitOf = (of: string): string =>

@@ -44,11 +44,17 @@ export function NutrientRow({ need, found }: { need: NutrientNeed; found: AreaRe
         </Figure>
       ) : (
         <p className="font-serif text-[22px] leading-tight font-semibold">
-          {outcome === 'none' ? en.none : en.unknown}
+          {outcome === 'none' ? en.none : need.why.key === 'soilless.short' ? en.inFeed : en.unknown}
         </p>
       )}
       {answer && amount && nutrient === 'N' && (
-        <Portions of="need" nutrient={nutrient} amount={passes?.each ?? amount} answer={answer} />
+        <Portions
+          of="need"
+          nutrient={nutrient}
+          amount={passes?.each ?? amount}
+          each={(passes?.count ?? 1) > 1}
+          answer={answer}
+        />
       )}
       <Under>
         {[passes && passesWords(passes, 'all'), render(need.why, kase.measures)]

@@ -14,10 +14,12 @@ interface Props {
   /** lb for the whole area, or of one pass. */
   amount: Derived<'lb product'> | Derived
   answer: Answer
+  /** The amount is that of one of several passes, which the sheet does not show by itself. */
+  each?: boolean
 }
 
 /** The same amount as a hand doses it: a plant, a bed of several, 20 ft of row. */
-export function Portions({ of, nutrient, amount, answer }: Props) {
+export function Portions({ of, nutrient, amount, answer, each }: Props) {
   const { kase } = useOpenCase()
   if (answer.portions.length === 0) return null
   return (
@@ -29,6 +31,7 @@ export function Portions({ of, nutrient, amount, answer }: Props) {
             {weight(perPortion(amount as Derived<'lb product'>, portion).value.v, kase.measures)}
           </Figure>{' '}
           {en.portion[portion.of]}
+          {each && en.eachTime}
         </span>
       ))}
     </p>

@@ -97,16 +97,19 @@ function Checks({ checks }: { checks: readonly Check[] }) {
           ) : (
             check.refusal && <Formula>{render(check.refusal, kase.measures)}</Formula>
           )}
-          {check.difference !== undefined && <Apart share={check.difference} />}
+          {check.difference !== undefined && <Apart share={check.difference} rough={check.rough} />}
         </li>
       ))}
     </ul>
   )
 }
 
+/** A rough check agrees while it is no further off than this. */
+const roughSpread = 0.4
+
 /** How far a check is from the figure that leads; said louder where that is far. */
-export function Apart({ share }: { share: number }) {
-  const far = Math.abs(share) > houseLimits.spread
+export function Apart({ share, rough }: { share: number; rough?: boolean }) {
+  const far = Math.abs(share) > (rough ? roughSpread : houseLimits.spread)
   return (
     <span className={far ? 'text-clay font-semibold' : 'text-ink-2'}>
       {' '}

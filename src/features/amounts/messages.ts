@@ -31,6 +31,11 @@ export const en = {
   of: (product: string) => `of ${product}`,
   holds: (amount: string, element: string) => `holds ${amount} ${element}`,
   byLabel: 'by its label',
+  inFeed: 'in the liquid feed',
+  eachTime: ' each time',
+  why: 'why?',
+  wanted: (low: string | null, high: string | null) =>
+    low === null ? `wanted up to ${high}` : high === null ? `wanted from ${low}` : `wanted ${low} to ${high}`,
   portion: { plant: 'for each plant', bed: 'for each of them', row: 'for 20 ft of row' },
   several: 'Several crops here, each by itself',
   leads: 'Leads the answer',

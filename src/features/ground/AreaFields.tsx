@@ -7,6 +7,7 @@ import { fields } from '@/core/fields'
 import { readSize } from '@/core/geometry/size'
 import { cropsOf, guideWithCrop } from '@/core/guides/choose'
 import { textures, type TextureId } from '@/core/guides/soils'
+import { readAreaSize } from '@/core/reading/soil'
 import { isPlanted } from '@/core/recommend'
 import { houseLimits } from '@/core/guides/limits'
 import { ChoiceField } from '@/ui/ChoiceField'
@@ -43,6 +44,8 @@ export function SizeField({ area, autoFocus }: { area: Area; autoFocus?: boolean
   const { kase, edit } = useOpenCase()
   const { text } = area.size
   const read = readSize(text, kase.measures)
+  const { crop } = useCrops(area)
+  const echoed = readAreaSize(area, kase, crop)
   const type = (typed: string) =>
     edit(
       inArea(area.id, (draft) => {
@@ -57,7 +60,7 @@ export function SizeField({ area, autoFocus }: { area: Area; autoFocus?: boolean
       onChange={type}
       placeholder={en.sizeExample}
       autoFocus={autoFocus}
-      echo={read.ok ? render(read.value.echo, kase.measures) : undefined}
+      echo={echoed.ok ? render(echoed.value.echo, kase.measures) : undefined}
       error={text.trim() !== '' && !read.ok ? render(read.refusal) : undefined}
     />
   )

@@ -56,7 +56,7 @@ export function GroundStation() {
               value={area.name}
               onChange={(name) => edit(inArea(area.id, (draft) => void (draft.name = name)))}
             />
-            <SizeField area={area} autoFocus={area.size.text === ''} />
+            <SizeField area={area} autoFocus={area.size.text === '' && area.crop === null} />
             <CropField area={area} />
             <TextureField area={area} />
             <GroundField area={area} />

@@ -25,14 +25,25 @@ export function CompareSheet({ guide, other }: { guide: Guide; other: Guide }) {
 function pathWords(path: GuidePath, ...guides: readonly Guide[]): string {
   const [head, second, ...rest] = path
   const crop = head === 'crops' ? guides.map((guide) => guide.crops[second!]).find(Boolean) : undefined
-  const words = (crop ? rest : path.slice(1)).map((key) =>
-    typeof key === 'number' && key < classNames.length ? classWords[classNames[key]!]! : String(key),
-  )
+  const words = (crop ? rest : path.slice(1))
+    .map((key, i, all) =>
+      typeof key !== 'number'
+        ? key
+        : byClass.has(String(all[i - 1]))
+          ? classWords[classNames[key]!]!
+          : key > 0
+            ? `${key + 1}`
+            : '',
+    )
+    .filter((word) => word !== '' && word !== 'en' && word !== 'bounds' && word !== 'rows')
   const limit = en.limitNames[path.slice(1).join('.')]
   if (head === 'limits' && limit) return `${en.limits}: ${limit}`
   const first = crop ? textOf(crop.label) : String(head)
   return words.length > 0 ? `${first}: ${words.join(', ')}` : first
 }
+
+/** Lists with an entry for each class. */
+const byClass: ReadonlySet<string> = new Set(['bounds', 'P₂O₅', 'K₂O'])
 
 const shown = (value: unknown): string =>
   value === undefined

@@ -69,8 +69,8 @@ export function GuidesPage() {
               open(kept ?? defaultGuide, kept && crop)
             }}
           />
+          {!draft && !crop && <Comparing key={guideRef(stored)} guide={stored} guides={guides} />}
           <Sheets guide={guide} crop={crop} editing={draft !== null} onDraft={setDraft} />
-          {!draft && !crop && <Comparing guide={stored} guides={guides} />}
         </main>
       </div>
     </div>
@@ -177,7 +177,7 @@ function Comparing({ guide, guides }: { guide: Guide; guides: readonly Guide[] }
   const [ref, setRef] = useState<string | null>(null)
   const other = guides.find((one) => guideRef(one) === ref && one !== guide)
   return (
-    <div className="mt-6 max-w-2xl">
+    <div className="mb-5 max-w-2xl">
       <SelectField
         label={en.compareWith}
         value={other ? ref : null}

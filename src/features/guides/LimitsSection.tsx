@@ -68,19 +68,21 @@ export function LimitsSection() {
   const pathOf = (path: string): GuidePath => ['limits', ...path.split('.')]
   return (
     <Section title={en.limits}>
-      {(Object.keys(groups) as (keyof typeof groups)[]).map((group) => (
-        <div key={group} className="mt-2">
-          <h4 className="font-semibold">{en.limitGroups[group]}</h4>
-          <Table
-            rows={groups[group]
-              .filter(([path]) => inGuide(guide, pathOf(path)))
-              .map(([path, unit]) => [
-                en.limitNames[path] ?? path,
-                <Num key={path} at={pathOf(path)} label={en.limitNames[path] ?? path} after={unit && ` ${unit}`} />,
-              ])}
-          />
-        </div>
-      ))}
+      <div className="grid gap-x-8 lg:grid-cols-2">
+        {(Object.keys(groups) as (keyof typeof groups)[]).map((group) => (
+          <div key={group} className="mt-2">
+            <h4 className="font-semibold">{en.limitGroups[group]}</h4>
+            <Table
+              rows={groups[group]
+                .filter(([path]) => inGuide(guide, pathOf(path)))
+                .map(([path, unit]) => [
+                  en.limitNames[path] ?? path,
+                  <Num key={path} at={pathOf(path)} label={en.limitNames[path] ?? path} after={unit && ` ${unit}`} />,
+                ])}
+            />
+          </div>
+        ))}
+      </div>
       <SourceMark of={guide.limits.source} />
     </Section>
   )

@@ -2,6 +2,7 @@
 
 import clsx from 'clsx'
 import type { Area } from '@/core/case'
+import { fields } from '@/core/fields'
 import type { Fertilizer, FertilizerId } from '@/core/guides/materials'
 import { canMeet, type OneFertilizer, type Supply } from '@/core/mix/one-fertilizer'
 import { shelfFor, type AreaRecommendation, type OnShelf } from '@/core/recommend'
@@ -9,10 +10,12 @@ import { majorNutrients } from '@/core/units/quantity'
 import { Button } from '@/ui/Button'
 import { ChoiceField } from '@/ui/ChoiceField'
 import { Formula } from '@/ui/Formula'
+import { TextField } from '@/ui/TextField'
 import { figure, weight, type Measures } from '@/wording/format'
 import { render, textOf } from '@/wording/render'
 import { inArea, useOpenCase } from '../case/context'
 import { useGuides } from '../case/useCase'
+import { fieldError, retyped } from '../formatting'
 import { Figure } from '../workings/Figure'
 import { BagField } from './BagField'
 import { gradeWords } from './grade'
@@ -37,6 +40,7 @@ export function FertilizerShelf({ area, found }: { area: Area; found: AreaRecomm
         draft.materials.fertilizer = id
         draft.materials.meets = null
         draft.materials.fertilizerBag = { text: '', unit: 'lb', value: null }
+        draft.materials.slowNitrogen = { text: '', unit: '%', value: null }
       }),
     )
   return (
@@ -183,7 +187,27 @@ function Chosen({
           />
         )}
         <BagField area={area} of="fertilizerBag" usual={material.bagLb} />
+        {material.grade.N > 0 && found.use === 'lawn' && <SlowField area={area} usual={material.slowNitrogen * 100} />}
       </div>
     </div>
+  )
+}
+
+/** How much of the nitrogen is slow, as the bag says. */
+function SlowField({ area, usual }: { area: Area; usual: number }) {
+  const { edit } = useOpenCase()
+  const typed = area.materials.slowNitrogen
+  return (
+    <TextField
+      label={en.slow}
+      unit="%"
+      numeric
+      value={typed.text}
+      placeholder={String(usual)}
+      error={fieldError(fields.slowNitrogen, typed)}
+      onChange={(text) =>
+        edit(inArea(area.id, (draft) => void (draft.materials.slowNitrogen = retyped(text, '%', fields.slowNitrogen))))
+      }
+    />
   )
 }
