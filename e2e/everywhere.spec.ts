@@ -10,6 +10,10 @@ const views = [
   ...['ground', 'results', 'amounts', 'materials', 'letter', 'history'].map(
     (station) => `/case?id=sample-village-hall&station=${station}`,
   ),
+  '/guides?guide=soilless-mix%401',
+  '/case?id=sample-smallholding&station=ground&area=apples',
+  '/case?id=sample-city-lot&station=results',
+  '/case?id=sample-market-garden&station=amounts',
   '/nowhere',
 ]
 

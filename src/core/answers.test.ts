@@ -178,7 +178,8 @@ describe('what is missing', () => {
   test.each([
     ['size', { crop: 'bermuda', size: typed('') }, {}, ['missing.size']],
     ['crop', { crop: null }, {}, ['missing.crop']],
-    ['report', { crop: 'bermuda' }, null, ['missing.report']],
+    ['report', { crop: 'roses' }, null, ['missing.report']],
+    ['report of a lawn', { crop: 'bermuda' }, null, ['missing.report-lawn']],
     ['guide', { crop: 'bermuda', guide: 'unheard-of@3' }, {}, ['missing.guide']],
   ] as const)('%s', (_, area, report, keys) => {
     const area_ = found(area as Partial<Area>, report as Partial<Report> | null)

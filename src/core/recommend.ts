@@ -25,6 +25,7 @@ import { plantingProblems, readPlanting } from './nutrients/planting'
 import { mixNeeds } from './nutrients/soilless'
 import { portionsOf, type Portion } from './portions'
 import { reaction, type Reaction } from './reaction'
+import { baseSaturation, type BaseSaturation } from './reading/bases'
 import { reactionClass } from './reading/classify'
 import { readingLines, type ReadingLine } from './reading/lines'
 import { implausible } from './reading/plausibility'
@@ -80,6 +81,8 @@ export interface Answer {
   } | null
   /** Every value of the report as this crop sees it. */
   readonly reading: readonly ReadingLine[]
+  /** The bases on the exchange, as far as they were tested. */
+  readonly bases: readonly BaseSaturation[]
   /** The shares in which this ground can be dosed. */
   readonly portions: readonly Portion[]
   /** Where practitioners disagree: what was followed here. */
@@ -117,7 +120,7 @@ function recommendArea(kase: Case, area: Area, guides: readonly Guide[]): AreaRe
     missing: [
       ...(size.ok ? [] : [say('missing.size')]),
       ...(crop ? [] : [say(guide ? (area.crop ? 'missing.crop-in-guide' : 'missing.crop') : 'missing.guide')]),
-      ...(report ? [] : [say('missing.report')]),
+      ...(report ? [] : [say(crop?.use === 'lawn' ? 'missing.report-lawn' : 'missing.report')]),
     ],
   }
   if (!size.ok || !crop || !guide || !report) return { ...base, answer: null, others: [], quarrels: [] }
@@ -213,6 +216,7 @@ function answer(asked: Asked): Answer {
     others,
     fertilizer,
     reading,
+    bases: baseSaturation(read),
     portions: portionsOf(size, feeding.planting),
     schools: takenFor(guide, kase.schools, cropId, crop.use),
     headline: headline(ph, needs, reading),

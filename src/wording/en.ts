@@ -6,7 +6,10 @@ import { capital, classWords, either, nutrient, num, pH, substances, text, type 
 /** English. One line for each key the core may say. */
 export const en: Readonly<Record<string, Phrase>> = {
   // What was typed
-  'field.unreadable': (a) => `“${text(a.text)}” is not a number this field can read. Type it like ${text(a.example)}.`,
+  'field.unreadable': (a) =>
+    num(a.at) > 1
+      ? `“${text(a.text)}” cannot be read from place ${text(a.at)} on. Type it like ${text(a.example)}.`
+      : `“${text(a.text)}” is not a number this field can read. Type it like ${text(a.example)}.`,
   'field.negative': (a) => `“${text(a.text)}” is below nothing. Type a number like ${text(a.example)}.`,
   'field.unit': (a) => `“${text(a.unit)}” is no unit of this field. Choose one, or type it like ${text(a.example)}.`,
   'field.range': (a) =>
@@ -26,6 +29,22 @@ export const en: Readonly<Record<string, Phrase>> = {
   'size.mixed-sum': () => 'A length and an area cannot be added. Write the parts like 12x18 + 4x6.',
   'size.zero': () => 'That comes to no area. Type a size above nothing, like 12x18.',
   'size.huge': () => 'That is over 100,000 acres. Type the size of one area, like 12x18 or 0.25 ac.',
+  'size.shape-needs': (a) => `This shape goes by other lengths. Write it like ${text(a.example)}.`,
+  'size.no-triangle': () => 'Three such sides do not close: two together must be longer than the third.',
+  'size.ring': () => 'The inside of a ring is narrower than its outside. Write it like ring 12 ft, 3 ft.',
+  'size.offsets': () => 'Offsets need three widths at least. Write them like offsets 0, 4, 6, 5, 0 every 5.',
+  'size.echo-named': (a, m) => {
+    const lengths = text(a.lengths)
+      .split(' ')
+      .map((one) => length(Number(one), m))
+    const rule =
+      a.simpson === null
+        ? ''
+        : a.simpson
+          ? ', by Simpson’s rule'
+          : ', by the trapezoid rule, since the steps are odd in number'
+    return `${text(a.shape)} of ${either(lengths)} = ${area(num(a.area), m)}${rule}`
+  },
   'size.typed': () => 'The size as typed',
   'size.echo': (a, m) => sizeEcho(a, m),
 
@@ -65,6 +84,8 @@ export const en: Readonly<Record<string, Phrase>> = {
     'The guide of this area does not have this crop: choose another crop, or the extractant of its report.',
   'missing.guide': () => 'This area is pinned to a guide that is not on this machine.',
   'missing.report': () => 'Type the soil report, or only its pH.',
+  'missing.report-lawn': () =>
+    'Type the soil report, or only its pH. Without one, a 3-1-2 fertilizer is the usual guess for a lawn, without phosphorus where the law asks for a test first. Test first.',
 
   // Lime or sulfur
   'reaction.both': () =>
@@ -426,6 +447,8 @@ export const en: Readonly<Record<string, Phrase>> = {
   'material.holds': (a) => `in ${text(a.material)}`,
   'material.share': () => 'Share of the bag’s weight',
   'material.share-first-year': () => 'Share of the bag’s weight that feeds in the first year',
+  'material.acidity': () => 'lime that its acid uses up, for each lb of nitrogen',
+  'mix.lime-used': () => 'Lime in the ground that its acid uses up',
   'material.bag': () => 'weight of a bag',
   'mix.nothing-needed': (a) => `${capital(text(a.material))} holds nothing that this area is known to need.`,
   'mix.amount': (a) => `Enough to meet the ${nutrient[text(a.nutrient)]}`,

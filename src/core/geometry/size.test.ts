@@ -26,6 +26,15 @@ describe('sizes as people write them (areas by definition of the units)', () => 
     ['3 yd x 4 yd', 108],
     ['2,333', 2333],
     ['12 by 18', 216],
+    ['ellipse 20x12', Math.PI * 60],
+    ['20 ft x 12 ft oval', Math.PI * 60],
+    ['triangle 20 x 12', 120],
+    ['triangle 13, 14, 15', 84],
+    ['trapezoid 10, 14 x 6', 72],
+    ['ring 12 ft, 3 ft', (Math.PI / 4) * 135],
+    // Simpson is exact for a parabola: x (4 − x) from 0 to 4 is 32 ÷ 3; the trapezoid rule on 3 steps of y = x is exact.
+    ['offsets 0, 3, 4, 3, 0 every 1', 32 / 3],
+    ['offsets 0, 1, 2, 3 every 1', 4.5],
   ])('%s', (text, area) => expect(ft2(text)).toBeCloseTo(area, 6))
   test.each([
     ['3.5 m x 2 m', 'feet', 7],
@@ -50,6 +59,11 @@ describe('sizes as people write them (areas by definition of the units)', () => 
     ['1.5 @ 4x8', 'size.count'],
     ['200000 ac', 'size.huge'],
     ['circle', 'size.no-diameter'],
+    ['triangle 3, 4, 8', 'size.no-triangle'],
+    ['triangle 3', 'size.shape-needs'],
+    ['ring 3, 12', 'size.ring'],
+    ['offsets 4, 5', 'size.shape-needs'],
+    ['ellipse big', 'size.shape-needs'],
   ])('“%s” is refused with %s', (text, key) => expect(ft2(text)).toBe(key))
   test('whatever is typed, the area is finite and above nothing, or there is a sentence', () => {
     fc.assert(

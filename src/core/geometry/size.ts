@@ -1,6 +1,7 @@
 import { accept, say, type Outcome, type Sentence } from '../sentence'
 import { feetPerMetre, sqFtPerAcre, sqFtPerSqMetre } from '../units/factors'
 import { derive, type Derived } from '../workings'
+import { readNamed, type Named } from './named-size'
 import { sizeTokens, unreadable, Unreadable, type Mark, type Measure, type SizeToken } from './size-tokens'
 
 /** The outline behind a size, in feet, for drawing it to scale. `plain` is an area of unknown outline. */
@@ -22,12 +23,14 @@ type Measures = 'feet' | 'metres'
 
 /**
  * Reads a size as people write it: `12x18`, `12' 6" x 8'`, `3.5 m x 2 m`, `2 @ 4x8`, `30 ft circle`,
- * `0.25 ac`, `450 sq ft`, `30+12 x 10` (× binds before +). Numbers without a unit are feet or metres as `measures` says.
+ * `0.25 ac`, `450 sq ft`, `30+12 x 10` (× binds before +), and shapes by name as `readNamed` has them. Numbers without a unit are feet or metres as `measures` says.
  * Refuses what it cannot read, with the place; a length alone; a volume; and nothing.
  *
  * @example readSize('12x18', 'feet') // area 216 ft², a rectangle
  */
 export function readSize(text: string, measures: Measures): Outcome<Size> {
+  const named = readNamed(text, measures)
+  if (named) return named.ok ? accept(sizeOfNamed(named.value, measures)) : named
   try {
     return accept(read(text, measures))
   } catch (error) {
@@ -35,6 +38,19 @@ export function readSize(text: string, measures: Measures): Outcome<Size> {
     throw error
   }
 }
+
+const sizeOfNamed = ({ shape, area, lengths, simpson }: Named, measures: Measures): Size => ({
+  area,
+  shape: { kind: 'plain', area: area.value.v },
+  count: 1,
+  echo: say('size.echo-named', {
+    shape,
+    lengths: lengths.join(' '),
+    simpson: simpson ?? null,
+    area: area.value.v,
+    measures,
+  }),
+})
 
 const roundWords = /\b(?:in diameter|diameter|dia|across|circle|round|radius|r)\b|ø/gi
 const largest = 100_000 * sqFtPerAcre

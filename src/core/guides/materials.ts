@@ -194,6 +194,10 @@ export interface Fertilizer extends Bagged {
   /** Likewise of phosphate and potash; absent: all of it. */
   readonly firstYearP?: number
   readonly firstYearK?: number
+  /** lb of CaCO₃ that its acid uses up for each lb of nitrogen. Source: pierre-1933. */
+  readonly acidity?: number
+  /** How much it draws water, sodium nitrate being 100. Source: rader-1943. */
+  readonly saltIndex?: number
   /** Its phosphate feeds only in soil below this pH. */
   readonly phosphateBelowPH?: number
   /** Share of the nitrogen that comes slowly, where the label does not say. */
@@ -224,11 +228,21 @@ const blend = { ...mineral, ammonium: true, blend: true, lbPerCup: 0.5 }
 const organic = { ...mineral, slowNitrogen: 1 }
 
 export const fertilizers = {
-  urea: { ...mineral, label: { en: 'urea' }, grade: grade(46, 0, 0), ammonium: true, lbPerCup: 0.4 },
+  urea: {
+    ...mineral,
+    label: { en: 'urea' },
+    grade: grade(46, 0, 0),
+    acidity: 1.8,
+    saltIndex: 75.4,
+    ammonium: true,
+    lbPerCup: 0.4,
+  },
   'ammonium-sulfate': {
     ...mineral,
     label: { en: 'ammonium sulfate' },
     grade: grade(21, 0, 0),
+    acidity: 5.35,
+    saltIndex: 69,
     also: { S: 24 },
     ammonium: true,
     lbPerCup: 0.55,
@@ -237,6 +251,8 @@ export const fertilizers = {
     ...mineral,
     label: { en: 'ammonium nitrate' },
     grade: grade(34, 0, 0),
+    acidity: 1.8,
+    saltIndex: 104.7,
     ammonium: true,
     nitrate: true,
     restricted: true,
@@ -254,6 +270,7 @@ export const fertilizers = {
     ...mineral,
     label: { en: 'sodium nitrate' },
     grade: grade(15, 0, 2),
+    saltIndex: 100,
     nitrate: true,
     lbPerCup: 0.6,
   },
@@ -277,6 +294,7 @@ export const fertilizers = {
     ...mineral,
     label: { en: 'monoammonium phosphate' },
     grade: grade(11, 52, 0),
+    saltIndex: 29.9,
     ammonium: true,
     lbPerCup: 0.53,
   },
@@ -291,6 +309,7 @@ export const fertilizers = {
     ...mineral,
     label: { en: 'muriate of potash' },
     grade: grade(0, 0, 60),
+    saltIndex: 116.3,
     chloride: true,
     lbPerCup: 0.58,
   },

@@ -110,6 +110,20 @@ export const sources = {
     status: 'published',
     recalled: true,
   },
+  'pierre-1933': {
+    author: 'Pierre',
+    title: 'Determination of equivalent acidity and basicity of fertilizers',
+    year: 1933,
+    status: 'published',
+    recalled: true,
+  },
+  'rader-1943': {
+    author: 'Rader, White & Whittaker',
+    title: 'The salt index: a measure of the effect of fertilizers on the concentration of the soil solution',
+    year: 1943,
+    status: 'published',
+    recalled: true,
+  },
   'bulletin-974': {
     author: 'Culman and others',
     title: 'Tri-State Fertilizer Recommendations, Bulletin 974',

@@ -59,8 +59,9 @@ function mix(
     feeding(area, crop, banned, pH),
   )
   if (!outcome.ok) return outcome.refusal.key
-  const { amount, bags, supplies, leftOver, barred, passes } = outcome.value
+  const { amount, bags, supplies, leftOver, barred, passes, limeUsed } = outcome.value
   return {
+    limeUsed: limeUsed?.value.v,
     lb: amount.value.v,
     bags: bags.value.v,
     left: leftOver.value.v,
@@ -88,6 +89,19 @@ describe('bag arithmetic', () => {
   })
   test('a product that holds nothing needed is refused', () =>
     expect(mix('triple-superphosphate', [1, 0, 1])).toBe('mix.nothing-needed'))
+})
+
+test.each([
+  // Pierre 1933, recalled: 5.35 and 1.80 lb CaCO₃ for each lb of N.
+  ['ammonium-sulfate', 5.35],
+  ['urea', 1.8],
+  ['ammonium-nitrate', 1.8],
+  ['calcium-nitrate', undefined],
+] as const)('a pound of nitrogen from %s uses up its lime', (id, lb) => {
+  const found = mix(id, [1, 0, 0])
+  const used = typeof found === 'object' ? found.limeUsed : NaN
+  if (lb === undefined) expect(used).toBeUndefined()
+  else expect(used).toBeCloseTo(lb, 9)
 })
 
 describe('limits', () => {

@@ -26,6 +26,8 @@ export interface OneFertilizer {
   readonly leftOver: Derived<'lb product'>
   readonly passes: Passes<'product'>
   readonly supplies: readonly Supply[]
+  /** What its acid uses up of the lime in the ground, where that is known. */
+  readonly limeUsed?: Derived<'lb CaCO₃'>
   /** Reasons not to use it here at all. */
   readonly barred: readonly Sentence[]
 }
@@ -97,6 +99,7 @@ export function oneFertilizer(
       needs.find((need) => need.nutrient === meets)!,
     ),
     supplies: majorNutrients.map((nutrient) => supplyOf(fertilizer, nutrient, amount, needs, pH)),
+    limeUsed: limeUsedBy(fertilizer, amount),
     barred: barredBy(fertilizer, feeding),
   })
 }
@@ -207,6 +210,22 @@ function passesOf(
     interval: { days: slow > 0 ? turf.slowDaysApart : turf.daysApart },
     rule: say(slow > 0 ? 'cap.turf-slow' : 'cap.turf-product'),
   })
+}
+
+/** Ammonium turns to acid. Source: Pierre 1933, recalled. */
+function limeUsedBy({ acidity, grade }: Fertilizer, amount: Derived<'lb product'>): Derived<'lb CaCO₃'> | undefined {
+  if (acidity === undefined) return undefined
+  return derive(
+    'lb CaCO₃',
+    'amount * grade / 100 * each',
+    {
+      amount,
+      grade: given(quantity(grade.N, '% N'), say('material.grade', { nutrient: 'N' }), 'practice'),
+      each: given(quantity(acidity, 'lb CaCO₃/lb N'), say('material.acidity'), 'pierre-1933'),
+    },
+    say('mix.lime-used'),
+    'pierre-1933',
+  )
 }
 
 function barredBy(fertilizer: Fertilizer, { crop, settings }: Feeding): Sentence[] {

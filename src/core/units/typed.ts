@@ -78,7 +78,7 @@ export function check(field: Field, typed: Typed): Outcome<number | undefined> {
   const { low, high, example } = field
   if (value === null) {
     if (/^\s*-/.test(text)) return refuse('field.negative', { text, example })
-    return refuse('field.unreadable', { text, example })
+    return refuse('field.unreadable', { text, at: (readNumber(text)?.length ?? 0) + 1, example })
   }
   if (!unitFits(field, typed.unit)) return refuse('field.unit', { text, unit: typed.unit, example })
   if (value >= low && value <= high) return accept(value)

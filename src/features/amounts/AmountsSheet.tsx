@@ -26,7 +26,7 @@ export function AmountsSheet({ found }: { found: AreaRecommendation }) {
         <ul className="mt-2 grid gap-2">
           {found.missing.map((sentence) => (
             <li key={sentence.key}>
-              <Button kind="text" onClick={() => go(sentence.key === 'missing.report' ? 'results' : 'ground')}>
+              <Button kind="text" onClick={() => go(sentence.key.startsWith('missing.report') ? 'results' : 'ground')}>
                 {render(sentence)}
               </Button>
             </li>

@@ -1,5 +1,6 @@
 'use client'
 
+import { balanced, type Base } from '@/core/reading/bases'
 import type { Answer } from '@/core/recommend'
 import { Formula } from '@/ui/Formula'
 import { figure } from '@/wording/format'
@@ -15,7 +16,7 @@ const above: ReadonlySet<string> = new Set(['pH', 'buffer', 'P', 'K'])
 export function MoreReading({ answer, all }: { answer: Answer; all: boolean }) {
   const { kase } = useOpenCase()
   const lines = all ? answer.reading : answer.reading.filter(({ id }) => !above.has(id))
-  if (lines.length === 0) return null
+  if (lines.length === 0 && answer.bases.length === 0) return null
   return (
     <section aria-label={en.reading} className="mt-4">
       <h2 className="font-semibold">{en.reading}</h2>
@@ -33,10 +34,21 @@ export function MoreReading({ answer, all }: { answer: Answer; all: boolean }) {
             </dd>
           </div>
         ))}
+        {answer.bases.some(({ percent }) => percent !== undefined) && (
+          <div className="col-span-3 grid grid-cols-subgrid">
+            <dt>{en.bases}</dt>
+            <dd className="col-span-2">
+              {answer.bases.map(({ base, percent }) => `${base} ${figure(percent!, 2)} %${spanOf(base)}`).join(' · ')}
+            </dd>
+          </div>
+        )}
       </dl>
     </section>
   )
 }
+
+/** The span of the base-saturation school beside it. */
+const spanOf = (base: Base): string => (base === 'Na' ? '' : ` (${en.balanced(balanced[base][0], balanced[base][1])})`)
 
 const wantedWords = ([low, high]: readonly [number | null, number | null]): string =>
   en.wanted(low === null ? null : figure(low, 3), high === null ? null : figure(high, 3))

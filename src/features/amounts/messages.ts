@@ -40,6 +40,8 @@ export const en = {
   several: 'Several crops here, each by itself',
   leads: 'Leads the answer',
   reading: 'What else the report says',
+  bases: 'Base saturation',
+  balanced: (low: number, high: number) => `${low} to ${high} by that school`,
   schools: 'Schools followed here, where practitioners disagree',
   problems: 'Left out, because it cannot be used:',
 } as const

@@ -49,7 +49,7 @@ function Classes() {
                 <Num
                   key={at}
                   at={['classes', element, i, 'bounds', at]}
-                  label={en.boundOf(element, classHeads[at]!)}
+                  label={en.boundOf(en.classes(element, guide.unit), classHeads[at]!)}
                   before="to "
                 />
               )),

@@ -166,6 +166,16 @@ function Chosen({
         <Figure opens="bags">{`${figure(mix.bags.value.v)} ${mix.bags.value.v === 1 ? 'bag' : 'bags'}`}</Figure> of{' '}
         {weight(bagLb, kase.measures)}, {weight(mix.leftOver.value.v, kase.measures)} left over.
       </p>
+      {(mix.limeUsed || material.saltIndex !== undefined) && (
+        <p className="mt-1">
+          {mix.limeUsed && (
+            <>
+              {en.limeUsed} <Figure opens="lime-used">{weight(mix.limeUsed.value.v, kase.measures)}</Figure>.{' '}
+            </>
+          )}
+          {material.saltIndex !== undefined && en.saltIndex(material.saltIndex)}
+        </p>
+      )}
       <p className="mt-1 flex flex-wrap gap-x-5">
         {majorNutrients.map((nutrient) => {
           const supply = mix.supplies.find((one) => one.nutrient === nutrient)!

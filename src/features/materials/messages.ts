@@ -8,6 +8,8 @@ export const en = {
   cce: 'CaCO₃ equivalent',
   passes: (mesh: number) => `Passes ${mesh} mesh`,
   moisture: 'Moisture',
+  limeUsed: 'Its acid uses up, in pure lime,',
+  saltIndex: (index: number) => `Salt index ${index} (sodium nitrate is 100).`,
   slow: 'Slow nitrogen, of the nitrogen',
   notPrinted: 'not printed',
   bag: 'Bag size',

@@ -22,7 +22,7 @@ export interface Explained {
 /**
  * The number behind a key, as the recommendation has it now; null where it is no longer there.
  * Keys: `size`; `reaction`, `pass`, `rate`, `dug-in`, `check:ID`; a nutrient, `rate:NUTRIENT`, `own:NUTRIENT`;
- * `fertilizer`, `feed-pass`, `feed-rate`, `bags`, `supply:NUTRIENT`; `other:ELEMENT`, `carrier:ELEMENT`; `portion:SHARE:OF`.
+ * `fertilizer`, `feed-pass`, `feed-rate`, `bags`, `lime-used`, `supply:NUTRIENT`; `other:ELEMENT`, `carrier:ELEMENT`; `portion:SHARE:OF`.
  */
 export function find({ size, answer, use }: AreaRecommendation, key: string, measures: Measures): Explained | null {
   const [head, rest] = key.split(':') as [string, string | undefined]
@@ -69,6 +69,10 @@ export function find({ size, answer, use }: AreaRecommendation, key: string, mea
   }
   if (head === 'fertilizer' || head === 'bags' || head === 'supply' || head === 'feed-pass')
     return ofFertilizer(answer, head, rest, measures, weighed)
+  if (head === 'lime-used') {
+    const used = answer.fertilizer?.mix.ok ? answer.fertilizer.mix.value.limeUsed : undefined
+    return used ? weighed(used, 'pure lime used up') : null
+  }
   if (head === 'other' || head === 'carrier') {
     const need = answer.others.find((one) => one.nutrient === rest)
     const working = head === 'other' ? need?.amount : need?.product?.amount
