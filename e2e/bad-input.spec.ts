@@ -53,7 +53,7 @@ test.describe('what cannot be used says so beside its field, and the rest goes o
     await type(page, 'Phosphorus, P', '30')
     await expect(page.locator('[data-entry]').getByText('Choose the extractant the report names')).toBeVisible()
     await page.getByLabel('Extractant, once for P, K and Mg').selectOption('morgan')
-    await expect(page.locator('[data-entry]').getByText('No guide here covers Morgan')).toBeVisible()
+    await expect(page.locator('[data-entry]').getByText('The guide here does not cover Morgan')).toBeVisible()
     await expect(page.getByRole('region', { name: 'Nitrogen' })).toContainText('3 lb')
   })
 })

@@ -1,3 +1,4 @@
+import { blankArea, blankCase } from '../src/core/blank'
 import { expect, test, type Page } from '@playwright/test'
 import { relaunch, withProfile } from './own-browser'
 
@@ -197,7 +198,12 @@ test(`a backup is restored in whole or not at all, over ${killsWithin} kills`, a
 
 /** A backup made by the app itself, in another origin-less page's place: the office as it would be, then cleared again. */
 async function bigBackup(page: Page, cases: number): Promise<Buffer> {
-  const all = Array.from({ length: cases }, (_, i) => caseOf(`c${i}`, `Client ${i}`, 2, 2))
+  const all = Array.from({ length: cases }, (_, i) => ({
+    ...blankCase(`c${i}`, at),
+    rev: 1,
+    client: `Client ${i}`,
+    areas: [blankArea('a0', ''), blankArea('a1', '')],
+  }))
   const fill = (content: object[]) =>
     page.evaluate(
       (put) =>
@@ -292,12 +298,12 @@ test(`older data is brought up to date in whole or not at all, over ${killsWithi
       const second = await relaunch(profile)
       await second.page.goto(`${baseURL}/icon.svg`)
       const { version, tables } = await rows(second.page)
-      const upToDate = version >= 40
+      const upToDate = version >= 50
       if (upToDate) after += 1
       else before += 1
       expect(tables.cases).toHaveLength(cases)
       expect(tables.edits).toHaveLength(edits)
-      expect(tables.cases!.every((one) => one.schema === (upToDate ? 2 : 1))).toBe(true)
+      expect(tables.cases!.every((one) => one.schema === (upToDate ? 3 : 1))).toBe(true)
       expect(tables.edits!.every((one) => 'id' in one === upToDate)).toBe(true)
       await second.page.goto(`${baseURL}/case?id=c7&station=ground`)
       await expect(second.page.getByLabel('Client', { exact: true })).toHaveValue('Client 7')

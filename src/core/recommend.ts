@@ -218,7 +218,7 @@ function answer(asked: Asked): Answer {
     reading,
     bases: baseSaturation(read),
     portions: portionsOf(size, feeding.planting),
-    schools: takenFor(guide, kase.schools, cropId, crop.use),
+    schools: takenFor(guide, kase.schools, cropId, crop.use, ph.outcome === 'lime'),
     headline: headline(ph, needs, reading),
     cautions: cautionsFor({
       feeding,

@@ -203,6 +203,7 @@ const school = Joi.object({
   label: text.required(),
   crops: Joi.array().items(slug),
   uses: Joi.array().items(Joi.string().valid(...uses)),
+  liming: Joi.boolean(),
   options: Joi.array()
     .items(
       Joi.object({

@@ -99,6 +99,11 @@ function flush(id: string, entry: Entry): Promise<void> {
   return entry.flushing
 }
 
+/** Resolves when nothing that was typed on this page is still on its way to the database. */
+export const allWritten = async (): Promise<void> => {
+  await Promise.all([...entries.values()].map((entry) => entry.flushing))
+}
+
 async function writeBacklog(id: string, entry: Entry): Promise<void> {
   try {
     while (waits(entry)) {

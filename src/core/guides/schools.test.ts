@@ -33,10 +33,15 @@ describe('schools (common practice)', () => {
     expect([className({}), className({ 'potassium-west': '200' })]).toEqual(['optimum', 'medium'])
   })
   test('the answer says which were followed, and only those that bear on the crop', () =>
-    expect(of({ 'blueberry-pH': 'B' }, { crop: 'highbush-blueberry' }).schools.map(({ option }) => option.en)).toEqual([
-      'school B, 4.8 to 5.2',
-      '50 lb per 1,000 ft²',
-      'by sufficiency: dolomitic where Mg is low',
+    expect(
+      [7, 4].map((pH) =>
+        of({ 'blueberry-pH': 'B' }, { crop: 'highbush-blueberry', texture: 'sand' }, { pH: typed(pH) }).schools.map(
+          ({ option }) => option.en,
+        ),
+      ),
+    ).toEqual([
+      ['school B, 4.8 to 5.2'],
+      ['school B, 4.8 to 5.2', '50 lb per 1,000 ft²', 'by sufficiency: dolomitic where Mg is low'],
     ]))
   test.each(guides.flatMap((guide) => guide.schools.map((school) => [guide.id, school.id, guide, school] as const)))(
     '%s: %s: the first option changes nothing, every other one something',

@@ -9,6 +9,8 @@ export interface School {
   /** What it bears on; absent: everything. */
   readonly crops?: readonly string[]
   readonly uses?: readonly Use[]
+  /** It matters only where lime goes on. */
+  readonly liming?: boolean
   readonly options: readonly SchoolOption[]
 }
 
@@ -66,9 +68,10 @@ export const takenFor = (
   chosen: Readonly<Record<string, string>>,
   cropId: string,
   use: Use,
+  limed: boolean,
 ): readonly Taken[] =>
   schools
-    .filter((school) => bearsOn(school, cropId, use))
+    .filter((school) => bearsOn(school, cropId, use) && (limed || !school.liming))
     .map((school) => ({ school: school.id, label: school.label, option: optionOf(school, chosen).label }))
 
 /** A copy with the value at the path; a path that is not there stays away, since schools change and never add. */
@@ -105,6 +108,7 @@ export const houseSchools: readonly School[] = [
     id: 'lime-pass',
     label: { en: 'most lime on the surface in one pass' },
     uses: ['lawn', 'planting'],
+    liming: true,
     options: [
       option('50', '50 lb per 1,000 ft²'),
       option('25', '25 lb per 1,000 ft²', ['limits.lime.surfacePerPass', 25]),
@@ -160,6 +164,7 @@ export const houseSchools: readonly School[] = [
   {
     id: 'base-saturation',
     label: { en: 'choosing the stone' },
+    liming: true,
     options: [
       option('sufficiency', 'by sufficiency: dolomitic where Mg is low'),
       // 10–20 % of the exchange, as the base-saturation school has it.

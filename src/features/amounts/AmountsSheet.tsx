@@ -94,7 +94,7 @@ function Notes({ answer }: { answer: Answer }) {
             {answer.cautions.map((sentence) => (
               <li key={sentence.key}>
                 <details>
-                  <summary className="cursor-pointer list-none">
+                  <summary className="min-h-6 cursor-pointer list-none py-0.5">
                     {render(sentence)}{' '}
                     <span className="text-slate text-[13px] underline decoration-dotted">{en.why}</span>
                   </summary>

@@ -8,6 +8,9 @@ import { en } from './messages'
 /** Looks for a new version so often while a page stays open, ms. */
 const hour = 3_600_000
 
+/** Reloads once everything typed on this page is written. */
+const reload = () => import('@/store/cases').then(({ allWritten }) => allWritten()).finally(() => location.reload())
+
 type News = { kind: 'waiting'; worker: Workbox } | { kind: 'replaced' } | null
 
 /**
@@ -28,8 +31,8 @@ export function Offline() {
   }, [])
   if (!news) return null
   const use = () => {
-    if (news.kind === 'replaced') return location.reload()
-    news.worker.addEventListener('controlling', () => location.reload())
+    if (news.kind === 'replaced') return void reload()
+    news.worker.addEventListener('controlling', () => void reload())
     news.worker.messageSkipWaiting()
   }
   return (

@@ -110,7 +110,7 @@ function Letter({ ready }: { ready: readonly AreaRecommendation[] }) {
     ...new Map(ready.flatMap((area) => area.answer!.cautions).map((sentence) => [sentence.key, sentence])).values(),
   ]
   return (
-    <article className="border-rule max-w-[7.1in] border bg-white px-10 py-8 font-serif text-[14.5px] leading-snug print:max-w-none print:border-0 print:p-0 print:text-[10pt]">
+    <article className="border-rule max-w-[7.1in] border bg-white px-10 py-8 font-serif text-[14.5px] leading-snug print:max-w-none print:border-0 print:p-0 print:text-[9.5pt] print:leading-[1.2]">
       {office && <Letterhead office={office} />}
       <header className="border-ink flex items-end justify-between border-b-[1.5px] pb-2">
         <div>
@@ -181,7 +181,7 @@ function AreaPart({ found }: { found: AreaRecommendation }) {
   const answer = found.answer!
   const lines = linesOf(found, kase.measures)
   return (
-    <section className="mt-3 break-inside-avoid print:mt-2">
+    <section className="mt-3 break-inside-avoid print:mt-1.5">
       <h3 className="text-[17px] leading-tight font-semibold">
         {area.name}{' '}
         <span className="text-ink-2 font-sans text-[13.5px] font-normal">{describe(found, kase.measures)}</span>
@@ -194,7 +194,9 @@ function AreaPart({ found }: { found: AreaRecommendation }) {
         </Formula>
       </p>
       {lines.length === 0 ? (
-        <p>{en.nothing}</p>
+        <p>
+          <Formula>{wordsInstead(found) || en.nothing}</Formula>
+        </p>
       ) : (
         <table className="mt-1 w-full border-collapse font-sans text-[13.5px] print:text-[9pt]">
           <thead>
@@ -222,6 +224,13 @@ function AreaPart({ found }: { found: AreaRecommendation }) {
       )}
     </section>
   )
+}
+
+/** Mix without soil is told of in words, since it has no amounts: `Nitrogen, potash: raise it in the liquid feed`. */
+function wordsInstead({ answer }: AreaRecommendation): string {
+  const short = answer!.needs.filter(({ why }) => why.key === 'soilless.short')
+  const names = short.map(({ nutrient }) => en.nutrientName[nutrient]).join(', ')
+  return short.length > 0 ? `${names.charAt(0).toUpperCase()}${names.slice(1)}: ${render(short[0]!.why)}` : ''
 }
 
 /** What goes on this area: lime or sulfur, then the fertilizer chosen, or the bare nutrients where none is. */
