@@ -6,7 +6,7 @@ import { relaunch, withProfile } from './own-browser'
  * Types and edits while the browser is killed at random moments. On opening again, every edit that was shown as kept is
  * there, and the case opens. The browser is this test's own process, in a profile of its own.
  */
-const kills = Number(process.env.KILLS ?? 40)
+const kills = Number(process.env.KILLS ?? 24)
 /** Of restore, import and migration each. */
 const killsWithin = Math.ceil(kills / 8)
 

@@ -86,8 +86,10 @@ try {
   for (const [name, id, station] of [
     ['ground', 'sample-school-garden', 'ground'],
     ['results', 'sample-village-hall', 'results'],
+    ['results-more', 'sample-city-lot', 'results'],
     ['amounts', 'sample-school-garden', 'amounts'],
     ['amounts-laboratory', 'sample-village-hall', 'amounts'],
+    ['amounts-several', 'sample-market-garden', 'amounts'],
     ['materials', 'sample-school-garden', 'materials'],
     ['letter', 'sample-lakeside-cottage', 'letter'],
     ['history', 'sample-village-hall', 'ground'],
@@ -112,6 +114,9 @@ try {
 
   await page.goto(`${address}/guides?crop=highbush-blueberry`)
   await take('guides')
+  await page.goto(`${address}/guides?guide=olsen-west%401`)
+  await page.getByRole('button', { name: 'Make our own from this' }).click()
+  await take('guide-own')
 
   await page.goto(`${address}/office`)
   await page.getByRole('button', { name: 'Save a backup' }).waitFor()

@@ -122,7 +122,12 @@ export const cautions: readonly Caution[] = [
 
 /** The cautions that the circumstances call for, the most harmful first, each once and with its reason. */
 export function cautionsFor(so: Circumstances): Sentence[] {
-  const is = (fact: Fact) => facts[fact](so)
+  const known = new Map<Fact, boolean>()
+  const is = (fact: Fact): boolean => {
+    const found = known.get(fact) ?? facts[fact](so)
+    known.set(fact, found)
+    return found
+  }
   const called = cautions
     .filter(({ all = [], any, none = [] }) => all.every(is) && (any === undefined || any.some(is)) && !none.some(is))
     .map(({ key }) => key)

@@ -42,7 +42,7 @@ const sieve = (mesh: SieveMesh, acts: number) => ({ mesh, acts })
 
 /** The same letters mean different scales in different states, so each is named with its own. */
 export const limeScales = {
-  effective: { label: { en: 'effective CaCO₃, %' }, each: 1 / 100, source: 'practice' },
+  effective: { label: { en: 'effective calcium carbonate, %' }, each: 1 / 100, source: 'practice' },
   ecce: { label: { en: 'ECCE, %' }, each: 1 / 100, source: 'practice' },
   enp: { label: { en: 'ENP, lb/ton (Ohio)' }, each: 1 / 2_000, source: 'ohio-enp' },
   enm: { label: { en: 'ENM, lb/ton' }, each: 1 / 800, source: 'practice' },

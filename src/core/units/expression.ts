@@ -114,6 +114,11 @@ function compile(expression: string): Node {
 
 const compiled = new Map<string, Node>()
 
+function isEmpty(inputs: object): boolean {
+  for (const name in inputs) if (name) return false
+  return true
+}
+
 /**
  * The value of an expression over named inputs.
  * Throws SyntaxError or ReferenceError: an expression is the program's own, never what somebody typed.
@@ -121,11 +126,10 @@ const compiled = new Map<string, Node>()
  * @example evaluate('rate * (aim - pH)', { rate: 1.7, aim: 6.4, pH: 5.6 }) // 1.36
  */
 export function evaluate(expression: string, inputs: Readonly<Record<string, number>> = {}): number {
-  let node = compiled.get(expression)
-  if (!node) {
-    node = compile(expression)
-    if (compiled.size > 500) compiled.clear()
-    compiled.set(expression, node)
-  }
+  const known = compiled.get(expression)
+  if (known) return known(inputs)
+  const node = compile(expression)
+  // One without inputs is made of what somebody typed: it hardly comes again.
+  if (compiled.size < 1_000 && !isEmpty(inputs)) compiled.set(expression, node)
   return node(inputs)
 }

@@ -59,7 +59,7 @@ export function GuidesPage() {
         </nav>
         <main className="min-w-0 flex-1">
           <OwnBar
-            key={guideRef(stored)}
+            key={`bar ${guideRef(stored)}`}
             guide={stored}
             draft={draft}
             uses={uses?.get(guideRef(stored)) ?? 0}
@@ -69,7 +69,7 @@ export function GuidesPage() {
               open(kept ?? defaultGuide, kept && crop)
             }}
           />
-          {!draft && !crop && <Comparing key={guideRef(stored)} guide={stored} guides={guides} />}
+          {!draft && !crop && <Comparing key={`compare ${guideRef(stored)}`} guide={stored} guides={guides} />}
           <Sheets guide={guide} crop={crop} editing={draft !== null} onDraft={setDraft} />
         </main>
       </div>

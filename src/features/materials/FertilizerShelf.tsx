@@ -3,6 +3,7 @@
 import clsx from 'clsx'
 import type { Area } from '@/core/case'
 import { fields } from '@/core/fields'
+import type { Use } from '@/core/guides/crop'
 import type { Fertilizer, FertilizerId } from '@/core/guides/materials'
 import { canMeet, type OneFertilizer, type Supply } from '@/core/mix/one-fertilizer'
 import { shelfFor, type AreaRecommendation, type OnShelf } from '@/core/recommend'
@@ -33,7 +34,10 @@ export function FertilizerShelf({ area, found }: { area: Area; found: AreaRecomm
   const rows = shelfFor(kase, area, found, guides).map((row) =>
     row.id === chosen && answer.fertilizer?.mix.ok ? { ...row, mix: answer.fertilizer.mix.value } : row,
   )
-  const useful = sortBy(rows.filter((row) => row.mix || row.id === chosen))
+  const useful = sortBy(
+    rows.filter((row) => row.mix || row.id === chosen),
+    found.use,
+  )
   const choose = (id: FertilizerId | null) =>
     edit(
       inArea(area.id, (draft) => {
@@ -108,13 +112,15 @@ export function FertilizerShelf({ area, found }: { area: Area; found: AreaRecomm
   )
 }
 
-/** What fits best comes first: nothing that bars it, then the least that is over or short of what is wanted. */
-const sortBy = (rows: readonly OnShelf[]): OnShelf[] => [...rows].sort((a, b) => misfit(a) - misfit(b))
+/** What fits best comes first: what has no business here last, then the least that is over or short of what is wanted. */
+const sortBy = (rows: readonly OnShelf[], use: Use): OnShelf[] =>
+  [...rows].sort((a, b) => misfit(a, use) - misfit(b, use))
 
-function misfit({ mix }: OnShelf): number {
+function misfit({ mix, material }: OnShelf, use: Use): number {
   if (!mix) return Infinity
   const apart = mix.supplies.map(({ over }) => Math.abs(over?.value.v ?? 0)).reduce((sum, one) => sum + one, 0)
-  return (mix.barred.length > 0 ? 1e9 : 0) + apart
+  const wrongPlace = mix.barred.length > 0 || (material.forLawns && use !== 'lawn')
+  return (wrongPlace ? 1e9 : 0) + apart
 }
 
 function Cells({ mix, measures }: { mix: OneFertilizer; measures: Measures }) {

@@ -66,7 +66,7 @@ function LimeFields({ area, found }: { area: Area; found: AreaRecommendation }) 
   return (
     <section className="mt-3 mb-6" aria-label={en.lime}>
       <h2 className={heading}>{en.lime}</h2>
-      <div className="grid gap-x-5 gap-y-2.5 sm:grid-cols-3">
+      <div className="grid gap-x-5 gap-y-2.5 sm:grid-cols-2 lg:grid-cols-4">
         <SelectField
           label={en.product}
           value={materials.lime}
