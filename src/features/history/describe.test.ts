@@ -39,6 +39,11 @@ test.each([
     (draft: Draft<Case>) => void (draft.reports[0]!.recommends.lime = { text: '2', unit: 'tons/acre', value: 2 }),
     ['VES-IS, Laboratory’s own, Lime: empty, now 2 tons/acre'],
   ],
+  [
+    'a school',
+    (draft: Draft<Case>) => void (draft.schools['lime-pass'] = '25'),
+    ['School, most lime on the surface in one pass: empty, now 25'],
+  ],
   ['a new area', (draft: Draft<Case>) => void draft.areas.push(castDraft(blankArea('x', 'New'))), ['an area added']],
   [
     'the letter',

@@ -2,6 +2,7 @@ import type { Case } from '@/core/case'
 import { crops } from '@/core/guides/crops'
 import { extractants } from '@/core/guides/guide'
 import { fertilizers, limeMaterials, sulfurMaterials } from '@/core/guides/materials'
+import { houseSchools, olsenSchools } from '@/core/guides/schools'
 import { textures } from '@/core/guides/soils'
 import type { Patch } from '@/schemas/case-file'
 import type { Edit } from '@/store/history'
@@ -39,6 +40,7 @@ export function nameField(path: readonly (string | number)[], kase: Case): strin
   const listed = head === 'areas' || head === 'reports'
   const owner = listed ? nameOf(head, key!, kase) : head === 'letter' ? en.letter : ''
   if (listed && path.length === 2) return owner
+  if (head === 'schools') return `${en.school}, ${schools.get(String(key)) ?? String(key)}`
   const field = path.at(-1)!
   const printed = path.includes('recommends') ? en.laboratorySays : ''
   return [owner, printed, en.fields[field] ?? String(field)].filter(Boolean).join(', ')
@@ -49,6 +51,9 @@ function nameOf(head: 'areas' | 'reports', key: string | number, kase: Case): st
     typeof key === 'number' ? list[key] : list.find((one) => one.id === key)
   return head === 'areas' ? at(kase.areas)?.name || en.area : at(kase.reports)?.code || en.report
 }
+
+/** The questions on which practitioners disagree, by their ids. */
+const schools = new Map([...houseSchools, ...olsenSchools].map(({ id, label }) => [id, textOf(label)] as const))
 
 /** What the guides call the things that are chosen from a list. */
 const labels = new Map<string, string>(

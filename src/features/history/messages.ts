@@ -31,6 +31,7 @@ export const en = {
   area: 'an area',
   report: 'a report',
   letter: 'Letter',
+  school: 'School',
   laboratorySays: 'Laboratory’s own',
   fields: {
     client: 'Client',
