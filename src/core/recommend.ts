@@ -32,7 +32,7 @@ import { implausible } from './reading/plausibility'
 import { nothingRead, readAreaSize, readDepth, readReport, type Problem, type ReadReport } from './reading/soil'
 import { say, type Outcome, type Sentence, type Text } from './sentence'
 import { quarrels } from './several'
-import { majorNutrients } from './units/quantity'
+import { majorNutrients, type MajorNutrient } from './units/quantity'
 import { check } from './units/typed'
 
 /** Raised whenever the same case could give another number. */
@@ -204,8 +204,11 @@ function answer(asked: Asked): Answer {
   const ph = reaction(read, report, ground)
   const reading = readingLines(read, report, guide, crop)
   const potted = crop.phosphorusPotassium.method === 'by-extract'
-  const needs = potted ? mixNeeds(reading) : majorNutrients.map((nutrient) => nutrientNeed(nutrient, report, feeding))
-  const others = potted ? [] : othersOf(asked, feeding, needs[0]!, ph)
+  const barred = crop.edible && reading.some(({ id, className }) => id === 'lead' && className === 'no-food')
+  const needs = potted
+    ? mixNeeds(reading)
+    : majorNutrients.map((nutrient) => (barred ? noFood(nutrient) : nutrientNeed(nutrient, report, feeding)))
+  const others = potted || barred ? [] : othersOf(asked, feeding, needs[0]!, ph)
   const fertilizer = fertilizerFor(area, feeding, needs)
   return {
     pH: read.soil.pH?.v ?? null,
@@ -254,6 +257,14 @@ function feedingOf({
 }
 
 const isSandy = ({ texture }: Area) => texture !== null && textures[texture].sandy
+
+/** Ground in which no food may grow is not fed for any. */
+const noFood = (nutrient: MajorNutrient): NutrientNeed => ({
+  nutrient,
+  outcome: 'none',
+  why: say('nutrient.lead'),
+  checks: [],
+})
 
 function othersOf({ area, guide, report }: Asked, feeding: Feeding, nitrogen: NutrientNeed, ph: Reaction) {
   const grown = [area.crop, ...area.otherCrops].map((id) => cropIn(guide, id))

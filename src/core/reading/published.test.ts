@@ -77,12 +77,16 @@ describe('lead (federal guidance, recalled, under revision): total lead only, pp
     expect(lines('leafy-greens', { lead: typed(text, 'ppm'), leadBy }).lead!.className).toBe(className),
   )
   test('comes before everything else that is said', () => {
-    const { headline, cautions } = answer(
+    const { headline, cautions, needs } = answer(
       { crop: 'tomato' },
       { lead: typed('450', 'ppm'), leadBy: 'total', pH: typed(5) },
     )
     expect(headline.map(({ key }) => key)).toEqual(['headline.lead-no-food'])
     expect(cautions[0]!.key).toBe('caution.lead-no-food')
+    // Food is not fed there; a lawn is.
+    expect(needs.map(({ outcome }) => outcome)).toEqual(['none', 'none', 'none'])
+    const lead = { lead: typed('450', 'ppm'), leadBy: 'total' as const }
+    expect(answer({ crop: 'tall-fescue' }, lead).needs[0]!.outcome).toBe('apply')
   })
 })
 

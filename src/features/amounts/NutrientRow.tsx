@@ -57,7 +57,11 @@ export function NutrientRow({ need, found }: { need: NutrientNeed; found: AreaRe
         />
       )}
       <Under>
-        {[passes && passesWords(passes, 'all'), render(need.why, kase.measures)]
+        {[
+          passes && passesWords(passes, 'all'),
+          passes && nutrient === 'N' && found.crop?.nitrogen.season && textOf(found.crop.nitrogen.season),
+          render(need.why, kase.measures),
+        ]
           .filter(Boolean)
           .map(String)
           .map(asSentence)

@@ -1,7 +1,8 @@
 'use client'
 
 import { format, parseISO, isValid } from 'date-fns'
-import type { AreaRecommendation } from '@/core/recommend'
+import type { Answer, AreaRecommendation } from '@/core/recommend'
+import type { Sentence } from '@/core/sentence'
 import { Button } from '@/ui/Button'
 import { Formula } from '@/ui/Formula'
 import { useLiveQuery } from 'dexie-react-hooks'
@@ -188,7 +189,7 @@ function AreaPart({ found }: { found: AreaRecommendation }) {
       </h3>
       <p className="mt-0.5">
         <Formula>
-          {[answer.reaction.why, ...answer.headline.slice(1)]
+          {mattersMost(answer)
             .map((sentence) => render(sentence, kase.measures))
             .join(' ')}
         </Formula>
@@ -226,6 +227,12 @@ function AreaPart({ found }: { found: AreaRecommendation }) {
   )
 }
 
+/** What the ground's pH asks for stands for the first word on it; a word that comes before it, as on lead, stays first. */
+function mattersMost({ headline: [first, ...rest], reaction }: Answer): Sentence[] {
+  const before = first && /^headline\.(?:lead|salts|sodic)/.test(first.key) ? [first] : []
+  return [...before, reaction.why, ...rest]
+}
+
 /** Mix without soil is told of in words, since it has no amounts: `Nitrogen, potash: raise it in the liquid feed`. */
 function wordsInstead({ answer }: AreaRecommendation): string {
   const short = answer!.needs.filter(({ why }) => why.key === 'soilless.short')
@@ -234,7 +241,9 @@ function wordsInstead({ answer }: AreaRecommendation): string {
 }
 
 /** What goes on this area: lime or sulfur, then the fertilizer chosen, or the bare nutrients where none is. */
-function linesOf({ answer, planted }: AreaRecommendation, measures: Measures): Line[] {
+function linesOf({ answer, planted, crop }: AreaRecommendation, measures: Measures): Line[] {
+  const season = crop?.nitrogen.season
+  const inSeason = (when: string) => [when, season && textOf(season)].filter(Boolean).join('; ') || en.yearly
   const { reaction, needs, others, fertilizer } = answer!
   const lines: Line[] = []
   if (reaction.dose) {
@@ -264,7 +273,7 @@ function linesOf({ answer, planted }: AreaRecommendation, measures: Measures): L
       what: `${gradeWords(material)} ${textOf(material.label)}`,
       amount: weight(each, measures),
       measure: measure(each, material.lbPerCup, bagLb, measures),
-      when: passesWords(passes, 'each') || en.once,
+      when: inSeason(passesWords(passes, 'each') || en.once),
     })
     return lines
   }
@@ -274,7 +283,10 @@ function linesOf({ answer, planted }: AreaRecommendation, measures: Measures): L
         what: `${en.nutrientName[need.nutrient]} (${need.nutrient})`,
         amount: weight(need.passes.each.value.v, measures),
         measure: '',
-        when: passesWords(need.passes, 'each') || en.yearly,
+        when:
+          need.nutrient === 'N'
+            ? inSeason(passesWords(need.passes, 'each'))
+            : passesWords(need.passes, 'each') || en.yearly,
       })
   return lines
 }
