@@ -1,8 +1,7 @@
 import type { Text } from '../sentence'
 import type { Element, SoilUnit } from '../units/quantity'
-import type { Crop, ExtractId, RateGroup } from './crop'
+import type { Crop, ExtractId, RateGroup, Use } from './crop'
 import type { Limits } from './limits'
-import type { School } from './schools'
 import type { SourceRef } from './sources'
 import type { TextureId } from './soils'
 
@@ -60,6 +59,30 @@ export interface Extract {
 
 export const extractClasses = ['low', 'acceptable', 'optimum', 'high', 'very-high'] as const
 export type ExtractClass = (typeof extractClasses)[number]
+
+/** A question on which practitioners disagree. The first option is the guide as it stands. */
+export interface School {
+  readonly id: string
+  readonly label: Text
+  /** What it bears on; absent: everything. */
+  readonly crops?: readonly string[]
+  readonly uses?: readonly Use[]
+  /** It matters only where lime goes on. */
+  readonly liming?: boolean
+  readonly options: readonly SchoolOption[]
+}
+
+export interface SchoolOption {
+  readonly id: string
+  readonly label: Text
+  /** What it puts in the guide's place. */
+  readonly changes: readonly Change[]
+}
+
+export interface Change {
+  readonly path: readonly string[]
+  readonly value: unknown
+}
 
 export interface Guide {
   readonly id: string

@@ -1,30 +1,6 @@
 import type { Text } from '../sentence'
 import type { Use } from './crop'
-import type { Guide } from './guide'
-
-/** A question on which practitioners disagree. The first option is the guide as it stands. */
-export interface School {
-  readonly id: string
-  readonly label: Text
-  /** What it bears on; absent: everything. */
-  readonly crops?: readonly string[]
-  readonly uses?: readonly Use[]
-  /** It matters only where lime goes on. */
-  readonly liming?: boolean
-  readonly options: readonly SchoolOption[]
-}
-
-export interface SchoolOption {
-  readonly id: string
-  readonly label: Text
-  /** What it puts in the guide's place. */
-  readonly changes: readonly Change[]
-}
-
-export interface Change {
-  readonly path: readonly string[]
-  readonly value: unknown
-}
+import type { Guide, School, SchoolOption } from './guide'
 
 /** The school taken on a question, where the crop is one it bears on. */
 export interface Taken {

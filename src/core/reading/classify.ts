@@ -1,15 +1,6 @@
 import { accept, refuse, say, type Outcome } from '../sentence'
 import { furrowSliceInches, lbPerAcrePerPpmInch } from '../units/factors'
-import {
-  quantity,
-  type Cec,
-  type Element,
-  type OrganicMatter,
-  type SoilTest,
-  type SoilUnit,
-  type TestUnit,
-  type WaterPH,
-} from '../units/quantity'
+import { quantity, type Element, type SoilTest, type SoilUnit, type TestUnit, type WaterPH } from '../units/quantity'
 import { derive, given, type Working } from '../workings'
 import {
   classNames,
@@ -21,18 +12,11 @@ import {
   type Guide,
   type MinimumRow,
 } from '../guides/guide'
-import { reactionClasses, type TextureId } from '../guides/soils'
+import { reactionClasses } from '../guides/soils'
 import type { SourceRef } from '../guides/sources'
 import type { Text } from '../sentence'
 import type { Report } from '../case'
-import type { ReadReport } from './soil'
-
-export interface Soil {
-  readonly pH?: WaterPH
-  readonly cec?: Cec
-  readonly organicMatter?: OrganicMatter
-  readonly texture?: TextureId
-}
+import type { ReadReport, Soil } from './soil'
 
 /** What a test means in a guide's classes. A report that gives only a word has no value and no bounds. */
 export interface Rating {

@@ -4,6 +4,7 @@ import type { Area, Case, Recommends, Report, Rows } from '../case'
 import { readSize, type Size } from '../geometry/size'
 import type { Crop } from '../guides/crop'
 import type { ClassName } from '../guides/guide'
+import type { TextureId } from '../guides/soils'
 import { cmPerInch, elementInCompound, feetPerMetre, inchesPerFoot, saltBelowWater, saltPpm } from '../units/factors'
 import {
   elements,
@@ -14,18 +15,27 @@ import {
   type Cec,
   type Conductivity,
   type Element,
+  type OrganicMatter,
   type Quantity,
   type SoilTest,
+  type WaterPH,
 } from '../units/quantity'
 import { check, readNumber, type Field, type Typed } from '../units/typed'
 import { derive, given, type Working } from '../workings'
 import { classOfWord } from './class-words'
-import type { Soil } from './classify'
 
 /** Something typed that cannot be used, and the field it stands in. */
 export interface Problem {
   readonly field: string
   readonly sentence: Sentence
+}
+
+/** What the tables ask of the ground. */
+export interface Soil {
+  readonly pH?: WaterPH
+  readonly cec?: Cec
+  readonly organicMatter?: OrganicMatter
+  readonly texture?: TextureId
 }
 
 /** The numbers of a report that can be used, and the problems of those that cannot. */

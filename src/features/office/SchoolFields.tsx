@@ -1,7 +1,7 @@
 'use client'
 
-import { bearsOn, type School } from '@/core/guides/schools'
-import type { Guide } from '@/core/guides/guide'
+import type { Guide, School } from '@/core/guides/guide'
+import { bearsOn } from '@/core/guides/schools'
 import type { Use } from '@/core/guides/crop'
 import { SelectField } from '@/ui/SelectField'
 import { textOf } from '@/wording/render'

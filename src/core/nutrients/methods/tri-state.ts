@@ -1,6 +1,7 @@
 import type { TriState } from '../../guides/crop'
 import type { ExtractantId } from '../../guides/guide'
-import type { Rating, Soil } from '../../reading/classify'
+import type { Rating } from '../../reading/classify'
+import type { Soil } from '../../reading/soil'
 import { accept, refuse, say, type Outcome, type Sentence } from '../../sentence'
 import { sqFtPerAcre } from '../../units/factors'
 import { quantity, type Cec } from '../../units/quantity'
