@@ -1,4 +1,4 @@
-import type { Fertilizer, LimeMaterial } from './guides/materials'
+import { fertilizers, type Fertilizer, type LimeMaterial } from './guides/materials'
 import type { OneFertilizer } from './mix/one-fertilizer'
 import type { Feeding } from './nutrients/method'
 import type { NutrientNeed } from './nutrients/need'
@@ -68,7 +68,8 @@ function gives(nutrient: OtherNeed['nutrient']) {
     others.some((one) => one.nutrient === nutrient && (one.outcome === 'apply' || one.outcome === 'by-label'))
 }
 
-const fromManure = ({ past }: Feeding) => past.manure === 'cow-manure' || past.manure === 'poultry-litter'
+const fromManure = ({ past }: Feeding) => past.manure !== null && originOf(fertilizers[past.manure]) === 'manure'
+const originOf = ({ origin }: Fertilizer) => origin
 const classOf = (reading: readonly ReadingLine[], line: string, ...classes: readonly string[]) =>
   reading.some(({ id, className }) => id === line && className !== undefined && classes.includes(className))
 

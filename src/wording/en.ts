@@ -281,6 +281,8 @@ export const en: Readonly<Record<string, Phrase>> = {
   'sulfur.salt-over': (a) =>
     `${capital(text(a.material))} would pass ${text(a.most)} lb per 1,000 ft², which harms plants: sulfur in its place.`,
   'unit.hundreds': () => 'hundreds of ft² in an acre',
+  'unit.inches': () => 'in in a foot',
+  'size.volume': () => 'To that depth',
   'unit.ounces': () => 'oz in a pound',
   'unit.grams': () => 'g/m² in one lb/1,000 ft²',
   'unit.oxide': () => 'element in its oxide',

@@ -143,6 +143,12 @@ export function area(ft2: number, measures: Measures): string {
   return ft2 >= sqFtPerAcre / 4 ? `${places(ft2 / sqFtPerAcre, 2)} acre` : `${places(ft2, ft2 < 100 ? 1 : 0)} ft²`
 }
 
+/** `16 ft³`, `0.45 m³`; from a cubic yard up also in yards, as mix and soil are sold. */
+export function volumeWords(ft3: number, measures: Measures): string {
+  if (measures === 'metres') return `${places(ft3 / feetPerMetre ** 3, 2)} m³`
+  return ft3 < 27 ? `${places(ft3, 1)} ft³` : `${places(ft3, 0)} ft³ (${places(ft3 / 27, 1)} yd³)`
+}
+
 /** A length in feet, in the case's measures. */
 export const length = (feet: number, measures: Measures): string =>
   measures === 'feet' ? `${places(feet, 2)} ft` : `${places(feet / feetPerMetre, 2)} m`

@@ -14,7 +14,7 @@ import { say, type Sentence } from '../core/sentence'
 import { isDerived, type Working } from '../core/workings'
 import { derivation } from './derivation'
 import { en } from './en'
-import { area, difference, figure, measure, pHFigure, rate, weight } from './format'
+import { area, difference, figure, measure, pHFigure, rate, volumeWords, weight } from './format'
 import { passesWords } from './passes'
 import { render } from './render'
 
@@ -127,6 +127,9 @@ describe('figures', () => {
     [`${rate(1, 'plot', 'feet').amount} ${rate(1, 'plot', 'feet').per}`, '43.6 lb per acre'],
     [`${rate(1, 'lawn', 'metres').amount} ${rate(1, 'lawn', 'metres').per}`, '488 g per 100 m²'],
     [area(10_890, 'feet'), '0.25 acre'],
+    [volumeWords(16, 'feet'), '16 ft³'],
+    [volumeWords(128, 'feet'), '128 ft³ (4.7 yd³)'],
+    [volumeWords(35.3147, 'metres'), '1 m³'],
     [area(10.7639, 'metres'), '1 m²'],
     [figure(2333.333), '2,333'],
     [figure(-0.5), '−0.5'],

@@ -1,10 +1,17 @@
 import * as fc from 'fast-check'
 import { readSize } from './size'
+import { volume } from './volume'
 
 const ft2 = (text: string, measures: 'feet' | 'metres' = 'feet') => {
   const read = readSize(text, measures)
   return read.ok ? read.value.area.value.v : read.refusal.key
 }
+
+test('four raised beds of 4 by 8 ft, 12 in deep, hold 128 ft³; 6 in deep half of it', () => {
+  const beds = readSize('4 @ 4x8', 'feet')
+  if (!beds.ok) throw new Error(beds.refusal.key)
+  expect([12, 6].map((depth) => volume(beds.value.area, depth).value.v)).toEqual([128, 64])
+})
 
 describe('sizes as people write them (areas by definition of the units)', () => {
   test.each([

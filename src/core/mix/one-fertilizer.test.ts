@@ -79,6 +79,11 @@ describe('bag arithmetic', () => {
     expect(mix('ammonium-nitrate', [17, 0, 0])).toMatchObject({ lb: expect.closeTo(50, 9), bags: 1 }))
   test('51 lb of a 50 lb bag are two bags (arithmetic)', () =>
     expect(mix('10-10-10', [5.1, 0, 0])).toMatchObject({ bags: 2 }))
+  test('140 lb P₂O₅ from fish meal 10-6-1 are 2,333 lb, which carry 233 lb N (arithmetic; 65 % of it in the first year)', () => {
+    const found = mix('fish-meal', [0, 140, 0], 43_560)
+    expect(found).toMatchObject({ lb: expect.closeTo(2_333.33, 1) })
+    expect(typeof found === 'object' && found.brings[0]! / 0.65).toBeCloseTo(233.33, 1)
+  })
   test('blood meal is measured by the ¾ of its nitrogen that feeds this year (70–80 %, common practice)', () => {
     const found = mix('blood-meal', [0.9, 0, 0])
     expect(typeof found === 'object' && found.lb).toBeCloseTo(10, 9)

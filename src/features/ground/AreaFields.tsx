@@ -7,12 +7,14 @@ import { fields } from '@/core/fields'
 import { readSize } from '@/core/geometry/size'
 import { cropsOf, guideWithCrop } from '@/core/guides/choose'
 import { textures, type TextureId } from '@/core/guides/soils'
-import { readAreaSize } from '@/core/reading/soil'
+import { volume } from '@/core/geometry/volume'
+import { readAreaSize, readDepth } from '@/core/reading/soil'
 import { isPlanted } from '@/core/recommend'
 import { houseLimits } from '@/core/guides/limits'
 import { ChoiceField } from '@/ui/ChoiceField'
 import { SelectField } from '@/ui/SelectField'
 import { TextField } from '@/ui/TextField'
+import { volumeWords } from '@/wording/format'
 import { render, textOf } from '@/wording/render'
 import { inArea, useOpenCase } from '../case/context'
 import { useGuides } from '../case/useCase'
@@ -166,8 +168,13 @@ export function GroundField({ area }: { area: Area }) {
 
 /** The rest of what may be said of an area; all of it can be skipped. */
 export function MoreFields({ area }: { area: Area }) {
-  const { edit } = useOpenCase()
+  const { kase, edit } = useOpenCase()
   const { crop } = useCrops(area)
+  const [size, depth] = [readAreaSize(area, kase, crop), readDepth(area)]
+  const held =
+    size.ok && depth.ok && depth.value !== undefined
+      ? en.holds(volumeWords(volume(size.value.area, depth.value).value.v, kase.measures))
+      : undefined
   const usual = isPlanted(area, crop) ? houseLimits.lime.surfaceDepth : houseLimits.lime.dugDepth
   return (
     <>
@@ -177,7 +184,7 @@ export function MoreFields({ area }: { area: Area }) {
         unit={area.depth.unit}
         numeric
         placeholder={String(usual)}
-        echo={understood(area.depth, 'in')}
+        echo={held ?? understood(area.depth, 'in')}
         error={fieldError(fields.depth, area.depth)}
         onChange={(text) => edit(inArea(area.id, (draft) => void (draft.depth = retyped(text, 'in', fields.depth))))}
       />

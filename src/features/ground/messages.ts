@@ -12,6 +12,7 @@ export const en = {
   ground: 'Can it be dug?',
   grounds: { dug: 'yes, dug in', planted: 'no, turf or standing plants' },
   depth: 'Depth to treat',
+  holds: (volume: string) => `${volume} of soil or mix`,
   feeding: 'Feeding',
   feedings: { lean: 'lean', usual: 'usual', generous: 'generous' },
   ban: 'Phosphorus is banned here',
