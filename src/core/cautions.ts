@@ -26,7 +26,6 @@ const facts = {
   feeds: ({ needs }) => needs.some(({ outcome }) => outcome === 'apply'),
   'feeds nitrogen': ({ needs }) => needs.some(({ nutrient, outcome }) => nutrient === 'N' && outcome === 'apply'),
   lawn: ({ feeding }) => feeding.crop.use === 'lawn',
-  edible: ({ feeding }) => feeding.crop.edible,
   'ammonium only': ({ feeding }) => feeding.crop.ammoniumOnly === true,
   'phosphorus banned': ({ feeding }) => feeding.settings.phosphorusBanned,
   'free lime': ({ reaction }) => reaction.outcome === 'not-here' && reaction.why.key !== 'reaction.sodic',

@@ -27,6 +27,9 @@ export const unreadable = (key: string, args: Sentence['args'] = {}): never => {
   throw new Unreadable(say(key, args))
 }
 
+/** Factors go into expressions with twelve figures, which is more than anybody measures. */
+export const short = (v: number) => Number(v.toPrecision(12))
+
 const lengths: Readonly<Record<string, number>> = {
   ft: 1,
   foot: 1,

@@ -2,7 +2,7 @@ import { accept, say, type Outcome, type Sentence } from '../sentence'
 import { feetPerMetre, sqFtPerAcre, sqFtPerSqMetre } from '../units/factors'
 import { derive, type Derived } from '../workings'
 import { readNamed, type Named } from './named-size'
-import { sizeTokens, unreadable, Unreadable, type Mark, type Measure, type SizeToken } from './size-tokens'
+import { short, sizeTokens, unreadable, Unreadable, type Mark, type Measure, type SizeToken } from './size-tokens'
 
 /** The outline behind a size, in feet, for drawing it to scale. `plain` is an area of unknown outline. */
 export type Shape =
@@ -102,9 +102,6 @@ function inUnit(part: Part, of: Measure['of'], unit: number): Part {
     expression: unit === 1 ? part.expression : `(${part.expression}) * ${short(unit)}`,
   }
 }
-
-/** Factors go into expressions with twelve figures, which is more than anybody measures. */
-const short = (v: number) => Number(v.toPrecision(12))
 
 /** Recursive descent over the tokens: count @ sum, sum of products, product of two sides. */
 function parse(tokens: readonly SizeToken[], measures: Measures): { part: Part; count: number } {

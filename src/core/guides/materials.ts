@@ -191,8 +191,7 @@ export interface Fertilizer extends Bagged {
   readonly also?: Readonly<Partial<Record<OtherNutrient, number>>>
   /** Share of the labelled nitrogen that feeds in the first year. */
   readonly firstYearN: number
-  /** Likewise of phosphate and potash; absent: all of it. */
-  readonly firstYearP?: number
+  /** Likewise of potash; absent: all of it. */
   readonly firstYearK?: number
   /** lb of CaCO₃ that its acid uses up for each lb of nitrogen. Source: pierre-1933. */
   readonly acidity?: number

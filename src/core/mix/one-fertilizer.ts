@@ -108,8 +108,8 @@ export function oneFertilizer(
 function firstYearOf(fertilizer: Fertilizer, nutrient: MajorNutrient, pH: number | undefined): number {
   if (nutrient === 'N') return fertilizer.firstYearN
   if (nutrient === 'K₂O') return fertilizer.firstYearK ?? 1
-  const { phosphateBelowPH, firstYearP = 1 } = fertilizer
-  return phosphateBelowPH !== undefined && pH !== undefined && pH >= phosphateBelowPH ? 0 : firstYearP
+  const { phosphateBelowPH } = fertilizer
+  return phosphateBelowPH !== undefined && pH !== undefined && pH >= phosphateBelowPH ? 0 : 1
 }
 
 /** Share of the product's weight that feeds in the first year. */

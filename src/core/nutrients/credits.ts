@@ -2,13 +2,10 @@ import { fields, numberIn } from '../fields'
 import { fertilizers, type Fertilizer } from '../guides/materials'
 import { nitrateInLayer } from '../reading/nitrate'
 import { say } from '../sentence'
-import { sqFtPerAcre } from '../units/factors'
 import { quantity } from '../units/quantity'
-import { fromPrinted, type RateUnit } from '../units/rates'
+import { acre, fromPrinted, type RateUnit } from '../units/rates'
 import { derive, given, type Derived, type Working } from '../workings'
 import type { Feeding } from './method'
-
-export const acre = given(quantity(sqFtPerAcre / 1000, 'thousands of ft² in an acre'), say('unit.acre'), 'arithmetic')
 
 export const perThousand = (perAcre: Working): Derived<'lb N/1000 ft²'> =>
   derive('lb N/1000 ft²', 'per_acre / acre', { per_acre: perAcre, acre }, say('unit.per-thousand'), 'arithmetic')

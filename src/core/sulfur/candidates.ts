@@ -6,7 +6,7 @@ import type { ReadReport } from '../reading/soil'
 import { say } from '../sentence'
 import { sulfurPerFreeLime } from '../units/factors'
 import { quantity } from '../units/quantity'
-import { fromPrinted, type RateUnit } from '../units/rates'
+import { acre, fromPrinted, type RateUnit } from '../units/rates'
 import { derive, given, type Derived, type Given } from '../workings'
 import { sulfurMethods } from './methods'
 
@@ -61,7 +61,7 @@ const withFreeLime = (rate: Derived<'lb S/1000 ft²'>, percent: number): Derived
       rate,
       free_lime: given(quantity(percent, '% CaCO₃'), say('report.free-lime'), 'reported'),
       each: given(quantity(sulfurPerFreeLime, 'lb S/acre per %'), say('sulfur.free-lime-each'), 'chemistry'),
-      acre: given(quantity(43.56, 'thousands of ft² in an acre'), say('unit.acre'), 'arithmetic'),
+      acre,
     },
     say('sulfur.free-lime'),
     'chemistry',

@@ -16,7 +16,10 @@ export const rateUnits = {
 
 export type RateUnit = keyof typeof rateUnits
 
-const acre = ['acre', 'ac', 'a']
+/** What turns a rate per acre into one per 1,000 ft². */
+export const acre = given(quantity(sqFtPerAcre / 1000, 'thousands of ft² in an acre'), say('unit.acre'), 'arithmetic')
+
+const acreWords = ['acre', 'ac', 'a']
 const written = (weights: readonly string[], grounds: readonly string[]) =>
   weights.flatMap((weight) =>
     grounds.flatMap((ground) => [`${weight}/${ground}`, `${weight} / ${ground}`, `${weight} per ${ground}`]),
@@ -38,8 +41,8 @@ const thousand = [
 const hundred = ['100', '100 ft²', '100 ft2', '100 sq ft', '100 sqft']
 
 export const rateUnitWords: readonly (UnitWords & { readonly unit: RateUnit })[] = [
-  { unit: 'tons/acre', words: written(['ton', 'tons', 't'], acre) },
-  { unit: 'lb/acre', words: written(['lb', 'lbs', 'pounds', '#'], acre) },
+  { unit: 'tons/acre', words: written(['ton', 'tons', 't'], acreWords) },
+  { unit: 'lb/acre', words: written(['lb', 'lbs', 'pounds', '#'], acreWords) },
   { unit: 'lb/1000 ft²', words: written(['lb', 'lbs', 'pounds', '#'], thousand) },
   { unit: 'lb/100 ft²', words: written(['lb', 'lbs', 'pounds', '#'], hundred) },
   { unit: 'g/m²', words: ['g/m2', 'g/m²', 'g per m2'] },
@@ -48,7 +51,7 @@ export const rateUnitWords: readonly (UnitWords & { readonly unit: RateUnit })[]
 
 export const soilUnitWords: readonly UnitWords[] = [
   { unit: 'ppm', words: ['ppm', 'mg/kg'] },
-  { unit: 'lb/acre', words: written(['lb', 'lbs', 'pounds', '#'], acre) },
+  { unit: 'lb/acre', words: written(['lb', 'lbs', 'pounds', '#'], acreWords) },
   { unit: 'index', words: ['index', 'i'] },
 ]
 

@@ -49,5 +49,4 @@ export const en = {
   legume: 'Legume turned under',
   noLegume: 'none',
   beansNext: 'Beans or peas follow next year',
-  past: 'What earlier years left',
 } as const

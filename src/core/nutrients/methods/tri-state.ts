@@ -3,8 +3,8 @@ import type { ExtractantId } from '../../guides/guide'
 import type { Rating } from '../../reading/classify'
 import type { Soil } from '../../reading/soil'
 import { accept, refuse, say, type Outcome, type Sentence } from '../../sentence'
-import { sqFtPerAcre } from '../../units/factors'
 import { quantity, type Cec } from '../../units/quantity'
+import { acre } from '../../units/rates'
 import { derive, given, type Derived, type Working } from '../../workings'
 import type { Rated } from '../method'
 
@@ -88,7 +88,6 @@ function potash(test: Working, cec: Cec, removal: Working): Derived<'lb K₂O/ac
 
 function rated(perAcre: Derived<'lb P₂O₅/acre'> | Derived<'lb K₂O/acre'>, test: Working): Outcome<Rated> {
   const nutrient = perAcre.value.of === 'lb P₂O₅/acre' ? 'P₂O₅' : 'K₂O'
-  const acre = given(quantity(sqFtPerAcre / 1000, 'thousands of ft² in an acre'), say('unit.acre'), 'arithmetic')
   const rate = derive(
     `lb ${nutrient}/1000 ft²`,
     'per_acre / acre',
