@@ -9,7 +9,8 @@ const bufferAtNone = 6.6
 
 /**
  * Mehlich buffer: acidity Ac = (6.6 − buffer) ÷ 0.25 meq/100 cm³; tons/acre of agricultural lime =
- * Ac × (aim − pH) ÷ (6.6 − pH), for 8 in. Depth, and effectiveness 0.65, with middling confidence.
+ * Ac × (aim − pH) ÷ (6.6 − pH), for 8 in. An aim past 6.6 takes all of the acidity and no more: beyond, the quotient
+ * would grow without bound as the pH nears 6.6. Depth, and effectiveness 0.65, with middling confidence.
  * Refuses buffer readings above 6.6 or below 4.0, soil from pH 6.6, and a pH that has reached the aim.
  * Source: Mehlich 1976, as used in North Carolina; recalled.
  */
@@ -37,7 +38,7 @@ export const mehlich: LimeMethod = {
     )
     const rate = derive(
       'tons reference lime/acre',
-      'acidity * (aim - pH) / (6.6 - pH)',
+      'acidity * (min(aim, 6.6) - pH) / (6.6 - pH)',
       { acidity, aim, pH },
       say('lime.mehlich-rate'),
       'mehlich-1976',

@@ -132,6 +132,8 @@ describe('Mehlich buffer (Mehlich 1976, as used in North Carolina; recalled)', (
   test.each([
     ['the worked point: Ac 1.6, pH 5.0 to 6.0', 5.0, 6.2, 6.0, 1.0],
     ['all the way to 6.6', 5.0, 6.2, 6.6, 1.6],
+    // Common practice: there is no more acidity to neutralize than the buffer finds.
+    ['an aim past 6.6 takes all of it and no more', 6.5, 6.2, 6.8, 1.6],
     ['half the acidity', 5.0, 6.4, 6.0, 0.5],
     ['no acidity, at the upper edge', 5.0, 6.6, 6.0, 0],
     ['at the lower edge: Ac 10.4', 5.0, 4.0, 6.6, 10.4],
