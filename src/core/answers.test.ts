@@ -41,6 +41,27 @@ describe('which stone (common practice: dolomitic when Mg is low, calcitic when 
   })
 })
 
+describe('a texture that nobody named (common practice: by CEC below 5, 10, 15 and 25 meq/100 g)', () => {
+  const lime = (cec: string, more: Partial<Report> = {}, area: Partial<Area> = {}) =>
+    answer({ crop: 'mixed-vegetables', ...area }, { pH: typed('5.5'), cec: typed(cec), ...more }).reaction
+  // Cool, 5.5 to 6.4, 0.9 of a step: 1.7 tons on loam, 0.6 on sand; × 2,000 ÷ 43.56 × 6/7, and 0.9 against the bag’s 0.9.
+  test.each([
+    ['4.9', 0.6],
+    ['5', 1.3],
+    ['12', 1.7],
+    ['15', 2.0],
+    ['25', 2.3],
+  ])('CEC %s', (cec, tons) => {
+    const { dose } = lime(cec)
+    expect(dose!.amount.value.v).toBeCloseTo((((tons * 0.9 * 2000) / 43.56) * 6) / 7, 6)
+    expect(dose!.remarks.map(({ key }) => key)).toContain('texture.by-cec')
+  })
+  test('one that was named comes first, and muck has no such CEC', () => {
+    expect(lime('4', {}, { texture: 'loam' }).dose!.remarks.map(({ key }) => key)).not.toContain('texture.by-cec')
+    expect(lime('40', { organicMatter: typed('30', '%') }).outcome).toBe('unknown')
+  })
+})
+
 describe('the laboratory’s own lime', () => {
   const lime = (recommends: Partial<Report['recommends']>, area: Partial<Area> = {}) =>
     answer(
@@ -161,6 +182,12 @@ describe('cautions', () => {
     ['meals', { crop: 'mixed-vegetables', ...fed('blood-meal') }, { pH: typed('6.4') }, ['caution.dogs-meal']],
     ['a crop above its span', { crop: 'mixed-vegetables' }, { pH: typed('7.2') }, ['caution.iron-manganese']],
     ['free lime', { crop: 'rhododendron', texture: 'loam' }, { pH: typed('7.6') }, ['caution.free-lime']],
+    [
+      'an SMP figure below its last column',
+      { crop: 'centipede' },
+      { pH: typed('4.6'), buffer: 'SMP', bufferPH: typed('6.4') },
+      ['caution.beyond-range'],
+    ],
   ] as const)('%s', (_, area, report, expected) =>
     expect(keys(area as Partial<Area>, report as Partial<Report>)).toEqual(expect.arrayContaining([...expected])),
   )

@@ -17,6 +17,7 @@ export interface Ground {
   readonly depth?: number
   readonly climate: Climate
   readonly sandy: boolean
+  readonly organic: boolean
   readonly limits: Limits
   /** Which methods lead, by the guide. */
   readonly methods: Guide['methods']
@@ -36,6 +37,8 @@ export interface Candidate {
   readonly rough?: boolean
   readonly rate?: Derived<'lb product/1000 ft²'>
   readonly dugIn?: Derived<'lb product/1000 ft²'>
+  /** An estimate beyond the method's own range. */
+  readonly beyond?: boolean
   readonly refusal?: Sentence
   readonly remarks: readonly Sentence[]
 }
@@ -50,21 +53,29 @@ export const inOrder = <M extends { readonly id: string }>(methods: readonly M[]
 export const laboratory = { id: 'laboratory', label: { en: 'the laboratory' } }
 
 /** The soil's pH, and where the crop wants it. */
-export const wherePH = (
-  pH: Working<'pH in water'>,
-  { crop, sandy, limits }: Pick<Ground, 'crop' | 'sandy' | 'limits'>,
-) => ({
-  pH,
-  aim: given(
-    quantity(aimOf(crop, sandy, limits), 'pH in water'),
-    say(crop.pH.school ? 'guide.aim-school' : 'guide.aim', { crop: crop.label, school: crop.pH.school ?? null }),
-    crop.source,
-  ),
-})
+export const wherePH = (pH: Working<'pH in water'>, ground: Where) => {
+  const { crop } = ground
+  const aim = aimOf(ground)
+  const key = aim < crop.pH.aim ? 'guide.aim-here' : crop.pH.school ? 'guide.aim-school' : 'guide.aim'
+  return {
+    pH,
+    aim: given(
+      quantity(aim, 'pH in water'),
+      say(key, { crop: crop.label, school: crop.pH.school ?? null, usual: crop.pH.aim }),
+      crop.source,
+    ),
+  }
+}
 
-/** Plots on sand are not limed as far, for manganese and zinc. */
-export const aimOf = ({ use, pH }: Crop, sandy: boolean, { lime }: Limits): number =>
-  use === 'plot' && sandy ? Math.min(pH.aim, lime.plotAimOnSand) : pH.aim
+/** Plots on sand are not limed as far, for manganese and zinc; organic soil no further than it needs. */
+export const aimOf = ({ crop: { use, pH }, sandy, organic, limits: { lime } }: Where): number =>
+  Math.min(pH.aim, use === 'plot' && sandy ? lime.plotAimOnSand : pH.aim, organic ? lime.organicAim : pH.aim)
+
+/** The pH below which it is limed. */
+export const limeBelow = ({ crop: { pH, limeBelow: own }, organic, limits: { lime } }: Where): number =>
+  Math.min(own ?? pH.low, organic ? lime.organicBelow : pH.low)
+
+type Where = Pick<Ground, 'crop' | 'sandy' | 'organic' | 'limits'>
 
 /** A depth that nobody typed. */
 export const usualDepth = (v: number, key: string): Given<'in'> =>

@@ -1,4 +1,4 @@
-import { aimOf, laboratory, limeDepth, type Candidate, type Ground } from './candidate'
+import { aimOf, laboratory, limeBelow, limeDepth, type Candidate, type Ground } from './candidate'
 import type { Report } from './case'
 import { sulfurMaterials, type LimeMaterial, type SulfurMaterial } from './guides/materials'
 import { limeCandidates, limeCap } from './lime/candidates'
@@ -30,6 +30,8 @@ export interface Dose {
   /** Depth it is worked in, in; null where it lies on the surface. */
   readonly dugTo: number | null
   readonly remarks: readonly Sentence[]
+  /** It rests on an estimate beyond its method's own range. */
+  readonly beyond: boolean
   readonly material: LimeMaterial | SulfurMaterial
   readonly bagLb: number
   /** lb of it in a US cup. */
@@ -38,7 +40,11 @@ export interface Dose {
   readonly dugIn?: Derived<'lb product'>
 }
 
-export type Direction = 'lime' | 'sulfur' | 'leave' | 'not-here' | 'unknown'
+/**
+ * `do-not`: what one would expect does harm here; `not-here`: it would be in vain on this ground; `leave`: all is well,
+ * or well enough.
+ */
+export type Direction = 'lime' | 'sulfur' | 'leave' | 'do-not' | 'not-here' | 'unknown'
 
 /** Lime, sulfur, or neither. */
 export interface Reaction {
@@ -145,20 +151,24 @@ function dosed(
 }
 
 /** The guide's own view: trigger and aim differ, and sulfur is for crops that require acid soil. */
-function ownView(read: ReadReport, { crop, sandy, limits }: Ground): { outcome: Direction; why: Sentence } {
+function ownView(read: ReadReport, ground: Ground): { outcome: Direction; why: Sentence } {
   const pH = read.soil.pH?.v
   if (pH === undefined) return { outcome: 'unknown', why: say('reaction.no-pH') }
+  const { crop, limits } = ground
   const { low, high } = crop.pH
-  const aim = aimOf(crop, sandy, limits)
-  const args = { pH, low, high, aim, crop: crop.label, trigger: crop.limeBelow ?? low }
-  if (pH < (crop.limeBelow ?? low)) return { outcome: 'lime', why: say('reaction.lime', args) }
+  const trigger = limeBelow(ground)
+  const args = { pH, low, high, aim: aimOf(ground), crop: crop.label, trigger }
+  if (pH < trigger) return { outcome: 'lime', why: say('reaction.lime', args) }
   const { sodic, gypsum } = sodium(read)
   if (sodic) {
     const why = say('reaction.sodic', { ...args, tons: gypsum?.value.v ?? null })
-    return { outcome: crop.acidRequiring && pH > high ? 'not-here' : 'leave', why }
+    return { outcome: 'do-not', why }
   }
-  if (pH <= high)
-    return { outcome: 'leave', why: pH < low ? say('reaction.leave-acid-lover', args) : say('reaction.leave', args) }
+  if (pH < low)
+    return crop.limeBelow !== undefined
+      ? { outcome: 'do-not', why: say('reaction.leave-acid-lover', args) }
+      : { outcome: 'leave', why: say('reaction.leave-organic', args) }
+  if (pH <= high) return { outcome: 'leave', why: say('reaction.leave', args) }
   if (!crop.acidRequiring) return { outcome: 'leave', why: say('reaction.leave-high', args) }
   if (read.freeLime)
     return { outcome: 'not-here', why: say('reaction.free-lime', { ...args, freeLime: read.freeLime }) }
@@ -217,6 +227,7 @@ function doseOf(lead: Rated, outcome: 'lime' | 'sulfur', ground: Ground, candida
     passes,
     dugTo: ground.planted ? null : limeDepth(ground).value.v,
     remarks: [...lead.remarks, ...spread(candidates, ground)],
+    beyond: lead.beyond ?? false,
     material: chosen.material,
     bagLb: chosen.bagLb,
     lbPerCup: chosen.material.lbPerCup,

@@ -96,10 +96,13 @@ describe('outcomes', () => {
     ['within the span', 'mixed-vegetables', 'loam', 6.2, 'leave', 'reaction.leave'],
     ['between span and aim: trigger and aim differ', 'mixed-vegetables', 'loam', 6.05, 'leave', 'reaction.leave'],
     ['above the span of a crop that lives with it', 'mixed-vegetables', 'loam', 7.2, 'leave', 'reaction.leave-high'],
-    ['a little below an acid lover’s span', 'rhododendron', 'loam', 4.3, 'leave', 'reaction.leave-acid-lover'],
+    ['a little below an acid lover’s span', 'rhododendron', 'loam', 4.3, 'do-not', 'reaction.leave-acid-lover'],
     ['an acid lover below 4.2, on sand', 'highbush-blueberry', 'sand', 4.1, 'lime', 'reaction.lime'],
     ['an acid lover above its span', 'highbush-blueberry', 'loam', 5.9, 'sulfur', 'reaction.sulfur'],
     ['an acid lover above 7.3', 'highbush-blueberry', 'loam', 7.4, 'not-here', 'reaction.not-here'],
+    // Organic soil is limed below 5.2 only, to 5.3 at most (SMP’s organic column; recalled).
+    ['muck that mineral soil’s span would lime', 'cabbage', 'muck', 5.3, 'leave', 'reaction.leave-organic'],
+    ['muck below what it needs', 'cabbage', 'muck', 5.1, 'lime', 'reaction.lime'],
     ['too acid, and neither buffer nor texture', 'tall-fescue', null, 5.2, 'unknown', 'reaction.lime-needs-input'],
     ['too sweet, and no texture', 'rhododendron', null, 6.6, 'unknown', 'reaction.sulfur-needs-input'],
   ] as const)('%s', (_, crop, texture, pH, outcome, key) =>

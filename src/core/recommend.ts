@@ -14,7 +14,7 @@ import {
   type SulfurMaterial,
 } from './guides/materials'
 import { takenFor, withSchools, type Taken } from './guides/schools'
-import { textures } from './guides/soils'
+import { textures, type Texture, type TextureId } from './guides/soils'
 import { chosenLime, stoneFor, type Stone } from './lime/stone'
 import { headline, notMeasured } from './headline'
 import { oneFertilizer, type OneFertilizer } from './mix/one-fertilizer'
@@ -36,7 +36,7 @@ import { majorNutrients, type MajorNutrient } from './units/quantity'
 import { check } from './units/typed'
 
 /** Raised whenever the same case could give another number. */
-export const coreVersion = '0.3.0'
+export const coreVersion = '0.4.0'
 
 export interface Recommendation {
   readonly core: string
@@ -53,6 +53,8 @@ export interface AreaRecommendation {
   /** Which rate this ground is spoken of in. */
   readonly use: Use
   readonly planted: boolean
+  /** When ground like this is fed, where the guide says it of the whole year. */
+  readonly season: Text | null
   /** What can be said at all: null while size or crop is missing. */
   readonly answer: Answer | null
   /** The same ground for what else grows there, each by itself. */
@@ -115,8 +117,9 @@ function recommendArea(kase: Case, area: Area, guides: readonly Guide[]): AreaRe
     crop,
     use: crop?.use ?? 'bed',
     planted: isPlanted(area, crop),
+    season: crop?.nitrogen.season ? guide!.windows.dates[crop.nitrogen.season]!.label : null,
     problems: problemsOf(area, size, read),
-    doubts: implausible(read),
+    doubts: implausible(read, guide),
     missing: [
       ...(size.ok ? [] : [say('missing.size')]),
       ...(crop ? [] : [say(guide ? (area.crop ? 'missing.crop-in-guide' : 'missing.crop') : 'missing.guide')]),
@@ -195,7 +198,8 @@ function answer(asked: Asked): Answer {
     planted: isPlanted(area, crop),
     depth: depth.ok ? depth.value : undefined,
     climate: kase.climate,
-    sandy: isSandy(area),
+    sandy: isSandy(read),
+    organic: read.soil.texture !== undefined && textureOf(read.soil.texture).organic === true,
     limits,
     methods: guide.methods,
     choices: { lime: chosenLime(area.materials, stone), sulfur: chosenSulfur(area.materials) },
@@ -252,11 +256,12 @@ function feedingOf({
     planting: readPlanting(area),
     past: area.past,
     read,
-    sandy: isSandy(area) || (read.soil.cec !== undefined && read.soil.cec.v < guide.limits.sandyBelowCec),
+    sandy: isSandy(read) || (read.soil.cec !== undefined && read.soil.cec.v < guide.limits.sandyBelowCec),
   }
 }
 
-const isSandy = ({ texture }: Area) => texture !== null && textures[texture].sandy
+const textureOf = (id: TextureId): Texture => textures[id]
+const isSandy = ({ soil: { texture } }: ReadReport) => texture !== undefined && textureOf(texture).sandy
 
 /** Ground in which no food may grow is not fed for any. */
 const noFood = (nutrient: MajorNutrient): NutrientNeed => ({

@@ -46,6 +46,12 @@ describe('a mutated guide fails with the right message', () => {
     ['an extractant made up', mutated('extractant', 'vinegar'), 'guide.extractant'],
     ['a version of none', mutated('version', 0), 'guide.version'],
     ['an id with a blank', mutated('id', 'my guide'), 'guide.id'],
+    ['a window for nobody knows when', mutated('windows.dates.side-dress', undefined), '"side-dress", which'],
+    [
+      'a month for another planet',
+      mutated('windows.dates.bud-break.months', [[3, 13]]),
+      'windows.dates.bud-break.months[0][1]',
+    ],
     ['no crops', mutated('crops', {}), 'guide.crops'],
     ['a field too many', mutated('crops.tomato.colour', 'red'), 'guide.crops.tomato.colour'],
     ['soilless without its extract', mutated('extract', undefined, mixGuide), 'guide.extract'],

@@ -73,7 +73,7 @@ const ofNitrogen = {
   organicMatterCredit: Joi.boolean().required(),
   noneAboveOrganicMatter: Joi.number().min(0).max(100),
   dressings: Joi.array().items(slug).max(8),
-  season: text,
+  season: slug,
 }
 const shoots = Joi.array().ordered(amount.required(), amount.required()).required()
 const nitrogenByGround = Joi.object({
@@ -162,7 +162,16 @@ const numbers = (...names: readonly string[]) =>
   Joi.object(Object.fromEntries(names.map((name) => [name, amount.required()]))).required()
 
 const limits = Joi.object({
-  lime: numbers('surfacePerPass', 'dugInPerPass', 'monthsApart', 'surfaceDepth', 'dugDepth', 'plotAimOnSand'),
+  lime: numbers(
+    'surfacePerPass',
+    'dugInPerPass',
+    'monthsApart',
+    'surfaceDepth',
+    'dugDepth',
+    'plotAimOnSand',
+    'organicBelow',
+    'organicAim',
+  ),
   sulfur: Joi.object({
     planted: sulfurCap,
     plantedOnSand: sulfurCap,
@@ -232,6 +241,34 @@ const extract = Joi.object({
   source,
 })
 
+const month = Joi.number().integer().min(1).max(12)
+const windows = Joi.object({
+  dates: Joi.object()
+    .pattern(
+      slug,
+      Joi.object({
+        label: text.required(),
+        months: Joi.array().items(Joi.array().ordered(month.required(), month.required())).min(1).max(6),
+      }),
+    )
+    .max(100)
+    .required(),
+  source,
+}).required()
+
+/** Every window that a crop, a new lawn or a school calls by its id. */
+function windowsCalled({ crops, limits, schools }: Guide): string[] {
+  const bySchools = schools.flatMap(({ options }) =>
+    options.flatMap(({ changes }) =>
+      changes.filter(({ path }) => path.at(-1) === 'dressings').map(({ value }) => value),
+    ),
+  )
+  const byCrops = Object.values(crops).flatMap(({ nitrogen: { dressings = [], season } }) =>
+    season === undefined ? dressings : [...dressings, season],
+  )
+  return [...byCrops, ...limits.newLawn.dressings, ...(bySchools.flat() as string[])]
+}
+
 export const guideSchema = Joi.object<Guide>({
   id: slug.required(),
   version: Joi.number().integer().min(1).max(10_000).required(),
@@ -245,10 +282,11 @@ export const guideSchema = Joi.object<Guide>({
   index: Joi.object({ bounds, source }).required(),
   minimums: Joi.object(Object.fromEntries(elements.map((element) => [element, minimum]))).required(),
   extract: extract.when('medium', { is: 'soilless', then: Joi.required() }),
-  phosphorusUpToPH: pH,
+  underReadsP: Joi.object({ doubtedAbovePH: pH.required(), refusedAbovePH: pH.required(), source }),
   crops: Joi.object().pattern(slug, crop).min(1).max(300).required(),
   rates: Joi.object({ ...Object.fromEntries(rateGroups.map((group) => [group, ratesOf])), source }).required(),
   limits,
+  windows,
   methods: Joi.object({
     lime: Joi.array()
       .items(Joi.string().valid(...limeMethods.map(({ id }) => id)))
@@ -261,3 +299,8 @@ export const guideSchema = Joi.object<Guide>({
   }).required(),
   schools: Joi.array().items(school).max(40).unique('id').required(),
 })
+  .custom((guide: Guide, helpers) => {
+    const missing = windowsCalled(guide).find((id) => !Object.hasOwn(guide.windows.dates, id))
+    return missing === undefined ? guide : helpers.error('windows.missing', { missing })
+  })
+  .messages({ 'windows.missing': '{{#label}} calls for the window "{{#missing}}", which windows.dates does not have' })

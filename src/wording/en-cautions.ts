@@ -102,6 +102,10 @@ const said: Readonly<Record<string, readonly [caution: string, reason: string]>>
     'More than 20 % organic matter: figures for mineral soil do not hold here.',
     'Muck and mixes weigh far less by the inch, and hold acidity otherwise.',
   ],
+  'beyond-range': [
+    'The figure for lime lies beyond the range its method was made for: put on half, and retest.',
+    'A table says nothing certain past its last row.',
+  ],
   'iron-manganese': [
     'Above its span, watch for iron and manganese shortage rather than acidify.',
     'Both are there, and become harder to take up as pH rises.',

@@ -36,6 +36,8 @@ export const reading: Readonly<Record<string, Phrase>> = {
   'reading.needs-cec': (a) => `${text(a.guide)} goes by CEC. Type the CEC from the report.`,
   'reading.calcareous': (a) =>
     `${text(a.extractant)} under-reads phosphorus above pH ${pH(a.upTo)}. Ask for an Olsen test.`,
+  'reading.free-lime': (a) =>
+    `The report finds ${places(num(a.freeLime), 1)} % free lime, where ${text(a.extractant)} under-reads phosphorus. Ask for an Olsen test.`,
   'reading.no-minimum': (a) =>
     `${text(a.guide)} has no figure for ${nutrient[text(a.element)]}: go by the laboratory’s word.`,
   'reading.index-no-minimum': (a) =>

@@ -96,7 +96,9 @@ export const en: Readonly<Record<string, Phrase>> = {
   'reaction.leave': (a) =>
     `pH ${pH(a.pH)} is within ${pH(a.low)} to ${pH(a.high)}, where ${text(a.crop)} does well: neither lime nor sulfur.`,
   'reaction.leave-acid-lover': (a) =>
-    `pH ${pH(a.pH)} is a little below ${pH(a.low)}, but ${text(a.crop)} wants acid ground and is limed only below ${pH(a.trigger)}: leave it.`,
+    `pH ${pH(a.pH)} is a little below ${pH(a.low)}, but ${text(a.crop)} wants acid ground and is limed only below ${pH(a.trigger)}: no lime.`,
+  'reaction.leave-organic': (a) =>
+    `pH ${pH(a.pH)} is below ${pH(a.low)}, but organic soil is limed only below ${pH(a.trigger)}: ${text(a.crop)} does well here. Leave it.`,
   'reaction.leave-high': (a) =>
     `pH ${pH(a.pH)} is above ${pH(a.low)} to ${pH(a.high)}, but ${text(a.crop)} lives with that: leave it, and watch for yellow young leaves (iron, manganese).`,
   'reaction.sulfur': (a) =>
@@ -126,6 +128,7 @@ export const en: Readonly<Record<string, Phrase>> = {
     `pH ${pH(a.pH)} is too high for ${text(a.crop)}. How much sulfur it takes depends on the soil: choose its texture.`,
 
   'guide.aim': (a) => `the aim for ${text(a.crop)}`,
+  'guide.aim-here': (a) => `the aim for ${text(a.crop)} on this soil, instead of ${pH(a.usual)}`,
   'guide.aim-school': (a) => `the aim for ${text(a.crop)}, ${text(a.school)}`,
   'report.pH': () => 'pH in water, from the report',
   'report.pH-salt': () => 'pH in salt, from the report',
@@ -180,6 +183,8 @@ export const en: Readonly<Record<string, Phrase>> = {
   'report.acidity': () => 'neutralizable acidity of the report',
   'plausible.organic-matter': (a) =>
     `${places(num(a.matter), 0)} % organic matter: that is muck or peat, where figures for mineral soil do not hold. Is it a raised-bed mix? Then it needs a test for soilless mix.`,
+  'plausible.under-read-P': (a) =>
+    `pH ${pH(a.pH)}: above ${pH(a.from)} ${text(a.extractant)} may read phosphorus too low. If the soil fizzes with acid, ask for an Olsen test.`,
   'plausible.bases-halved': (a) =>
     `${either(
       text(a.which)
@@ -218,6 +223,9 @@ export const en: Readonly<Record<string, Phrase>> = {
   'lime.texture-cell': (a) => `lime for ${text(a.texture)}, ${text(a.climate)} climate, ${pH(a.from)} to ${pH(a.to)}`,
   'lime.texture-rate': (a) => `Lime for ${text(a.texture)} in a ${text(a.climate)} climate, 7 in layer`,
   'lime.texture-step': () => 'end of the table’s step',
+  'texture.by-cec': (a) =>
+    `Nobody named the texture; a CEC of ${places(num(a.cec), 1)} meq/100 g is taken for ${text(a.texture)}. Choose the texture if you know it.`,
+  'lime.organic-aim': (a) => `On muck, ${text(a.method)} speaks only of an aim of ${pH(a.from)} to ${pH(a.to)}.`,
   'lime.borrowed-row': (a) =>
     `The table has no row for ${text(a.texture)}: the one for ${text(a.row)} gives the least it will take.`,
   'lime.to-table-end': (a) =>
@@ -474,6 +482,7 @@ export const en: Readonly<Record<string, Phrase>> = {
       ? `Not acid enough: sulfur, in ${text(a.passes)} small passes with a retest between.`
       : 'Not acid enough: sulfur, then a retest before any more.',
   'headline.leave': () => 'Neither lime nor sulfur.',
+  'headline.do-not': () => 'No lime and no sulfur on this ground.',
   'headline.not-here': () => 'This ground will not turn acid: another place or another plant.',
   'headline.unknown': () => 'Lime and sulfur are still open.',
   'headline.lead-precaution': () =>

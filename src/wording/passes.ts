@@ -1,25 +1,5 @@
 import type { Passes } from '../core/passes/split'
-
-const whens: Readonly<Record<string, string>> = {
-  'before-planting': 'before planting',
-  'side-dress': 'beside the rows when growth is under way',
-  'side-dress-corn': 'beside the rows at 12 to 14 in tall, at most ½ lb N per 100 ft of row',
-  'side-dress-fruit': 'beside the plants at first fruit',
-  'bud-break': 'at bud break',
-  'six-weeks-on': 'six weeks later',
-  'early-spring': 'in early spring, none after midsummer',
-  'at-seeding': 'at seeding',
-  'six-to-eight-weeks-on': 'six to eight weeks later',
-  'again-four-weeks': 'again three to four weeks later',
-  renovation: 'at renovation, right after the harvest',
-  'at-planting': 'at planting',
-  'four-weeks-on': 'three to four weeks later',
-  'before-bulbing': 'again after three to four weeks, none once the soil cracks at bulbing',
-  'early-spring-or-harvest': 'in early spring, or right after the harvest',
-  'late-summer': 'in late summer',
-  'before-ripening': 'about 90 days before ripening (after the harvest instead where winters are cold)',
-  'after-harvest': 'after the harvest',
-}
+import { text } from './phrase'
 
 /**
  * When and how often: beside the amount of one pass (`2 times: before planting, then at first fruit`),
@@ -30,7 +10,7 @@ export function passesWords(
   beside: 'each' | 'all',
 ): string {
   if (when.length > 0) {
-    const dates = when.map((one) => whens[one] ?? one).join(', then ')
+    const dates = when.map((one) => text(one)).join(', then ')
     return count === 1 ? dates : beside === 'each' ? `${count} times: ${dates}` : `in ${count} equal parts: ${dates}`
   }
   if (count === 1) return ''

@@ -50,10 +50,10 @@ interface NitrogenShared {
   readonly organicMatterCredit: boolean
   /** No nitrogen at all above this % organic matter. */
   readonly noneAboveOrganicMatter?: number
-  /** The year's dressings, of equal size. */
+  /** The year's dressings, of equal size: windows of the guide. */
   readonly dressings?: readonly string[]
-  /** Months in which a lawn is fed, and those in which it must not be. */
-  readonly season?: Text
+  /** The window in which as many passes as it takes are made. */
+  readonly season?: string
 }
 
 export interface NitrogenByGround extends NitrogenShared {

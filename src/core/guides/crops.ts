@@ -1,4 +1,3 @@
-import type { Text } from '../sentence'
 import type { Crop, NitrogenByGround, NitrogenByTree, PhosphorusPotassium, TriState, Use } from './crop'
 
 type Span = readonly [low: number, high: number, aim: number]
@@ -45,15 +44,13 @@ const acre = (low: number, high: number, ...dressings: readonly string[]): Nitro
   ...bed(low, high, ...dressings),
   unit: 'lb N/acre',
 })
-const turf = (low: number, high: number, season: Text): NitrogenByGround => ({
+const turf = (low: number, high: number, season: 'cool-lawn' | 'warm-lawn'): NitrogenByGround => ({
   unit: 'lb N/1000 ft²',
   low,
   high,
   organicMatterCredit: false,
   season,
 })
-const coolSeason = { en: 'September first, then October to November, then May; none in a dry summer' }
-const warmSeason = { en: 'from green-up to the middle of September' }
 /**
  * Years from which trees bear, and half for dwarfs and for pears ("less", for fire blight), are common practice without
  * a figure of their own in the tables.
@@ -148,15 +145,15 @@ export const crops = {
   asparagus: berry('asparagus', [6.5, 7.5, 6.8], standing(2, 2, 'early-spring-or-harvest'), salts(4.1)),
   'annual-flowers': flower('annual flowers', [5.8, 7.0, 6.5], bed(2, 2, 'before-planting', 'side-dress')),
 
-  'kentucky-bluegrass': lawn('Kentucky bluegrass lawn', [6.0, 7.2, 6.6], turf(1, 4, coolSeason)),
-  'tall-fescue': lawn('tall fescue lawn', [5.5, 7.0, 6.4], turf(2, 3, coolSeason), salts(3.9)),
-  'fine-fescue': lawn('fine fescue lawn, shade', [5.5, 6.5, 6.0], turf(1, 2, coolSeason)),
-  'perennial-ryegrass': lawn('perennial ryegrass lawn', [5.5, 7.5, 6.4], turf(2, 4, coolSeason)),
-  bermuda: lawn('bermuda lawn', [5.8, 7.0, 6.3], turf(2, 5, warmSeason), salts(6.9)),
-  zoysia: lawn('zoysia lawn', [5.8, 6.8, 6.3], turf(1, 3, warmSeason)),
-  centipede: lawn('centipede lawn', [5.0, 6.0, 5.5], turf(1, 2, warmSeason)),
-  'st-augustine': lawn('St. Augustine lawn', [6.0, 7.5, 6.5], turf(2, 4, warmSeason)),
-  buffalograss: lawn('buffalograss lawn', [6.0, 8.0, 6.8], turf(1, 2, warmSeason)),
+  'kentucky-bluegrass': lawn('Kentucky bluegrass lawn', [6.0, 7.2, 6.6], turf(1, 4, 'cool-lawn')),
+  'tall-fescue': lawn('tall fescue lawn', [5.5, 7.0, 6.4], turf(2, 3, 'cool-lawn'), salts(3.9)),
+  'fine-fescue': lawn('fine fescue lawn, shade', [5.5, 6.5, 6.0], turf(1, 2, 'cool-lawn')),
+  'perennial-ryegrass': lawn('perennial ryegrass lawn', [5.5, 7.5, 6.4], turf(2, 4, 'cool-lawn')),
+  bermuda: lawn('bermuda lawn', [5.8, 7.0, 6.3], turf(2, 5, 'warm-lawn'), salts(6.9)),
+  zoysia: lawn('zoysia lawn', [5.8, 6.8, 6.3], turf(1, 3, 'warm-lawn')),
+  centipede: lawn('centipede lawn', [5.0, 6.0, 5.5], turf(1, 2, 'warm-lawn')),
+  'st-augustine': lawn('St. Augustine lawn', [6.0, 7.5, 6.5], turf(2, 4, 'warm-lawn')),
+  buffalograss: lawn('buffalograss lawn', [6.0, 8.0, 6.8], turf(1, 2, 'warm-lawn')),
 
   'highbush-blueberry': woodyFood(
     'highbush blueberry',

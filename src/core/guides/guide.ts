@@ -4,6 +4,7 @@ import type { Crop, ExtractId, RateGroup, Use } from './crop'
 import type { Limits } from './limits'
 import type { SourceRef } from './sources'
 import type { TextureId } from './soils'
+import type { Windows } from './windows'
 
 /** What the laboratory extracted the nutrients with. Those without a guide are named to be refused. */
 export const extractants = {
@@ -102,12 +103,18 @@ export interface Guide {
     readonly pH: readonly [number, number]
     readonly source: SourceRef
   }
-  /** The extractant under-reads P where lime is free; above this pH the figure is not rated. */
-  readonly phosphorusUpToPH?: number
+  /** The extractant under-reads P where lime is free: doubted above one pH, not rated above the other nor on free lime. */
+  readonly underReadsP?: {
+    readonly doubtedAbovePH: number
+    readonly refusedAbovePH: number
+    readonly source: SourceRef
+  }
   readonly crops: Readonly<Record<string, Crop>>
   /** lb per 1,000 ft² a year for each class, from very low to excess. */
   readonly rates: Readonly<Record<RateGroup, Rates>> & { readonly source: SourceRef }
   readonly limits: Limits
+  /** When dressings are due. */
+  readonly windows: Windows
   /** The methods for lime and sulfur, by their ids, in the order in which one leads over the next. */
   readonly methods: { readonly lime: readonly string[]; readonly sulfur: readonly string[] }
   /** Where practitioners disagree: the questions, and what each answer changes in this guide. */

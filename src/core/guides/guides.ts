@@ -2,6 +2,7 @@ import { crops, lawnsByMinimum, pottedCrops } from './crops'
 import { guideRef, type ExtractantId, type Guide } from './guide'
 import { houseLimits } from './limits'
 import { houseSchools, olsenSchools } from './schools'
+import { houseWindows } from './windows'
 
 const rates: Guide['rates'] = {
   garden: { 'P₂O₅': [4, 3, 1.5, 0, 0], 'K₂O': [4, 3, 2, 0.5, 0] },
@@ -17,6 +18,7 @@ const house = {
   crops,
   rates,
   limits: houseLimits,
+  windows: houseWindows,
   // A measured buffer, then measured acidity, then a texture.
   methods: {
     lime: ['smp', 'tri-state-lime', 'adams-evans', 'mehlich', 'acidity', 'texture'],
@@ -67,7 +69,7 @@ export const guides: readonly Guide[] = [
       source: 'house',
     },
     minimums: { Mg: { rows: [{ cecBelow: 4.6, lowBelow: 25 }, { lowBelow: 50 }], source: 'house' } },
-    phosphorusUpToPH: 7,
+    underReadsP: { doubtedAbovePH: 6.5, refusedAbovePH: 7, source: 'practice' },
   },
   {
     ...house,
@@ -80,7 +82,8 @@ export const guides: readonly Guide[] = [
       Mg: { rows: [{ texture: 'sand', lowBelow: 50 }, { lowBelow: 100 }], source: 'house' },
       Zn: dtpa(1.0),
     },
-    phosphorusUpToPH: 7.3,
+    // From where soil may hold free lime.
+    underReadsP: { doubtedAbovePH: 7, refusedAbovePH: 7.3, source: 'practice' },
   },
   {
     ...house,

@@ -28,6 +28,17 @@ export const smpRows: readonly (readonly [bufferPH: number, to70: number, to65: 
   [7.0, 0, 0, 0],
 ]
 
+/**
+ * The same for organic soil, which aims at pH 5.2 to 5.3: three rows are known. Source: smp.
+ */
+export const smpOrganic: readonly (readonly [bufferPH: number, tons: number])[] = [
+  [5.5, 7.8],
+  [6.0, 5.1],
+  [6.8, 0.7],
+  [7.0, 0],
+]
+export const smpOrganicAim = { from: 5.2, to: 5.3 } as const
+
 /** Tri-State lines: tons/acre = start − slope × (10 × buffer pH), by the aim. Source: tri-state. */
 export const triStateLines: readonly { readonly to: number; readonly start: number; readonly slope: number }[] = [
   { to: 6.8, start: 71.4, slope: 1.03 },

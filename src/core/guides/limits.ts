@@ -12,6 +12,9 @@ export interface Limits {
     readonly dugDepth: number
     /** Plots on sand are not limed beyond, for manganese and zinc. */
     readonly plotAimOnSand: number
+    /** Organic soil is limed only below the one, and no further than the other. */
+    readonly organicBelow: number
+    readonly organicAim: number
   }
   readonly sulfur: {
     /** lb of S per 1,000 ft². */
@@ -38,7 +41,7 @@ export interface Limits {
     /** Light ground holds little, so N and K come in small doses. */
     readonly onSand: { readonly N: number; readonly 'K₂O': number }
   }
-  /** lb N/1,000 ft² of a year in which grass is sown or laid, and its dressings */
+  /** lb N/1,000 ft² of a year in which grass is sown or laid, and its dressings: windows of the guide */
   readonly newLawn: { readonly nitrogen: number; readonly dressings: readonly string[] }
   readonly organicMatter: {
     /** lb N/acre for each % above the threshold, and at most. */
@@ -84,7 +87,16 @@ export interface SulfurCap {
  * sulfur, what legumes leave, and the rates of Mg and Ca (5 lb of Epsom salt, 10 lb of gypsum per 1,000 ft²).
  */
 export const houseLimits: Limits = {
-  lime: { surfacePerPass: 50, dugInPerPass: 100, monthsApart: 6, surfaceDepth: 4, dugDepth: 6, plotAimOnSand: 6.5 },
+  lime: {
+    surfacePerPass: 50,
+    dugInPerPass: 100,
+    monthsApart: 6,
+    surfaceDepth: 4,
+    dugDepth: 6,
+    plotAimOnSand: 6.5,
+    organicBelow: 5.2,
+    organicAim: 5.3,
+  },
   sulfur: {
     planted: { perPass: 10, perYear: 20, monthsApart: 3 },
     plantedOnSand: { perPass: 5, perYear: 10, monthsApart: 3 },

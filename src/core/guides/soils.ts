@@ -12,6 +12,8 @@ export interface Texture {
   /** Multiplies the sulfur row. */
   readonly sulfurFactor: number
   readonly sandy: boolean
+  /** Muck and peat, which need far less of a pH than mineral soil. */
+  readonly organic?: boolean
   readonly borrows: { readonly lime: boolean; readonly sulfur: boolean }
 }
 
@@ -55,7 +57,15 @@ export const textures = {
     sandy: false,
     borrows: { lime: true, sulfur: false },
   },
-  muck: { label: { en: 'muck, peat' }, limeRow: 'muck', sulfurRow: null, sulfurFactor: 1, sandy: false, borrows: own },
+  muck: {
+    label: { en: 'muck, peat' },
+    limeRow: 'muck',
+    sulfurRow: null,
+    sulfurFactor: 1,
+    sandy: false,
+    organic: true,
+    borrows: own,
+  },
 } as const satisfies Record<string, Texture>
 
 export type TextureId = keyof typeof textures

@@ -31,6 +31,7 @@ function opinionsOf({ soil, pH, buffer, acidity }: ReadReport, ground: Ground): 
     buffer,
     acidity,
     texture: soil.texture,
+    textureByCec: soil.textureByCec ? soil.cec : undefined,
     climate: ground.climate,
   }
   return inOrder(limeMethods, ground.methods.lime)
@@ -50,6 +51,7 @@ function ownCandidate({ method, figure }: Opinion, ground: Ground): Candidate {
     rate: at(limeDepth(ground)),
     dugIn: surface ? at(usualDepth(ground.limits.lime.dugDepth, 'depth.usual-dug')) : undefined,
     remarks: figure.value.remarks,
+    beyond: figure.value.beyond,
   }
 }
 

@@ -11,6 +11,8 @@ export interface LimeInputs {
   readonly buffer?: BufferPH
   readonly acidity?: Cec
   readonly texture?: TextureId
+  /** The CEC that the texture was guessed from, where nobody named it. */
+  readonly textureByCec?: Cec
   readonly climate: Climate
 }
 
@@ -36,6 +38,8 @@ export interface LimeFigure {
   readonly rate: Derived<'tons reference lime/acre'>
   /** Said beside the figure: an estimate, a borrowed row. */
   readonly remarks: readonly Sentence[]
+  /** An estimate beyond the method's own range. */
+  readonly beyond?: boolean
 }
 
 export const effectivenessOf = (v: number, source: SourceId): LimeMethod['effectiveness'] => ({

@@ -103,7 +103,8 @@ function need(
   const led = { nutrient, why, ledBy, rating, rate: perThousand, checks }
   if (perThousand.value.v === 0) return { ...led, outcome: 'none' }
   const amount = onArea(nutrient, perThousand, feeding)
-  const when = nutrient === 'N' ? (dressings ?? feeding.crop.nitrogen.dressings ?? []) : []
+  const windows = nutrient === 'N' ? (dressings ?? feeding.crop.nitrogen.dressings ?? []) : []
+  const when = windows.map((id) => feeding.guide.windows.dates[id]!.label)
   return {
     ...led,
     outcome: 'apply',

@@ -1,7 +1,6 @@
-import type { Sentence } from '../sentence'
 import { quantity, type Substance } from '../units/quantity'
 import { derive, given, type Derived, type Working } from '../workings'
-import { say } from '../sentence'
+import { say, type Sentence, type Text } from '../sentence'
 
 /** An amount parted into equal, undated passes. */
 export interface Passes<S extends Substance = Substance> {
@@ -14,7 +13,7 @@ export interface Passes<S extends Substance = Substance> {
   /** At most so many passes in one year, where a yearly cap says so. */
   readonly perYear: number | null
   /** When each is due, where the crop says; otherwise the interval alone rules. */
-  readonly when: readonly string[]
+  readonly when: readonly Text[]
 }
 
 export type Interval = { readonly months: number } | { readonly days: number } | null
@@ -29,7 +28,7 @@ export interface Cap {
 }
 
 /** Passes beyond those that the crop asks for follow after some weeks. */
-const again = (more: number): string[] => Array.from({ length: more }, () => 'again-four-weeks')
+const again = { en: 'again three to four weeks later' }
 
 /**
  * Parts an amount into the fewest equal passes that keep to the cap.
@@ -43,7 +42,7 @@ export function split<S extends Substance, C extends Substance>(
   amount: Working<`lb ${S}`>,
   rate: Working<`lb ${C}/1000 ft²`>,
   cap: Cap,
-  when: readonly string[] = [],
+  when: readonly Text[] = [],
 ): Passes<S> {
   const capped = given(quantity(cap.perPass, rate.value.of), cap.rule, 'practice')
   const least = Math.max(when.length, 1)
@@ -70,6 +69,6 @@ export function split<S extends Substance, C extends Substance>(
     cap,
     interval: count > 1 ? cap.interval : null,
     perYear: perYear !== null && perYear < count ? perYear : null,
-    when: when.length > 0 ? [...when, ...again(count - when.length)] : [],
+    when: when.length > 0 ? [...when, ...Array.from({ length: count - when.length }, () => again)] : [],
   }
 }

@@ -55,7 +55,7 @@ export const inPpm = (test: SoilTest | undefined): number | undefined =>
  * The class of P or K: of a word as it stands, of an index on the guide's index bounds, of a test in the guide's table,
  * upper bounds inclusive.
  * Refuses a test that was not made, an extractant that is not the guide's, a table that goes by CEC where none is given,
- * and P above the pH to which the extractant can be trusted.
+ * and P above the pH to which the extractant can be trusted or where lime is free.
  */
 export function rate(element: 'P' | 'K', read: ReadReport, report: Report, guide: Guide): Outcome<Rating> {
   const word = read.words[element]
@@ -70,11 +70,12 @@ export function rate(element: 'P' | 'K', read: ReadReport, report: Report, guide
   const mismatch = speaksFor(guide, report.extractant)
   if (!mismatch.ok) return mismatch
   const { soil } = read
-  if (element === 'P' && guide.phosphorusUpToPH !== undefined && soil.pH && soil.pH.v > guide.phosphorusUpToPH)
-    return refuse('reading.calcareous', {
-      extractant: extractants[guide.extractant].label,
-      upTo: guide.phosphorusUpToPH,
-    })
+  const { underReadsP } = guide
+  const extractant = extractants[guide.extractant].label
+  if (element === 'P' && underReadsP && read.freeLime)
+    return refuse('reading.free-lime', { extractant, freeLime: read.freeLime })
+  if (element === 'P' && underReadsP && soil.pH && soil.pH.v > underReadsP.refusedAbovePH)
+    return refuse('reading.calcareous', { extractant, upTo: underReadsP.refusedAbovePH })
   const row = rowFor(guide.classes[element], soil.cec?.v)
   if (!row) return refuse('reading.needs-cec', { guide: guide.title })
   const value = inUnit(test, guide.unit)

@@ -1,6 +1,7 @@
 import type { Report } from '../case'
 import type { Crop } from '../guides/crop'
 import type { Guide } from '../guides/guide'
+import { textures } from '../guides/soils'
 import type { SourceRef } from '../guides/sources'
 import { say, type Outcome, type Sentence } from '../sentence'
 import type { Element } from '../units/quantity'
@@ -32,14 +33,6 @@ export interface ReadingLine {
 const matterSpan = [2, 5] as const
 /** CEC, meq/100 g: below it is sandy in its ways; up to the second is typical. Source: common practice. */
 const cecSpan = [10, 20] as const
-/** Texture by CEC where nobody knows it; upper bounds. Source: common practice. */
-const texturesByCec = [
-  [5, 'sand'],
-  [10, 'sandy loam'],
-  [15, 'loam'],
-  [25, 'silt or clay loam'],
-  [Infinity, 'clay'],
-] as const
 
 const plain = (v: number, unit: string, key: string): Working => given(quantity(v, unit), say(key), 'reported')
 
@@ -103,12 +96,13 @@ function groundLines({ buffer, soil }: ReadReport): ReadingLine[] {
   if (soil.cec) {
     const { v } = soil.cec
     const className = v < cecSpan[0] ? 'sandy' : v > cecSpan[1] ? 'heavy' : 'typical'
-    const texture = texturesByCec.find(([below]) => v < below)![1]
     lines.push({
       id: 'cec',
       value: given(soil.cec, say('report.cec'), 'reported'),
       className,
-      meaning: say(`meaning.cec-${className}`, { texture: soil.texture ? null : texture }),
+      meaning: say(`meaning.cec-${className}`, {
+        texture: soil.textureByCec && soil.texture ? textures[soil.texture].label : null,
+      }),
       source: 'practice',
     })
   }

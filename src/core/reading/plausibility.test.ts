@@ -4,13 +4,16 @@ import { implausible } from './plausibility'
 
 /** meq by hand from the equivalent weights: K 391 ppm, Mg 121.5 ppm for each meq/100 g. */
 const warned = (soil: Partial<Record<'cec' | 'matter', number>>, tests: ReadReport['tests']) =>
-  implausible({
-    soil: {
-      cec: soil.cec === undefined ? undefined : quantity(soil.cec, 'meq/100 g'),
-      organicMatter: soil.matter === undefined ? undefined : quantity(soil.matter, '% organic matter'),
+  implausible(
+    {
+      soil: {
+        cec: soil.cec === undefined ? undefined : quantity(soil.cec, 'meq/100 g'),
+        organicMatter: soil.matter === undefined ? undefined : quantity(soil.matter, '% organic matter'),
+      },
+      tests,
     },
-    tests,
-  }).map((sentence) => sentence.key)
+    null,
+  ).map((sentence) => sentence.key)
 const ppm = (K: number, Mg: number) => ({ K: quantity(K, 'ppm K'), Mg: quantity(Mg, 'ppm Mg') })
 
 test.each([

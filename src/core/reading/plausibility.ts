@@ -1,9 +1,9 @@
+import { extractants, type Guide } from '../guides/guide'
 import { say, type Sentence } from '../sentence'
 import { baseSaturation } from './bases'
+import { organicSoil } from './texture'
 import type { ReadReport } from './soil'
 
-/** Organic matter above which mineral-soil figures do not hold, %. Source: common practice. */
-const organicSoil = 20
 /** The sum of bases may pass the CEC by this share before it is doubted: laboratories round. */
 const slack = 1.05
 /** Bases below this share of the CEC, in soil that is not acid, leave too much unexplained. Source: common practice. */
@@ -14,8 +14,14 @@ const tooFew = 0.4
  * The bases are what the CEC counts, so together they cannot exceed it; where half of them would fit, lb/acre was
  * probably typed as ppm. Source: equivalent weights; organic matter, common practice.
  */
-export function implausible(read: Pick<ReadReport, 'soil' | 'tests'>): Sentence[] {
+export function implausible(read: Pick<ReadReport, 'soil' | 'tests'>, guide: Guide | null): Sentence[] {
   const found: Sentence[] = []
+  const { doubtedAbovePH } = guide?.underReadsP ?? {}
+  const pH = read.soil.pH?.v
+  if (read.tests.P && doubtedAbovePH !== undefined && pH !== undefined && pH > doubtedAbovePH)
+    found.push(
+      say('plausible.under-read-P', { pH, from: doubtedAbovePH, extractant: extractants[guide!.extractant].label }),
+    )
   const matter = read.soil.organicMatter?.v
   if (matter !== undefined && matter > organicSoil) found.push(say('plausible.organic-matter', { matter }))
   const each = baseSaturation(read)

@@ -23,6 +23,7 @@ import {
 import { check, readNumber, type Field, type Typed } from '../units/typed'
 import { derive, given, type Working } from '../workings'
 import { classOfWord } from './class-words'
+import { organicSoil, textureByCec } from './texture'
 
 /** Something typed that cannot be used, and the field it stands in. */
 export interface Problem {
@@ -36,6 +37,8 @@ export interface Soil {
   readonly cec?: Cec
   readonly organicMatter?: OrganicMatter
   readonly texture?: TextureId
+  /** Nobody named the texture; the CEC tells about what it is. */
+  readonly textureByCec?: boolean
 }
 
 /** The numbers of a report that can be used, and the problems of those that cannot. */
@@ -77,13 +80,15 @@ export function readReport(report: Report, area: Pick<Area, 'texture'>): ReadRep
   }
   const { recommends } = report
   const pH = readPH(report, take)
+  const cec = of('meq/100 g', take('cec', fields.cec, report.cec))
+  const organicMatter = of('% organic matter', take('organicMatter', fields.organicMatter, report.organicMatter))
   const nitrate = take('nitrate', fields.nitrate, report.nitrate)
   return {
     soil: {
       pH: pH?.value,
-      cec: of('meq/100 g', take('cec', fields.cec, report.cec)),
-      organicMatter: of('% organic matter', take('organicMatter', fields.organicMatter, report.organicMatter)),
-      texture: area.texture ?? undefined,
+      cec,
+      organicMatter,
+      ...textureOf(area, cec, organicMatter),
     },
     pH,
     buffer: report.buffer
@@ -115,6 +120,13 @@ export function readReport(report: Report, area: Pick<Area, 'texture'>): ReadRep
     },
     problems,
   }
+}
+
+/** As somebody said, else as the CEC of a mineral soil tells. */
+function textureOf({ texture }: Pick<Area, 'texture'>, cec?: Cec, matter?: OrganicMatter): Partial<Soil> {
+  if (texture) return { texture }
+  if (!cec || (matter && matter.v > organicSoil)) return {}
+  return { texture: textureByCec(cec), textureByCec: true }
 }
 
 /** pH in water; where it was measured in salt, as much higher as is usual, said so. */

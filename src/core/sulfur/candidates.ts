@@ -1,6 +1,7 @@
 import type { Report } from '../case'
 import { inOrder, laboratory, typedDepth, usualDepth, wherePH, type Candidate, type Ground } from '../candidate'
 import type { SulfurMaterial } from '../guides/materials'
+import { textures } from '../guides/soils'
 import type { Cap } from '../passes/split'
 import type { ReadReport } from '../reading/soil'
 import { say } from '../sentence'
@@ -46,7 +47,12 @@ export function sulfurCandidates(read: ReadReport, report: Report, ground: Groun
       label: method.label,
       rough: method.rough,
       rate: productOf(freeLime ? withFreeLime(rate, freeLime) : rate, material),
-      remarks: figure.value.remarks,
+      remarks: [
+        ...(soil.textureByCec && soil.cec
+          ? [say('texture.by-cec', { texture: textures[texture].label, cec: soil.cec.v })]
+          : []),
+        ...figure.value.remarks,
+      ],
     })
   }
   return candidates

@@ -59,7 +59,7 @@ export function NutrientRow({ need, found }: { need: NutrientNeed; found: AreaRe
       <Under>
         {[
           passes && passesWords(passes, 'all'),
-          passes && nutrient === 'N' && found.crop?.nitrogen.season && textOf(found.crop.nitrogen.season),
+          passes && nutrient === 'N' && found.season && textOf(found.season),
           render(need.why, kase.measures),
         ]
           .filter(Boolean)

@@ -5,7 +5,7 @@ export const en = {
   sulfur: 'Sulfur',
   reaction: 'Lime, sulfur',
   nutrient: { N: 'Nitrogen', 'P₂O₅': 'Phosphate', 'K₂O': 'Potash' },
-  outcome: { leave: 'leave it', 'not-here': 'not here', unknown: 'not known' } satisfies Partial<
+  outcome: { leave: 'leave it', 'do-not': 'do not', 'not-here': 'not here', unknown: 'not known' } satisfies Partial<
     Record<Direction, string>
   >,
   none: 'none',

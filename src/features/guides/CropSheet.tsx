@@ -117,6 +117,7 @@ function Nitrogen({ id, crop }: { id: string; crop: Crop }) {
   const { guide } = useLook()
   const { dressings: when = [], organicMatterCredit, noneAboveOrganicMatter, season } = crop.nitrogen
   const { creditPerPercent, creditAbove, creditAtMost } = guide.limits.organicMatter
+  const due = (id: string) => guide.windows.dates[id]!.label
   if (crop.use === 'container') return null
   return (
     <Section title={en.nitrogen}>
@@ -126,9 +127,9 @@ function Nitrogen({ id, crop }: { id: string; crop: Crop }) {
         <dt className="text-ink-2">{season ? en.season : en.dressings}</dt>
         <dd>
           {season
-            ? textOf(season)
+            ? textOf(due(season))
             : when.length > 0
-              ? passesWords({ count: when.length, interval: null, perYear: null, when }, 'all')
+              ? passesWords({ count: when.length, interval: null, perYear: null, when: when.map(due) }, 'all')
               : en.lawnPasses}
         </dd>
         <dt className="text-ink-2">{en.credit}</dt>

@@ -1,7 +1,9 @@
+import { format } from 'date-fns'
 import { Fragment } from 'react'
 import { rateGroups } from '@/core/guides/crop'
 import { classNames, extractants, guideRef, type ClassRow, type MinimumRow } from '@/core/guides/guide'
 import { textures } from '@/core/guides/soils'
+import type { Months } from '@/core/guides/windows'
 import { elements } from '@/core/units/quantity'
 import { textOf } from '@/wording/render'
 import { classWords } from '@/wording/phrase'
@@ -27,6 +29,7 @@ export function GuideSheet() {
       {!guide.extract && <Minimums />}
       {!guide.extract && <Rates />}
       {!guide.extract && <LimitsSection />}
+      {!guide.extract && <WindowsSection />}
       <Schools />
     </>
   )
@@ -59,7 +62,8 @@ function Classes() {
         </Section>
       ))}
       <p className="text-ink-2 mt-1 text-sm">
-        {en.classesWhy} {guide.phosphorusUpToPH !== undefined && en.phosphorusUpTo(guide.phosphorusUpToPH)}
+        {en.classesWhy}{' '}
+        {guide.underReadsP && en.phosphorusUpTo(guide.underReadsP.doubtedAbovePH, guide.underReadsP.refusedAbovePH)}
       </p>
       <SourceMark of={guide.classes.source} />
       <Section title={en.index}>
@@ -165,6 +169,28 @@ function ExtractSection() {
     </Section>
   )
 }
+
+/** When dressings are due. */
+function WindowsSection() {
+  const { dates, source } = useLook().guide.windows
+  return (
+    <Section title={en.windows}>
+      <Table
+        heads={[en.window, en.months]}
+        rows={Object.values(dates).map(({ label, months }) => [
+          textOf(label),
+          months ? months.map(monthsWords).join(', ') : en.byGrowth,
+        ])}
+      />
+      <p className="text-ink-2 mt-1 text-sm">{en.windowsWhy}</p>
+      <SourceMark of={source} />
+    </Section>
+  )
+}
+
+const monthName = (month: number) => format(new Date(2000, month - 1, 1), 'MMMM')
+const monthsWords = ([from, to]: Months) =>
+  from === to ? monthName(from) : en.monthsFromTo(monthName(from), monthName(to))
 
 /** Where practitioners disagree. */
 function Schools() {

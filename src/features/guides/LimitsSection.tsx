@@ -15,6 +15,8 @@ const groups: Readonly<Record<keyof typeof en.limitGroups, readonly Row[]>> = {
     ['lime.surfaceDepth', en.units.in],
     ['lime.dugDepth', en.units.in],
     ['lime.plotAimOnSand', ''],
+    ['lime.organicBelow', ''],
+    ['lime.organicAim', ''],
   ],
   sulfur: [
     ['sulfur.planted.perPass', en.units.sulfur],

@@ -241,8 +241,7 @@ function wordsInstead({ answer }: AreaRecommendation): string {
 }
 
 /** What goes on this area: lime or sulfur, then the fertilizer chosen, or the bare nutrients where none is. */
-function linesOf({ answer, planted, crop }: AreaRecommendation, measures: Measures): Line[] {
-  const season = crop?.nitrogen.season
+function linesOf({ answer, planted, season }: AreaRecommendation, measures: Measures): Line[] {
   const inSeason = (when: string) => [when, season && textOf(season)].filter(Boolean).join('; ') || en.yearly
   const { reaction, needs, others, fertilizer } = answer!
   const lines: Line[] = []

@@ -44,12 +44,20 @@ describe('SMP buffer (Shoemaker, McLean & Pratt 1961, NCR Publication 221; recal
   ])('refuses %s', (_, buffer, aim, key) => {
     expect(tons(smpAt(buffer, aim))).toBe(key)
   })
-  test('refuses soil that is at the aim, and muck', () => {
-    expect(tons(smpAt(6.2, 6.5, 6.5))).toBe('lime.nothing-to-raise')
-    expect(tons(smp.compute(at(5, 6.5, { buffer: quantity(6.2, 'SMP buffer pH'), texture: 'muck' })))).toBe(
-      'lime.not-on-muck',
-    )
-  })
+  test('refuses soil that is at the aim', () => expect(tons(smpAt(6.2, 6.5, 6.5))).toBe('lime.nothing-to-raise'))
+  const onMuck = (buffer: number, aim = 5.3, pH = 4.8) =>
+    tons(smp.compute(at(pH, aim, { buffer: quantity(buffer, 'SMP buffer pH'), texture: 'muck' })))
+  test.each([
+    ['a row', onMuck(6.0), 5.1],
+    ['between rows', onMuck(6.4, 5.2), 2.9],
+    ['its lower edge', onMuck(5.5), 7.8],
+    ['its upper edge', onMuck(7.0), 0],
+    ['a buffer below its rows', onMuck(5.4), 'lime.buffer-range'],
+    ['an aim for mineral soil', onMuck(6.2, 6.5), 'lime.organic-aim'],
+    ['soil at the aim', onMuck(6.2, 5.3, 5.3), 'lime.nothing-to-raise'],
+  ])('organic soil: %s', (_, found, expected) =>
+    typeof expected === 'number' ? expect(found).toBeCloseTo(expected, 9) : expect(found).toBe(expected),
+  )
 })
 
 describe('Adams–Evans (Adams & Evans 1962; recalled), worked points in lb CaCO₃/acre', () => {

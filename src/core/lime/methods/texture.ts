@@ -20,7 +20,7 @@ export const texture: LimeMethod = {
   source: 'survey-manual-1951',
   opinion: 'texture',
   applies: (inputs) => inputs.texture !== undefined,
-  compute({ pH, aim, texture: id, climate }) {
+  compute({ pH, aim, texture: id, textureByCec, climate }) {
     const { label, limeRow, borrows } = textures[id!]
     const table = limeByTexture[climate][limeRow]
     const [first, last] = [table[0]!, table[table.length - 1]!]
@@ -47,6 +47,7 @@ export const texture: LimeMethod = {
       'survey-manual-1951',
     )
     const remarks = [
+      ...(textureByCec ? [say('texture.by-cec', { texture: label, cec: textureByCec.v })] : []),
       ...(borrows.lime ? [say('lime.borrowed-row', { texture: label, row: textures['clay-loam'].label })] : []),
       ...(aim.value.v > last.to ? [say('lime.to-table-end', { to: last.to, aim: aim.value.v })] : []),
     ]

@@ -4,7 +4,7 @@ import { accept, refuse, say } from '../../sentence'
 import { quantity } from '../../units/quantity'
 import { derive, given, type Derived, type Given } from '../../workings'
 import { depthOf, effectivenessOf, type LimeMethod } from '../method'
-import { readsLikeSmp, remarksOf } from './smp'
+import { isOrganic, readsLikeSmp, remarksOf } from './smp'
 
 const [highest, lowest] = [triStateLines[0]!, triStateLines[triStateLines.length - 1]!]
 
@@ -24,10 +24,10 @@ export const triStateLime: LimeMethod = {
   opinion: 'smp',
   applies: readsLikeSmp,
   compute(inputs) {
-    const { pH, aim, texture } = inputs
+    const { pH, aim } = inputs
     const { label } = triStateLime
     const buffer = inputs.buffer!.v
-    if (texture === 'muck') return refuse('lime.not-on-muck', { method: label })
+    if (isOrganic(inputs)) return refuse('lime.not-on-muck', { method: label })
     const { low, high } = bufferFields.SMP
     if (buffer < low || buffer > high) return refuse('lime.buffer-range', { method: label, low, high, buffer })
     if (aim.value.v > highest.to) return refuse('lime.aim-range', { method: label, high: highest.to })
