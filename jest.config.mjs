@@ -6,7 +6,7 @@ export default {
   roots: ['<rootDir>/src'],
   setupFilesAfterEnv: ['<rootDir>/jest.channels.mjs'],
   transform: {
-    '^.+\\.[jt]sx?$': [
+    '^.+\\.m?[jt]sx?$': [
       '@swc/jest',
       {
         jsc: {
@@ -18,6 +18,6 @@ export default {
     ],
   },
   // These are published as ES modules only.
-  transformIgnorePatterns: ['/node_modules/(?!(uuid|@noble/hashes)/)'],
+  transformIgnorePatterns: ['/node_modules/(?!(uuid|@noble/hashes|d3-polygon)/)'],
   moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
 }

@@ -1,4 +1,4 @@
-import type { Area, Case, Report } from './case'
+import type { Area, Case, Report, Sample } from './case'
 import { guideRef } from './guides/guide'
 import { defaultGuide } from './guides/guides'
 import { sieveMeshes } from './guides/materials'
@@ -8,7 +8,7 @@ import { blank } from './units/typed'
 /** Empty documents, as they are before anything is typed. Ids and times come from the store. */
 export const blankCase = (id: string, at: string): Case => ({
   id,
-  schema: 3,
+  schema: 4,
   rev: 0,
   client: '',
   place: '',
@@ -20,7 +20,11 @@ export const blankCase = (id: string, at: string): Case => ({
   measures: 'feet',
   climate: 'cool',
   schools: {},
+  plan: { north: 0, pace: blank('ft'), picture: null },
   areas: [],
+  sampling: true,
+  samples: [],
+  spotChecks: [],
   reports: [],
   letter: { date: at.slice(0, 10), note: '', printedAt: null },
 })
@@ -32,6 +36,10 @@ export const blankArea = (id: string, name: string): Area => ({
   crop: null,
   otherCrops: [],
   texture: null,
+  shapes: [],
+  lie: { colour: '', slope: null, shade: null, irrigated: false, toWater: blank('ft') },
+  concerns: [],
+  putOn: [],
   ground: null,
   depth: blank('in'),
   feeding: 'usual',
@@ -55,6 +63,24 @@ export const blankArea = (id: string, name: string): Area => ({
     meets: null,
     fertilizerBag: blank('lb'),
   },
+})
+
+export const blankSample = (id: string, seed: number): Sample => ({
+  id,
+  code: '',
+  areas: [],
+  corner: '',
+  cores: blank(''),
+  depth: blank('in'),
+  tests: null,
+  seed,
+  ticked: [],
+  taken: { date: '', by: '', weather: '', cores: blank('') },
+  sent: '',
+  back: '',
+  due: '',
+  ticket: '',
+  reportId: null,
 })
 
 export const blankReport = (id: string): Report => ({

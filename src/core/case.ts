@@ -1,6 +1,8 @@
 import type { BoronMethod, ExtractantId, GuideRef, LeadMethod, MicronutrientMethod } from './guides/guide'
 import type { FertilizerId, LimeMaterialId, LimeScaleId, SieveMesh, SulfurMaterialId } from './guides/materials'
+import type { PlanShape } from './geometry/plan/plan-size'
 import type { Climate, TextureId } from './guides/soils'
+import type { TestId } from './guides/sampling'
 import type { BufferKind, Element, MajorNutrient, OtherNutrient, SaltMethod, TestUnit } from './units/quantity'
 import type { Typed } from './units/typed'
 
@@ -8,7 +10,7 @@ import type { Typed } from './units/typed'
 export interface Case {
   readonly id: string
   /** Of this shape; older ones are migrated when they are read. */
-  readonly schema: 3
+  readonly schema: 4
   readonly rev: number
   readonly client: string
   readonly place: string
@@ -22,7 +24,12 @@ export interface Case {
   readonly climate: Climate
   /** Where practitioners disagree: the option taken, by the question's id. What is not named is the guide's own. */
   readonly schools: Readonly<Record<string, string>>
+  readonly plan: Plan
   readonly areas: readonly Area[]
+  /** Whether soil is to be sent off at all; not where the client brings a report. */
+  readonly sampling: boolean
+  readonly samples: readonly Sample[]
+  readonly spotChecks: readonly SpotCheck[]
   readonly reports: readonly Report[]
   readonly letter: { readonly date: string; readonly note: string; readonly printedAt: string | null }
 }
@@ -38,6 +45,12 @@ export interface Area {
   /** What else grows here; rated each by itself. */
   readonly otherCrops: readonly string[]
   readonly texture: TextureId | null
+  /** Its outline on the plan, of several shapes where it takes them; used where no size is typed. */
+  readonly shapes: readonly PlanShape[]
+  readonly lie: Lie
+  /** What makes one ask for more tests. */
+  readonly concerns: readonly Concern[]
+  readonly putOn: readonly PutOn[]
   /** Ground that cannot be dug, whether it is turf or standing plants; null: as is usual for the crop. */
   readonly ground: 'dug' | 'planted' | null
   /** Depth to be treated, in; blank for the usual one. */
@@ -53,6 +66,96 @@ export interface Area {
   /** The report in force. */
   readonly reportId: string | null
   readonly materials: Choices
+}
+
+/** What is drawn around the areas. */
+export interface Plan {
+  /** Degrees that north lies clockwise of the top of the plan. */
+  readonly north: number
+  /** Length of one pace of whoever measures. */
+  readonly pace: Typed
+  readonly picture: Picture | null
+}
+
+/** A photo or sketch under the plan; its bytes are kept beside the case, in this browser. */
+export interface Picture {
+  readonly attachment: string
+  readonly name: string
+  /** Pixels. */
+  readonly width: number
+  readonly height: number
+  /** Where its north-west corner lies, ft, and how much ground a pixel is. */
+  readonly x: number
+  readonly y: number
+  readonly feetPerPixel: number
+}
+
+/** How the ground lies. */
+export interface Lie {
+  /** In words: `grey-brown`. */
+  readonly colour: string
+  readonly slope: 'level' | 'gentle' | 'steep' | null
+  readonly shade: 'sun' | 'part' | 'shade' | null
+  /** Buried heads, which a spade finds first. */
+  readonly irrigated: boolean
+  /** To the nearest lake, stream, ditch or well. */
+  readonly toWater: Typed
+}
+
+export const concerns = ['burnt', 'weak', 'lead', 'play'] as const
+export type Concern = (typeof concerns)[number]
+
+/** What was put on in an earlier year. */
+export interface PutOn {
+  readonly id: string
+  readonly year: string
+  readonly what: 'lime' | 'fertilizer' | 'compost' | 'manure' | 'sulfur'
+  readonly note: string
+}
+
+/** Soil of one or more areas that goes to the laboratory in one bag. */
+export interface Sample {
+  readonly id: string
+  /** What is written on the bag; unique in the office. */
+  readonly code: string
+  readonly areas: readonly string[]
+  /** A bad corner with a sample of its own; empty for an ordinary one. */
+  readonly corner: string
+  /** Blank: as many, and as deep, as is proposed. */
+  readonly cores: Typed
+  readonly depth: Typed
+  /** Tests to ask for; null: those proposed. */
+  readonly tests: readonly TestId[] | null
+  /** Decides where the cores lie. */
+  readonly seed: number
+  /** Positions in the walking order that are ticked off. */
+  readonly ticked: readonly number[]
+  readonly taken: {
+    readonly date: string
+    readonly by: string
+    readonly weather: string
+    /** Cores really taken. */
+    readonly cores: Typed
+  }
+  readonly sent: string
+  readonly back: string
+  /** When the next step is due. */
+  readonly due: string
+  /** The laboratory's receipt. */
+  readonly ticket: string
+  /** The report that came of it. */
+  readonly reportId: string | null
+}
+
+/** A pH read on the spot. */
+export interface SpotCheck {
+  readonly id: string
+  readonly areaId: string
+  /** Where on the plan, ft; null where nobody marked it. */
+  readonly x: number | null
+  readonly y: number | null
+  readonly pH: Typed
+  readonly at: string
 }
 
 /** Trees and bushes that are counted. */

@@ -80,6 +80,8 @@ interface Caution {
   readonly none?: readonly Fact[]
 }
 
+const no: readonly Fact[] = []
+
 /** In order of harm: people first, then plants and water, then money. Source of all: common practice. */
 export const cautions: readonly Caution[] = [
   { key: 'lead-no-food', all: ['lead no food'] },
@@ -131,7 +133,7 @@ export function cautionsFor(so: Circumstances): Sentence[] {
     return found
   }
   const called = cautions
-    .filter(({ all = [], any, none = [] }) => all.every(is) && (any === undefined || any.some(is)) && !none.some(is))
+    .filter(({ all = no, any, none = no }) => all.every(is) && (any === undefined || any.some(is)) && !none.some(is))
     .map(({ key }) => key)
   return [...new Set(called)].map((key) => say(`caution.${key}`))
 }

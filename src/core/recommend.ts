@@ -25,7 +25,7 @@ import { plantingProblems, readPlanting } from './nutrients/planting'
 import { mixNeeds } from './nutrients/soilless'
 import { portionsOf, type Portion } from './portions'
 import { reaction, type Reaction } from './reaction'
-import { baseSaturation, type BaseSaturation } from './reading/bases'
+import type { BaseSaturation } from './reading/bases'
 import { reactionClass } from './reading/classify'
 import { readingLines, type ReadingLine } from './reading/lines'
 import { implausible } from './reading/plausibility'
@@ -223,7 +223,7 @@ function answer(asked: Asked): Answer {
     others,
     fertilizer,
     reading,
-    bases: baseSaturation(read),
+    bases: read.bases,
     portions: portionsOf(size, feeding.planting),
     schools: takenFor(guide, kase.schools, cropId, crop.use, ph.outcome === 'lime'),
     headline: headline(ph, needs, reading),

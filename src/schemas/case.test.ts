@@ -59,7 +59,7 @@ describe('case files', () => {
     const text = readFileSync(join(__dirname, `samples/case-${version}.json`), 'utf8')
     const opened = openCaseFile(text)
     if (!opened.ok) throw new Error(opened.details.map((one) => one.message).join())
-    expect(opened.kase).toMatchObject({ schema: 3, client: `Kept sample, schema ${version}` })
+    expect(opened.kase).toMatchObject({ schema: 4, client: `Kept sample, schema ${version}` })
     expect(opened.kase.areas[0]).toMatchObject({ name: 'In-ground strip', size: { text: '9x31', value: 279 } })
     expect(opened.log).toHaveLength(version === 1 ? 0 : 2)
     expect(opened.guides.map(({ id }) => id)).toEqual(version < 3 ? [] : ['own-sample'])

@@ -1,7 +1,9 @@
 import Joi from 'joi'
-import type { Area, Case, Report } from '../core/case'
+import { concerns, type Area, type Case, type Report, type Sample } from '../core/case'
 import { elementFields, fields, limeFields, sieveField } from '../core/fields'
+import { mostCorners, type OutlineKind } from '../core/geometry/plan/outline'
 import { readSize } from '../core/geometry/size'
+import { testIds } from '../core/guides/sampling'
 import { boronMethods, extractants, leadMethods, micronutrientMethods } from '../core/guides/guide'
 import { fertilizers, limeMaterials, limeScales, sieveMeshes, sulfurMaterials } from '../core/guides/materials'
 import { textures } from '../core/guides/soils'
@@ -13,6 +15,7 @@ import {
   saltMethods,
   type Element,
 } from '../core/units/quantity'
+import { paceOf } from '../core/reading/soil'
 import { readTyped, type Typed, type UnitWords } from '../core/units/typed'
 
 export const line = (most: number) => Joi.string().allow('').max(most).required()
@@ -60,6 +63,85 @@ const materials = Joi.object({
   fertilizerBag: typed,
 })
 
+/** ft on the plan. */
+const onPlan = Joi.number().min(-1e6).max(1e6).required()
+const across = Joi.number().min(0).max(1e6).required()
+const turned = Joi.number().min(-3600).max(3600).required()
+const outlines: Readonly<Record<OutlineKind, object>> = {
+  rectangle: { x: onPlan, y: onPlan, width: across, length: across, angle: turned },
+  circle: { x: onPlan, y: onPlan, diameter: across },
+  ellipse: { x: onPlan, y: onPlan, width: across, length: across, angle: turned },
+  ring: { x: onPlan, y: onPlan, outside: across, inside: across },
+  polygon: {
+    points: Joi.array().items(Joi.array().ordered(onPlan, onPlan).length(2)).min(1).max(mostCorners).required(),
+  },
+  rows: {
+    x: onPlan,
+    y: onPlan,
+    length: across,
+    spacing: across,
+    count: Joi.number().integer().min(0).max(10_000).required(),
+    angle: turned,
+  },
+  plant: { x: onPlan, y: onPlan, across },
+}
+const shape = Joi.object({
+  id,
+  hole: flag,
+  outline: Joi.alternatives(
+    ...Object.entries(outlines).map(([kind, keys]) =>
+      Joi.object({ kind: Joi.string().valid(kind).required(), ...keys }),
+    ),
+  )
+    .match('one')
+    .required(),
+})
+const pixels = Joi.number().integer().min(1).max(100_000).required()
+const plan = Joi.object({
+  north: turned,
+  pace: typed,
+  picture: Joi.object({
+    attachment: id,
+    name: line(200),
+    width: pixels,
+    height: pixels,
+    x: onPlan,
+    y: onPlan,
+    feetPerPixel: Joi.number().min(1e-6).max(1e6).required(),
+  })
+    .allow(null)
+    .required(),
+}).required()
+const sample = Joi.object({
+  id,
+  code: line(60),
+  areas: Joi.array().items(Joi.string().max(80)).max(500).unique().required(),
+  corner: line(120),
+  cores: typed,
+  depth: typed,
+  tests: Joi.array()
+    .items(Joi.valid(...testIds))
+    .unique()
+    .allow(null)
+    .required(),
+  seed: Joi.number().integer().min(0).max(4_294_967_295).required(),
+  ticked: Joi.array().items(Joi.number().integer().min(0).max(200)).max(200).unique().required(),
+  taken: Joi.object({ date: line(10), by: line(60), weather: line(120), cores: typed }).required(),
+  sent: line(10),
+  back: line(10),
+  due: line(10),
+  ticket: line(20_000),
+  reportId: Joi.string().max(80).allow(null).required(),
+})
+const spotCheck = Joi.object({
+  id,
+  areaId: Joi.string().max(80).required(),
+  x: Joi.number().min(-1e6).max(1e6).allow(null).required(),
+  y: Joi.number().min(-1e6).max(1e6).allow(null).required(),
+  pH: typed,
+  at: instant,
+})
+
 const area = Joi.object({
   id,
   name: line(120),
@@ -71,6 +153,30 @@ const area = Joi.object({
     .unique()
     .required(),
   texture: orNone(textures),
+  shapes: Joi.array().items(shape).max(200).unique('id').required(),
+  lie: Joi.object({
+    colour: line(80),
+    slope: choice(null, 'level', 'gentle', 'steep'),
+    shade: choice(null, 'sun', 'part', 'shade'),
+    irrigated: flag,
+    toWater: typed,
+  }).required(),
+  concerns: Joi.array()
+    .items(Joi.valid(...concerns))
+    .unique()
+    .required(),
+  putOn: Joi.array()
+    .items(
+      Joi.object({
+        id,
+        year: line(10),
+        what: choice('lime', 'fertilizer', 'compost', 'manure', 'sulfur'),
+        note: line(200),
+      }),
+    )
+    .max(200)
+    .unique('id')
+    .required(),
   ground: choice(null, 'dug', 'planted'),
   depth: typed,
   feeding: choice('lean', 'usual', 'generous'),
@@ -113,7 +219,7 @@ const report = Joi.object({
 /** A whole case, strict: what is not named here is refused. */
 export const caseSchema = Joi.object<Case>({
   id,
-  schema: Joi.number().valid(3).required(),
+  schema: Joi.number().valid(4).required(),
   rev: Joi.number().integer().min(0).required(),
   client: line(200),
   place: line(200),
@@ -125,7 +231,11 @@ export const caseSchema = Joi.object<Case>({
   measures: Joi.string().valid('feet', 'metres').required(),
   climate: Joi.string().valid('cool', 'warm').required(),
   schools: schoolsField,
+  plan,
   areas: Joi.array().items(area).max(500).unique('id').required(),
+  sampling: flag,
+  samples: Joi.array().items(sample).max(1000).unique('id').required(),
+  spotChecks: Joi.array().items(spotCheck).max(2000).unique('id').required(),
   reports: Joi.array().items(report).max(1000).unique('id').required(),
   letter: Joi.object({
     date: line(10),
@@ -136,18 +246,34 @@ export const caseSchema = Joi.object<Case>({
 
 /** The case with every number read again from its text, so that text and number cannot disagree. */
 export function reread(kase: Case): Case {
-  return { ...kase, areas: kase.areas.map((one) => rereadArea(one, kase)), reports: kase.reports.map(rereadReport) }
+  const plan = { ...kase.plan, pace: again(kase.plan.pace, fields.pace.units) }
+  return {
+    ...kase,
+    plan,
+    areas: kase.areas.map((one) => rereadArea(one, { ...kase, plan })),
+    samples: kase.samples.map(rereadSample),
+    spotChecks: kase.spotChecks.map((one) => ({ ...one, pH: again(one.pH, fields.pH.units) })),
+    reports: kase.reports.map(rereadReport),
+  }
 }
 
 const again = (typed: Typed, units: readonly UnitWords[]): Typed => readTyped(typed.text, typed.unit, units)
 
-function rereadArea(area: Area, { measures }: Case): Area {
-  const size = readSize(area.size.text, measures)
+const rereadSample = (sample: Sample): Sample => ({
+  ...sample,
+  cores: again(sample.cores, fields.cores.units),
+  depth: again(sample.depth, fields.depth.units),
+  taken: { ...sample.taken, cores: again(sample.taken.cores, fields.cores.units) },
+})
+
+function rereadArea(area: Area, kase: Case): Area {
+  const size = readSize(area.size.text, kase.measures, paceOf(kase.plan))
   const { materials, plants, rows, past } = area
   return {
     ...area,
     size: { ...area.size, value: size.ok ? size.value.area.value.v : null },
     depth: again(area.depth, fields.depth.units),
+    lie: { ...area.lie, toWater: again(area.lie.toWater, fields.toWater.units) },
     plants: {
       ...plants,
       count: again(plants.count, fields.plants.units),

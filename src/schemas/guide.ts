@@ -213,6 +213,7 @@ const school = Joi.object({
   crops: Joi.array().items(slug),
   uses: Joi.array().items(Joi.string().valid(...uses)),
   liming: Joi.boolean(),
+  sampling: Joi.boolean(),
   options: Joi.array()
     .items(
       Joi.object({
@@ -240,6 +241,18 @@ const extract = Joi.object({
   pH: shoots,
   source,
 })
+
+const depthSpan = Joi.object({ from: amount.required(), to: amount.min(Joi.ref('from')).required() }).required()
+const sampling = Joi.object({
+  cores: numbers('usual', 'large', 'largeOver', 'small', 'smallUnder'),
+  depth: Joi.object(Object.fromEntries(uses.map((use) => [use, depthSpan]))).required(),
+  playDepth: depthSpan,
+  bagCups: amount.required(),
+  waitWeeks: amount.required(),
+  retestYears: amount.required(),
+  evenWithin: amount.required(),
+  source,
+}).required()
 
 const month = Joi.number().integer().min(1).max(12)
 const windows = Joi.object({
@@ -286,6 +299,7 @@ export const guideSchema = Joi.object<Guide>({
   crops: Joi.object().pattern(slug, crop).min(1).max(300).required(),
   rates: Joi.object({ ...Object.fromEntries(rateGroups.map((group) => [group, ratesOf])), source }).required(),
   limits,
+  sampling,
   windows,
   methods: Joi.object({
     lime: Joi.array()

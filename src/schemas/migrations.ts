@@ -23,6 +23,26 @@ const caseSteps: Readonly<Record<number, (kase: Old) => Old>> = {
     areas: list(kase.areas).map((area) => (isRecord(area) ? withPlanting(area) : area)),
     reports: list(kase.reports).map((report) => (isRecord(report) ? withMoreTests(report) : report)),
   }),
+  // The plan, how the ground lies, samples and spot checks.
+  3: (kase) => ({
+    ...kase,
+    schema: 4,
+    plan: { north: 0, pace: blank('ft'), picture: null },
+    sampling: true,
+    samples: [],
+    spotChecks: [],
+    areas: list(kase.areas).map((area) =>
+      isRecord(area)
+        ? {
+            ...area,
+            shapes: [],
+            lie: { colour: '', slope: null, shade: null, irrigated: false, toWater: blank('ft') },
+            concerns: [],
+            putOn: [],
+          }
+        : area,
+    ),
+  }),
 }
 
 const blank = (unit: string) => ({ text: '', unit, value: null })
@@ -69,6 +89,7 @@ const withMoreTests = (report: Old): Old => ({
 const fileSteps: Readonly<Record<number, (file: Old) => Old>> = {
   1: (file) => ({ ...file, schema: 2, log: [] }),
   2: (file) => ({ ...file, schema: 3, guides: [] }),
+  3: (file) => ({ ...file, schema: 4 }),
 }
 
 function climbed(document: unknown, steps: typeof caseSteps): unknown {

@@ -3,6 +3,7 @@ import type { Case } from '../core/case'
 import type { Station } from '../core/progress'
 import type { Edit } from './history'
 import type { AboutAttachment, OpenConflict } from '../schemas/backup'
+import { codesOf } from '../core/sampling/codes'
 import { migratedCase } from '../schemas/migrations'
 import type { Guide } from '../core/guides/guide'
 import type { Office } from '../schemas/office'
@@ -15,6 +16,8 @@ export interface Summary {
   readonly place: string
   readonly areas: readonly string[]
   readonly waitsFor: Station
+  /** What is written on its bags and reports. */
+  readonly codes: readonly string[]
   readonly updatedAt: string
   readonly sample: boolean
   /** When it was thrown away; it can be put back for a while. */
@@ -45,6 +48,8 @@ export interface Settings {
   readonly seeded: string
   /** Initials of who works here now. */
   readonly signer: string
+  /** One letter in the codes made here, so that two devices without network never make the same. */
+  readonly device: string
   /** When to remind of a backup: after so many days, or so many changes. */
   readonly reminder: { readonly days: number; readonly edits: number }
   /** The last backup, and the last edit in it. */
@@ -101,6 +106,25 @@ db.version(5)
         row.value = migratedCase(kase)
       })
     await old.table('office').toCollection().modify({ schools: {} })
+  })
+
+db.version(6)
+  .stores({ summaries: 'id, updatedAt, *codes' })
+  .upgrade(async (old) => {
+    await old
+      .table('cases')
+      .toCollection()
+      .modify((kase, row) => {
+        row.value = migratedCase(kase)
+      })
+    const codes = new Map<string, string[]>()
+    await old.table('cases').each((kase: Case) => void codes.set(kase.id, codesOf(kase)))
+    await old
+      .table('summaries')
+      .toCollection()
+      .modify((summary: { id: string; codes?: string[] }) => {
+        summary.codes = codes.get(summary.id) ?? []
+      })
   })
 
 export async function setting<Key extends keyof Settings>(key: Key): Promise<Settings[Key] | undefined> {

@@ -2,6 +2,7 @@ import { enablePatches, produceWithPatches, type Draft } from 'immer'
 import type { Case } from '../core/case'
 import { progress, waitsFor } from '../core/progress'
 import { recommend } from '../core/recommend'
+import { codesOf } from '../core/sampling/codes'
 import { db, setting, type Summary } from './db'
 import { allGuides } from './guides'
 import { goesOn, together, type Change, type NewEdit } from './history'
@@ -52,6 +53,7 @@ export function summaryOf(kase: Case): Summary {
     updatedAt,
     sample,
     areas,
+    codes: codesOf(kase),
     waitsFor: waitsFor(progress(kase, recommend(kase, allGuides()))),
   }
 }

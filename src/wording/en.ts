@@ -1,4 +1,5 @@
 import { cautions } from './en-cautions'
+import { ground } from './en-ground'
 import { reading } from './en-reading'
 import { area, length, places, type Measures } from './format'
 import { capital, classWords, either, nutrient, num, pH, substances, text, type Args, type Phrase } from './phrase'
@@ -511,6 +512,7 @@ export const en: Readonly<Record<string, Phrase>> = {
 
   ...reading,
   ...cautions,
+  ...ground,
 }
 
 const tested = (a: Args): string => (a.value === null ? 'It is' : `${text(a.value)} ${text(a.unit)} is`)

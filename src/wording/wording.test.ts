@@ -1,3 +1,4 @@
+import { outlineKinds } from '../core/geometry/plan/outline'
 import { readdirSync, readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import * as fc from 'fast-check'
@@ -38,6 +39,7 @@ describe('the catalogue', () => {
     ...['lime', 'sulfur', 'leave', 'not-here', 'unknown'].map((outcome) => `headline.${outcome}`),
     ...leadClasses.slice(1).map((name) => `headline.lead-${name}`),
     'texture.by-cec',
+    ...Object.keys(outlineKinds).map((kind) => `plan.${kind}`),
     'headline.do-not',
     ...leadClasses.map((name) => `lead.${name}`),
     ...saltBands.map(({ name }) => `salts.${name}`),

@@ -76,7 +76,8 @@ const areas: Readonly<Record<string, number>> = {
   'sq yd': 9,
   'square yards': 9,
 }
-const longestFirst = Object.keys({ ...lengths, ...areas }).sort((a, b) => b.length - a.length)
+const paces: readonly string[] = ['paces', 'pace']
+const longestFirst = [...Object.keys({ ...lengths, ...areas }), ...paces].sort((a, b) => b.length - a.length)
 
 const marks: readonly (readonly [RegExp, Mark['mark']])[] = [
   [/^(?:[x×*]|by\b)/i, 'x'],
@@ -90,9 +91,10 @@ const marks: readonly (readonly [RegExp, Mark['mark']])[] = [
 /**
  * Splits a size into numbers with their units, and marks. Throws Unreadable, naming the place, at what is neither.
  *
- * @example sizeTokens("12' 6\" x 8'") // 12.5 ft, x, 8 ft
+ * @param pace ft in one pace of whoever measured
+ * @example sizeTokens("12' 6\" x 8'", 2.5) // 12.5 ft, x, 8 ft
  */
-export function sizeTokens(text: string): SizeToken[] {
+export function sizeTokens(text: string, pace: number): SizeToken[] {
   const tokens: SizeToken[] = []
   const skipSpace = (from: number) => from + (text.length - from - text.slice(from).trimStart().length)
   for (let at = skipSpace(0); at < text.length; at = skipSpace(at)) {
@@ -107,7 +109,7 @@ export function sizeTokens(text: string): SizeToken[] {
     if (!number) return unreadable('size.unexpected', { at: at + 1, what: rest.trim().slice(0, 12) })
     const unitAt = skipSpace(at + number.length)
     const word = unitAtStart(text.slice(unitAt))
-    push(tokens, measureOf(at, number.value, word))
+    push(tokens, measureOf(at, number.value, word, pace))
     at = word ? unitAt + word.length : at + number.length
     if (word && text[at] === '.') at += 1
   }
@@ -122,8 +124,9 @@ const unitAtStart = (text: string): string | undefined => {
   )
 }
 
-function measureOf(at: number, value: number, word: string | undefined): Measure {
+function measureOf(at: number, value: number, word: string | undefined, pace: number): Measure {
   if (word === undefined) return { kind: 'measure', at, of: 'bare', value, unit: 1 }
+  if (paces.includes(word)) return { kind: 'measure', at, of: 'length', value, unit: pace }
   return word in areas
     ? { kind: 'measure', at, of: 'area', value, unit: areas[word]! }
     : { kind: 'measure', at, of: 'length', value, unit: lengths[word]! }

@@ -1,4 +1,5 @@
 import { accept, say, type Outcome, type Sentence } from '../sentence'
+import type { Ground } from './plan/polygon'
 import { feetPerMetre, sqFtPerAcre, sqFtPerSqMetre } from '../units/factors'
 import { derive, type Derived } from '../workings'
 import { readNamed, type Named } from './named-size'
@@ -9,40 +10,49 @@ export type Shape =
   | { readonly kind: 'rectangle'; readonly width: number; readonly length: number }
   | { readonly kind: 'circle'; readonly diameter: number }
   | { readonly kind: 'plain'; readonly area: number }
+  | { readonly kind: 'outline'; readonly ground: Ground; readonly area: number }
 
 export interface Size {
   readonly area: Derived<'ft²'>
   readonly shape: Shape
   /** How many of that shape. */
   readonly count: number
+  /** How it was obtained, which tells how sure it is. */
+  readonly how: HowSized
   /** How the text was understood. */
   readonly echo: Sentence
 }
 
 type Measures = 'feet' | 'metres'
 
+export const howSized = ['taped', 'paced', 'told', 'drawn', 'traced', 'counted'] as const
+export type HowSized = (typeof howSized)[number]
+
 /**
  * Reads a size as people write it: `12x18`, `12' 6" x 8'`, `3.5 m x 2 m`, `2 @ 4x8`, `30 ft circle`,
  * `0.25 ac`, `450 sq ft`, `30+12 x 10` (× binds before +), and shapes by name as `readNamed` has them. Numbers without a unit are feet or metres as `measures` says.
+ * A length may be in paces: `20 paces x 14 paces`.
  * Refuses what it cannot read, with the place; a length alone; a volume; and nothing.
  *
+ * @param pace ft in one pace of whoever measured
  * @example readSize('12x18', 'feet') // area 216 ft², a rectangle
  */
-export function readSize(text: string, measures: Measures): Outcome<Size> {
-  const named = readNamed(text, measures)
-  if (named) return named.ok ? accept(sizeOfNamed(named.value, measures)) : named
+export function readSize(text: string, measures: Measures, pace: number = usualPace): Outcome<Size> {
+  const named = readNamed(text, measures, pace)
+  if (named) return named.ok ? accept(sizeOfNamed(named.value, measures, text)) : named
   try {
-    return accept(read(text, measures))
+    return accept(read(text, measures, pace))
   } catch (error) {
     if (error instanceof Unreadable) return { ok: false, refusal: error.why }
     throw error
   }
 }
 
-const sizeOfNamed = ({ shape, area, lengths, simpson }: Named, measures: Measures): Size => ({
+const sizeOfNamed = ({ shape, area, lengths, simpson, ring }: Named, measures: Measures, text: string): Size => ({
   area,
-  shape: { kind: 'plain', area: area.value.v },
+  shape: ring ? { kind: 'outline', ground: ring, area: area.value.v } : { kind: 'plain', area: area.value.v },
   count: 1,
+  how: isPaced(text) ? 'paced' : 'taped',
   echo: say('size.echo-named', {
     shape,
     lengths: lengths.join(' '),
@@ -52,12 +62,19 @@ const sizeOfNamed = ({ shape, area, lengths, simpson }: Named, measures: Measure
   }),
 })
 
+/** ft in a pace that nobody calibrated. Source: common practice. */
+export const usualPace = 2.5
+const isPaced = (text: string) => /\bpaces?\b/i.test(text)
+
 const roundWords = /\b(?:in diameter|diameter|dia|across|circle|round|radius|r)\b|ø/gi
 const largest = 100_000 * sqFtPerAcre
 
-function read(text: string, measures: Measures): Size {
+function read(text: string, measures: Measures, pace: number): Size {
   const words = text.match(roundWords) ?? []
-  const tokens = sizeTokens(text.replace(roundWords, (word) => ' '.repeat(word.length)))
+  const tokens = sizeTokens(
+    text.replace(roundWords, (word) => ' '.repeat(word.length)),
+    pace,
+  )
   if (tokens.length === 0) return unreadable(words.length > 0 ? 'size.no-diameter' : 'size.empty')
   const { part, count } = parse(tokens, measures)
   const { expression, shape, said } =
@@ -75,6 +92,11 @@ function read(text: string, measures: Measures): Size {
     area,
     shape,
     count,
+    how: isPaced(text)
+      ? 'paced'
+      : tokens.some((token) => token.kind === 'measure' && token.of === 'area')
+        ? 'told'
+        : 'taped',
     echo: say('size.echo', { ...said, sum: mixedSum(text), count, area: area.value.v, measures }),
   }
 }

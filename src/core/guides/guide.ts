@@ -3,6 +3,7 @@ import type { Element, SoilUnit } from '../units/quantity'
 import type { Crop, ExtractId, RateGroup, Use } from './crop'
 import type { Limits } from './limits'
 import type { SourceRef } from './sources'
+import type { Sampling } from './sampling'
 import type { TextureId } from './soils'
 import type { Windows } from './windows'
 
@@ -70,6 +71,8 @@ export interface School {
   readonly uses?: readonly Use[]
   /** It matters only where lime goes on. */
   readonly liming?: boolean
+  /** It matters for taking samples, not for amounts. */
+  readonly sampling?: boolean
   readonly options: readonly SchoolOption[]
 }
 
@@ -113,6 +116,8 @@ export interface Guide {
   /** lb per 1,000 ft² a year for each class, from very low to excess. */
   readonly rates: Readonly<Record<RateGroup, Rates>> & { readonly source: SourceRef }
   readonly limits: Limits
+  /** How its ground is sampled. */
+  readonly sampling: Sampling
   /** When dressings are due. */
   readonly windows: Windows
   /** The methods for lime and sulfur, by their ids, in the order in which one leads over the next. */

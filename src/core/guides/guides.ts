@@ -1,7 +1,8 @@
 import { crops, lawnsByMinimum, pottedCrops } from './crops'
 import { guideRef, type ExtractantId, type Guide } from './guide'
 import { houseLimits } from './limits'
-import { houseSchools, olsenSchools } from './schools'
+import { houseSampling } from './sampling'
+import { houseSchools, olsenSchools, samplingSchools } from './schools'
 import { houseWindows } from './windows'
 
 const rates: Guide['rates'] = {
@@ -18,6 +19,7 @@ const house = {
   crops,
   rates,
   limits: houseLimits,
+  sampling: houseSampling,
   windows: houseWindows,
   // A measured buffer, then measured acidity, then a texture.
   methods: {
@@ -140,7 +142,7 @@ export const guides: readonly Guide[] = [
       source: 'extract',
     },
     crops: pottedCrops,
-    schools: [],
+    schools: samplingSchools,
   },
 ]
 

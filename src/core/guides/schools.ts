@@ -15,6 +15,8 @@ export const bearsOn = ({ crops, uses }: School, cropId: string, use: Use): bool
 const optionOf = (school: School, chosen: Readonly<Record<string, string>>): SchoolOption =>
   school.options.find(({ id }) => id === chosen[school.id]) ?? school.options[0]!
 
+/** An office takes a few mixtures of schools, not hundreds. */
+const remembered = 50
 const schooled = new WeakMap<Guide, Map<string, Guide>>()
 
 /**
@@ -33,6 +35,7 @@ export function withSchools(guide: Guide, chosen: Readonly<Record<string, string
   let changed = known.get(key)
   if (!changed) {
     changed = changes.reduce((whole, { path, value }) => put(whole, path, value) as Guide, guide)
+    if (known.size >= remembered) known.clear()
     known.set(key, changed)
   }
   return changed
@@ -47,7 +50,7 @@ export const takenFor = (
   limed: boolean,
 ): readonly Taken[] =>
   schools
-    .filter((school) => bearsOn(school, cropId, use) && (limed || !school.liming))
+    .filter((school) => bearsOn(school, cropId, use) && !school.sampling && (limed || !school.liming))
     .map((school) => ({ school: school.id, label: school.label, option: optionOf(school, chosen).label }))
 
 /** A copy with the value at the path; a path that is not there stays away, since schools change and never add. */
@@ -68,8 +71,64 @@ const plots = ['clover', 'plot-brassicas', 'plot-small-grains', 'plot-corn', 'pl
 const plotSpan = (low: number, high: number, aim: number) =>
   plots.map((id) => [`crops.${id}.pH`, pH(low, high, aim)] as const)
 
+/** How soil is sampled; asked before there is a report. */
+export const samplingSchools: readonly School[] = [
+  {
+    id: 'cores',
+    label: { en: 'cores in a composite' },
+    sampling: true,
+    options: [
+      option('usual', '10, more of large ground and fewer of small'),
+      option('A', 'school A, 8 to 12 everywhere', ['sampling.cores.large', 10], ['sampling.cores.small', 10]),
+      option('B', 'school B, 10 to 15', ['sampling.cores.usual', 12], ['sampling.cores.small', 12]),
+      option('C', 'school C, 3 spots of 2 scoops in a small bed', ['sampling.cores.smallUnder', 400]),
+    ],
+  },
+  {
+    id: 'garden-depth',
+    label: { en: 'depth in gardens' },
+    uses: ['bed'],
+    sampling: true,
+    options: [option('6', '0 to 6 in'), option('5', '0 to 5 in', ['sampling.depth.bed', { from: 0, to: 5 }])],
+  },
+  {
+    id: 'lawn-depth',
+    label: { en: 'depth in lawns' },
+    uses: ['lawn'],
+    sampling: true,
+    options: [option('4', '0 to 4 in'), option('3', '0 to 3 in', ['sampling.depth.lawn', { from: 0, to: 3 }])],
+  },
+  {
+    id: 'shrub-depth',
+    label: { en: 'depth under trees, shrubs and berries' },
+    uses: ['planting'],
+    sampling: true,
+    options: [
+      option('6', '0 to 6 in'),
+      option('4', '0 to 4 in, for a quick look', ['sampling.depth.planting', { from: 0, to: 4 }]),
+    ],
+  },
+  {
+    id: 'bag',
+    label: { en: 'soil in a bag' },
+    sampling: true,
+    options: [option('2', '2 cups'), option('1', '1 cup', ['sampling.bagCups', 1])],
+  },
+  {
+    id: 'retest',
+    label: { en: 'how often to retest' },
+    sampling: true,
+    options: [
+      option('3', 'every 3 years'),
+      option('2', 'every 2 years', ['sampling.retestYears', 2]),
+      option('1', 'every year', ['sampling.retestYears', 1]),
+    ],
+  },
+]
+
 /** The questions that the shipped guides put. Source of all: common practice, unless said. */
 export const houseSchools: readonly School[] = [
+  ...samplingSchools,
   {
     id: 'blueberry-pH',
     label: { en: 'pH for highbush blueberry' },

@@ -2,7 +2,6 @@ import type { Choices, Report } from '../case'
 import { fields, numberIn } from '../fields'
 import type { Guide } from '../guides/guide'
 import { limeMaterials, type LimeMaterial, type LimeMaterialId } from '../guides/materials'
-import { baseSaturation } from '../reading/bases'
 import { sufficiency } from '../reading/classify'
 import type { ReadReport } from '../reading/soil'
 import { say, type Sentence } from '../sentence'
@@ -24,7 +23,7 @@ export interface Stone {
 export function stoneFor(read: ReadReport, report: Report, guide: Guide): Stone {
   if (!read.tests.Mg && !read.words.Mg) return { kind: 'either', why: say('stone.not-tested') }
   const found = sufficiency('Mg', read, report, guide)
-  const percent = baseSaturation(read).find(({ base }) => base === 'Mg')?.percent
+  const percent = read.bases.find(({ base }) => base === 'Mg')?.percent
   const share = percent === undefined ? undefined : percent / 100
   const { magnesiumLowShare, magnesiumAmple } = guide.limits
   if (share !== undefined && share < magnesiumLowShare)

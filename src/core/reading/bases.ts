@@ -1,4 +1,5 @@
 import { ppmPerMeq } from '../units/factors'
+import type { Cec } from '../units/quantity'
 import { inPpm } from './classify'
 import type { ReadReport } from './soil'
 
@@ -16,12 +17,12 @@ export interface BaseSaturation {
  * The bases on the exchange.
  * Source: equivalent weights (molar mass ÷ charge).
  */
-export function baseSaturation({ tests, soil }: Pick<ReadReport, 'tests' | 'soil'>): readonly BaseSaturation[] {
+export function baseSaturation(tests: ReadReport['tests'], cec: Cec | undefined): readonly BaseSaturation[] {
   return bases.flatMap((base) => {
     const ppm = inPpm(tests[base])
     if (ppm === undefined) return []
     const meq = ppm / ppmPerMeq[base]
-    return [{ base, meq, percent: soil.cec && (meq / soil.cec.v) * 100 }]
+    return [{ base, meq, percent: cec && (meq / cec.v) * 100 }]
   })
 }
 

@@ -27,8 +27,8 @@ export interface Rating {
   readonly source: SourceRef
 }
 
-const elementOf = (test: SoilTest) => test.of.split(' ')[1] as Element
-export const unitOf = (test: SoilTest) => test.of.split(' ')[0] as TestUnit
+const elementOf = ({ of }: SoilTest) => of.slice(of.indexOf(' ') + 1) as Element
+export const unitOf = ({ of }: SoilTest) => of.slice(0, of.indexOf(' ')) as TestUnit
 
 /** A soil test in another unit: lb/acre are those of the 6⅔ in furrow slice, as laboratories print them. */
 export function inUnit(test: SoilTest, unit: SoilUnit): Working<SoilTest['of']> {
@@ -49,7 +49,9 @@ export function inUnit(test: SoilTest, unit: SoilUnit): Working<SoilTest['of']> 
 
 /** ppm of a test; undefined for an index, which is nobody's ppm. */
 export const inPpm = (test: SoilTest | undefined): number | undefined =>
-  test === undefined || unitOf(test) === 'index' ? undefined : inUnit(test, 'ppm').value.v
+  test === undefined || unitOf(test) === 'index'
+    ? undefined
+    : test.v / (unitOf(test) === 'ppm' ? 1 : lbPerAcrePerPpmInch * furrowSliceInches)
 
 /**
  * The class of P or K: of a word as it stands, of an index on the guide's index bounds, of a test in the guide's table,

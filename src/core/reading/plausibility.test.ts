@@ -1,5 +1,6 @@
 import { quantity } from '../units/quantity'
 import type { ReadReport } from './soil'
+import { baseSaturation } from './bases'
 import { implausible } from './plausibility'
 
 /** meq by hand from the equivalent weights: K 391 ppm, Mg 121.5 ppm for each meq/100 g. */
@@ -11,6 +12,7 @@ const warned = (soil: Partial<Record<'cec' | 'matter', number>>, tests: ReadRepo
         organicMatter: soil.matter === undefined ? undefined : quantity(soil.matter, '% organic matter'),
       },
       tests,
+      bases: baseSaturation(tests, soil.cec === undefined ? undefined : quantity(soil.cec, 'meq/100 g')),
     },
     null,
   ).map((sentence) => sentence.key)

@@ -1,6 +1,5 @@
 import { extractants, type Guide } from '../guides/guide'
 import { say, type Sentence } from '../sentence'
-import { baseSaturation } from './bases'
 import { organicSoil } from './texture'
 import type { ReadReport } from './soil'
 
@@ -14,7 +13,7 @@ const tooFew = 0.4
  * The bases are what the CEC counts, so together they cannot exceed it; where half of them would fit, lb/acre was
  * probably typed as ppm. Source: equivalent weights; organic matter, common practice.
  */
-export function implausible(read: Pick<ReadReport, 'soil' | 'tests'>, guide: Guide | null): Sentence[] {
+export function implausible(read: Pick<ReadReport, 'soil' | 'tests' | 'bases'>, guide: Guide | null): Sentence[] {
   const found: Sentence[] = []
   const { doubtedAbovePH } = guide?.underReadsP ?? {}
   const pH = read.soil.pH?.v
@@ -24,7 +23,7 @@ export function implausible(read: Pick<ReadReport, 'soil' | 'tests'>, guide: Gui
     )
   const matter = read.soil.organicMatter?.v
   if (matter !== undefined && matter > organicSoil) found.push(say('plausible.organic-matter', { matter }))
-  const each = baseSaturation(read)
+  const each = read.bases
   const bases = each.reduce((sum, { meq }) => sum + meq, 0)
   const cec = read.soil.cec?.v
   if (cec === undefined) return found

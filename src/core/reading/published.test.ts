@@ -2,7 +2,6 @@ import { blankReport } from '../blank'
 import type { Report } from '../case'
 import type { CropId } from '../guides/crops'
 import { answer, found, typed } from '../one-area'
-import { baseSaturation } from './bases'
 import { classOfWord } from './class-words'
 import type { Text } from '../sentence'
 import { readReport } from './soil'
@@ -266,7 +265,7 @@ describe('nitrate, organic matter, CEC, bases', () => {
   test('base saturation by equivalent weights: 1,002 ppm Ca are 5 meq', () => {
     const report = { ...tests({ Ca: '1002', Mg: '121.5', K: '195.5' }), cec: typed('10') }
     const read = readReport({ ...blankReport('r'), ...report }, { texture: null })
-    expect(baseSaturation(read).map(({ base, percent }) => [base, Math.round(percent! * 1e6) / 1e6])).toEqual([
+    expect(read.bases.map(({ base, percent }) => [base, Math.round(percent! * 1e6) / 1e6])).toEqual([
       ['Ca', 50],
       ['Mg', 10],
       ['K', 5],

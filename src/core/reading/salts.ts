@@ -4,7 +4,6 @@ import { gypsumPerMeqSodium } from '../units/factors'
 import type { Conductivity, SaltMethod } from '../units/quantity'
 import { quantity } from '../units/quantity'
 import { derive, given, type Derived } from '../workings'
-import { baseSaturation } from './bases'
 import type { ReadReport } from './soil'
 
 /** Bands of the saturated paste, dS/m; a bound belongs to the lower band. Source: USDA Handbook 60, recalled. */
@@ -55,7 +54,7 @@ export interface Sodium {
  * Gypsum: 1.72 tons an acre-foot for each meq Na/100 g (half its formula mass is 86.1 g; 4,000,000 lb of soil).
  */
 export function sodium(read: ReadReport): Sodium {
-  const na = baseSaturation(read).find(({ base }) => base === 'Na')
+  const na = read.bases.find(({ base }) => base === 'Na')
   const { sar } = read
   const meq = na && given(quantity(na.meq, 'meq Na/100 g'), say('report.sodium'), 'reported')
   const esp =

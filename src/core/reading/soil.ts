@@ -1,7 +1,8 @@
 import { bufferFields, elementFields, fields } from '../fields'
 import { accept, refuse, say, type Outcome, type Sentence } from '../sentence'
-import type { Area, Case, Recommends, Report, Rows } from '../case'
-import { readSize, type Size } from '../geometry/size'
+import type { Area, Case, Plan, Recommends, Report, Rows } from '../case'
+import { planSize } from '../geometry/plan/plan-size'
+import { readSize, usualPace, type Size } from '../geometry/size'
 import type { Crop } from '../guides/crop'
 import type { ClassName } from '../guides/guide'
 import type { TextureId } from '../guides/soils'
@@ -22,6 +23,7 @@ import {
 } from '../units/quantity'
 import { check, readNumber, type Field, type Typed } from '../units/typed'
 import { derive, given, type Working } from '../workings'
+import { baseSaturation, type BaseSaturation } from './bases'
 import { classOfWord } from './class-words'
 import { organicSoil, textureByCec } from './texture'
 
@@ -52,6 +54,8 @@ export interface ReadReport {
   readonly tests: { readonly [E in Element]?: SoilTest<E> }
   /** Where the report gives only a word for the class. */
   readonly words: { readonly [E in Element]?: ClassName }
+  /** The bases on the exchange, as far as they were tested. */
+  readonly bases: readonly BaseSaturation[]
   readonly nitrate?: Quantity<'ppm NO₃-N'> | Quantity<'lb/acre NO₃-N'>
   /** Depth of the sample, in; undefined where nobody said. */
   readonly sampleDepth?: number
@@ -65,7 +69,7 @@ export interface ReadReport {
   readonly problems: readonly Problem[]
 }
 
-export const nothingRead: ReadReport = { soil: {}, tests: {}, words: {}, recommends: {}, problems: [] }
+export const nothingRead: ReadReport = { soil: {}, tests: {}, words: {}, bases: [], recommends: {}, problems: [] }
 
 type Take = (name: string, field: Field, typed: Typed) => number | undefined
 
@@ -79,6 +83,7 @@ export function readReport(report: Report, area: Pick<Area, 'texture'>): ReadRep
     return undefined
   }
   const { recommends } = report
+  const readings = readTests(report, take, problems)
   const pH = readPH(report, take)
   const cec = of('meq/100 g', take('cec', fields.cec, report.cec))
   const organicMatter = of('% organic matter', take('organicMatter', fields.organicMatter, report.organicMatter))
@@ -95,7 +100,8 @@ export function readReport(report: Report, area: Pick<Area, 'texture'>): ReadRep
       ? of(`${report.buffer} buffer pH`, take('bufferPH', bufferFields[report.buffer], report.bufferPH))
       : undefined,
     acidity: of('meq/100 g', take('acidity', fields.acidity, report.acidity)),
-    ...readTests(report, take, problems),
+    ...readings,
+    bases: baseSaturation(readings.tests, cec),
     nitrate:
       nitrate === undefined
         ? undefined
@@ -200,6 +206,13 @@ export function readDepth(area: Pick<Area, 'depth'>): Outcome<number | undefined
   return read.ok ? accept(readInches(read.value, area.depth)) : read
 }
 
+/** ft in a pace of whoever measured. */
+export function paceOf({ pace }: Pick<Plan, 'pace'>): number {
+  const read = check(fields.pace, pace)
+  if (!read.ok || read.value === undefined) return usualPace
+  return pace.unit === 'm' ? read.value * feetPerMetre : read.value
+}
+
 /** Feet of row, and feet from row to row; undefined where blank or unreadable. */
 export function readRows({ length, spacing }: Rows): { readonly length?: number; readonly spacing?: number } {
   const feet = (field: Field, { unit, ...typed }: Typed) => {
@@ -213,15 +226,20 @@ export function readRows({ length, spacing }: Rows): { readonly length?: number;
 }
 
 /**
- * How big an area is: as typed; else its rows by their spacing; else its plants by the ground that one takes.
+ * How big an area is: as typed; else as drawn on the plan; else its rows by their spacing; else its plants by the ground
+ * that one takes.
  * Refuses when none of these can be had.
  */
 export function readAreaSize(
-  area: Pick<Area, 'size' | 'rows' | 'plants'>,
-  kase: Pick<Case, 'measures'>,
+  area: Pick<Area, 'size' | 'shapes' | 'rows' | 'plants'>,
+  kase: Pick<Case, 'measures' | 'plan'>,
   crop: Crop | null,
 ): Outcome<Size> {
-  if (area.size.text.trim() !== '') return readSize(area.size.text, kase.measures)
+  if (area.size.text.trim() !== '') return readSize(area.size.text, kase.measures, paceOf(kase.plan))
+  if (area.shapes.some(({ hole }) => !hole)) {
+    const drawn = planSize(area.shapes)
+    return drawn.ok && kase.plan.picture ? accept({ ...drawn.value, how: 'traced' }) : drawn
+  }
   const { length, spacing } = readRows(area.rows)
   if (length && spacing)
     return ofProduct('size.rows', { length, spacing }, { of: 'ft', keys: ['size.row-length', 'size.row-spacing'] })
@@ -250,6 +268,7 @@ function ofProduct(
     area,
     shape: { kind: 'plain', area: area.value.v },
     count: 1,
+    how: 'counted',
     echo: say(`${key}-echo`, { area: area.value.v }),
   })
 }

@@ -14,6 +14,7 @@ const noise = 1e-12
 
 const functions: Readonly<Record<string, (...args: number[]) => number>> = {
   sqrt: Math.sqrt,
+  abs: Math.abs,
   min: Math.min,
   max: Math.max,
   ceil: (x) => Math.ceil(x - noise * Math.abs(x)),
