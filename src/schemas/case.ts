@@ -85,17 +85,10 @@ const outlines: Readonly<Record<OutlineKind, object>> = {
   },
   plant: { x: onPlan, y: onPlan, across },
 }
-const shape = Joi.object({
-  id,
-  hole: flag,
-  outline: Joi.alternatives(
-    ...Object.entries(outlines).map(([kind, keys]) =>
-      Joi.object({ kind: Joi.string().valid(kind).required(), ...keys }),
-    ),
-  )
-    .match('one')
-    .required(),
-})
+export const outlineSchema = Joi.alternatives(
+  ...Object.entries(outlines).map(([kind, keys]) => Joi.object({ kind: Joi.string().valid(kind).required(), ...keys })),
+).match('one')
+const shape = Joi.object({ id, hole: flag, outline: outlineSchema.required() })
 const pixels = Joi.number().integer().min(1).max(100_000).required()
 const plan = Joi.object({
   north: turned,

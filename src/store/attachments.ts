@@ -15,12 +15,14 @@ export const pictureTypeOf = (bytes: Uint8Array): string | undefined =>
   signatures.find(([, at, signature]) => signature.every((byte, i) => bytes[at + i] === byte))?.[0]
 
 export const largestPicture = 2_000_000
+/** A photo under the plan. */
+export const largestPhoto = 12_000_000
 
 export type PictureFault = 'too-large' | 'svg' | 'not-a-picture'
 
 /** What speaks against a picture, before it is decoded. */
-export function pictureFault(bytes: Uint8Array): PictureFault | undefined {
-  if (bytes.length > largestPicture) return 'too-large'
+export function pictureFault(bytes: Uint8Array, largest = largestPicture): PictureFault | undefined {
+  if (bytes.length > largest) return 'too-large'
   if (pictureTypeOf(bytes)) return undefined
   return /<svg|<\?xml/i.test(new TextDecoder().decode(bytes.subarray(0, 1_000))) ? 'svg' : 'not-a-picture'
 }

@@ -1,11 +1,11 @@
 import { enablePatches, produceWithPatches, type Draft } from 'immer'
 import type { Case } from '../core/case'
 import { progress, waitsFor } from '../core/progress'
-import { recommend } from '../core/recommend'
 import { codesOf } from '../core/sampling/codes'
 import { db, setting, type Summary } from './db'
 import { allGuides } from './guides'
 import { goesOn, together, type Change, type NewEdit } from './history'
+import { recommendChanged } from './remembered'
 import { v4 as newId } from 'uuid'
 
 enablePatches()
@@ -54,6 +54,6 @@ export function summaryOf(kase: Case): Summary {
     sample,
     areas,
     codes: codesOf(kase),
-    waitsFor: waitsFor(progress(kase, recommend(kase, allGuides()))),
+    waitsFor: waitsFor(progress(kase, recommendChanged(kase, allGuides()))),
   }
 }

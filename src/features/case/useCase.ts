@@ -3,8 +3,8 @@
 import { useCallback, useMemo, useSyncExternalStore } from 'react'
 import type { Guide } from '@/core/guides/guide'
 import { guides as shippedGuides } from '@/core/guides/guides'
-import { recommend } from '@/core/recommend'
 import { allGuides, followGuides } from '@/store/guides'
+import { recommendChanged } from '@/store/remembered'
 import { follow, front, type Front } from '@/store/cases'
 import type { Case } from '@/core/case'
 
@@ -22,7 +22,7 @@ export function useCase(id: string): Front {
 /** What the case needs, computed anew whenever it changes. */
 export function useRecommendation(kase: Case) {
   const guides = useGuides()
-  return useMemo(() => recommend(kase, guides), [kase, guides])
+  return useMemo(() => recommendChanged(kase, guides), [kase, guides])
 }
 
 /** The guides that rate here, as they are now. */

@@ -8,6 +8,7 @@ const row = (client: string) =>
     place: 'a "b", c',
     areas: ['A', 'B'],
     waitsFor: 'ground',
+    codes: [],
     updatedAt: 'u',
     sample: false,
   }) as const

@@ -8,7 +8,7 @@ import { readSize } from '@/core/geometry/size'
 import { cropsOf, guideWithCrop } from '@/core/guides/choose'
 import { textures, type TextureId } from '@/core/guides/soils'
 import { volume } from '@/core/geometry/volume'
-import { readAreaSize, readDepth } from '@/core/reading/soil'
+import { paceOf, readAreaSize, readDepth } from '@/core/reading/soil'
 import { isPlanted } from '@/core/recommend'
 import { houseLimits } from '@/core/guides/limits'
 import { ChoiceField } from '@/ui/ChoiceField'
@@ -45,13 +45,13 @@ const textureOptions = (Object.keys(textures) as TextureId[]).map((value) => ({
 export function SizeField({ area, autoFocus }: { area: Area; autoFocus?: boolean }) {
   const { kase, edit } = useOpenCase()
   const { text } = area.size
-  const read = readSize(text, kase.measures)
+  const read = readSize(text, kase.measures, paceOf(kase.plan))
   const { crop } = useCrops(area)
   const echoed = readAreaSize(area, kase, crop)
   const type = (typed: string) =>
     edit(
       inArea(area.id, (draft) => {
-        const size = readSize(typed, kase.measures)
+        const size = readSize(typed, kase.measures, paceOf(kase.plan))
         draft.size = { text: typed, unit: 'ft²', value: size.ok ? size.value.area.value.v : null }
       }),
     )

@@ -57,7 +57,7 @@ export function AreasRail() {
 
 /** `10 ft × 24 ft, mixed vegetables`. An area of unknown outline is told by its size, unless that stands beside it already. */
 export function describe({ size, crop }: AreaRecommendation, measures: Measures, withArea = true): string {
-  const plain = size.ok && size.value.shape.kind === 'plain'
+  const plain = size.ok && (size.value.shape.kind === 'plain' || size.value.shape.kind === 'outline')
   return [
     plain && !withArea ? '' : size.ok ? sizeWords(size.value, measures) : en.noSize,
     crop ? textOf(crop.label) : '',
@@ -72,7 +72,7 @@ function sizeWords(
 ): string {
   const times = count > 1 ? `${count} × ` : ''
   if (shape.kind === 'circle') return `${times}circle ${length(shape.diameter, measures)}`
-  if (shape.kind === 'plain') return areaWords(area.value.v, measures)
+  if (shape.kind === 'plain' || shape.kind === 'outline') return areaWords(area.value.v, measures)
   const [a, b] = [length(shape.width, measures), length(shape.length, measures)]
   return count > 1 ? `${count} of ${a} × ${b}` : `${a} × ${b}`
 }

@@ -1,6 +1,9 @@
 'use client'
 
+import { lazy, Suspense, useState } from 'react'
+import { ChoiceField } from '@/ui/ChoiceField'
 import { readSize } from '@/core/geometry/size'
+import { paceOf } from '@/core/reading/soil'
 import { Button } from '@/ui/Button'
 import { TextField } from '@/ui/TextField'
 import { useOpenCase, inArea } from '../case/context'
@@ -8,10 +11,40 @@ import { CropField, GroundField, MoreFields, OtherCropsField, SizeField, Texture
 import { PastFields, PlantingFields } from './PlantingFields'
 import { en } from './messages'
 import { ClimateField, MeasuresField } from './SettingFields'
+import { LieFields, PutOnFields } from './LieFields'
+import { en as planWords } from './plan/messages'
 import { useAddArea } from './useAddArea'
+
+const PlanView = lazy(() => import('./plan/PlanView').then((found) => ({ default: found.PlanView })))
 
 /** What is where, and how big it is. */
 export function GroundStation() {
+  const [view, setView] = useState<'list' | 'plan'>('list')
+  return (
+    <>
+      <div className="mb-3 max-w-[380px] print:hidden">
+        <ChoiceField
+          label={planWords.views}
+          value={view}
+          options={[
+            { value: 'list', label: planWords.byList },
+            { value: 'plan', label: planWords.onPlan },
+          ]}
+          onChange={setView}
+        />
+      </div>
+      {view === 'list' ? (
+        <ByList />
+      ) : (
+        <Suspense>
+          <PlanView />
+        </Suspense>
+      )}
+    </>
+  )
+}
+
+function ByList() {
   const { kase, area, edit, go } = useOpenCase()
   const add = useAddArea()
   const remove = (id: string) => edit((draft) => void (draft.areas = draft.areas.filter((one) => one.id !== id)))
@@ -35,7 +68,7 @@ export function GroundStation() {
             edit((draft) => {
               draft.measures = measures
               for (const one of draft.areas) {
-                const size = readSize(one.size.text, measures)
+                const size = readSize(one.size.text, measures, paceOf(draft.plan))
                 one.size.value = size.ok ? size.value.area.value.v : null
               }
             })
@@ -64,7 +97,9 @@ export function GroundStation() {
             <OtherCropsField area={area} />
             <PlantingFields area={area} />
             <PastFields area={area} />
+            <LieFields area={area} />
           </div>
+          <PutOnFields area={area} />
           <div className="mt-5 flex flex-wrap items-center gap-3">
             <Button kind="act" onClick={() => go('results')}>
               {en.next}

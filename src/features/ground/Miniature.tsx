@@ -1,4 +1,7 @@
+import { boxOf } from '@/core/geometry/plan/outline'
+import type { Ground } from '@/core/geometry/plan/polygon'
 import type { Size } from '@/core/geometry/size'
+import { pathOf } from './path'
 
 interface Props {
   size: Size | null
@@ -10,12 +13,15 @@ const box = 46
 
 /** The widest reach of a size, in feet. */
 export function reach({ shape, count }: Size): number {
+  const [west, south, east, north] = boxOf(shape.kind === 'outline' ? shape.ground.flat(2) : [])
   const across =
     shape.kind === 'rectangle'
       ? Math.max(shape.width, shape.length)
       : shape.kind === 'circle'
         ? shape.diameter
-        : Math.sqrt(shape.area)
+        : shape.kind === 'outline'
+          ? Math.max(east - west, north - south)
+          : Math.sqrt(shape.area)
   return count > 1 ? across * Math.ceil(Math.sqrt(count)) * 1.25 : across
 }
 
@@ -58,6 +64,7 @@ function One({ size: { shape }, scale, column, row, columns, rows }: Cell & { si
   const y = (box * (row + 0.5)) / rows
   const least = (feet: number) => Math.max(feet * scale, 2.5)
   const look = 'fill-wash stroke-ink'
+  if (shape.kind === 'outline') return <Outlined ground={shape.ground} scale={scale} x={x} y={y} />
   if (shape.kind === 'circle') return <circle cx={x} cy={y} r={least(shape.diameter) / 2} className={look} />
   const [wide, high] =
     shape.kind === 'rectangle'
@@ -72,6 +79,19 @@ function One({ size: { shape }, scale, column, row, columns, rows }: Cell & { si
       height={h}
       className={look}
       strokeDasharray={shape.kind === 'plain' ? '3 2' : undefined}
+    />
+  )
+}
+
+/** What was drawn, in the middle of its cell. */
+function Outlined({ ground, scale, x, y }: { ground: Ground; scale: number; x: number; y: number }) {
+  const [west, south, east, north] = boxOf(ground.flat(2))
+  const [dx, dy] = [(west + east) / 2, (south + north) / 2]
+  return (
+    <path
+      d={pathOf(ground, ([px, py]) => [x + (px - dx) * scale, y - (py - dy) * scale])}
+      fillRule="evenodd"
+      className="fill-wash stroke-ink"
     />
   )
 }
