@@ -1,10 +1,11 @@
 import type { Case } from './case'
 import type { Recommendation } from './recommend'
+import { sampleState } from './sampling/state'
 
 /** The stations of a case that there are, in the order in which people work. */
-export const stations = ['ground', 'results', 'amounts', 'materials', 'letter'] as const
+export const stations = ['ground', 'sample', 'results', 'amounts', 'materials', 'letter'] as const
 export type Station = (typeof stations)[number]
-export type Progress = 'empty' | 'started' | 'settled'
+export type Progress = 'empty' | 'started' | 'settled' | 'not-needed'
 
 /** How far each station has come. Nothing forces the order. */
 export function progress(kase: Case, { areas }: Recommendation): Record<Station, Progress> {
@@ -13,6 +14,7 @@ export function progress(kase: Case, { areas }: Recommendation): Record<Station,
   const fed = feeding.filter((area) => area.answer?.fertilizer)
   return {
     ground: of(areas.length, areas.filter((area) => area.size.ok && area.crop).length),
+    sample: sampled(kase),
     results: of(kase.areas.length, kase.areas.filter((area) => area.reportId).length, kase.reports.length > 0),
     amounts: of(
       areas.length,
@@ -25,9 +27,15 @@ export function progress(kase: Case, { areas }: Recommendation): Record<Station,
   }
 }
 
+/** A client who brings a report leaves nothing to be sampled. */
+function sampled({ sampling, samples, reports }: Case): Progress {
+  if (samples.length === 0) return !sampling || reports.length > 0 ? 'not-needed' : 'empty'
+  return samples.every((one) => sampleState(one) === 'back') ? 'settled' : 'started'
+}
+
 const of = (all: number, done: number, started = done > 0): Progress =>
   all > 0 && done === all ? 'settled' : started ? 'started' : 'empty'
 
 /** The first station that is not settled: what the case waits for. */
 export const waitsFor = (progressed: Record<Station, Progress>): Station =>
-  stations.find((station) => progressed[station] !== 'settled') ?? 'letter'
+  stations.find((station) => progressed[station] === 'empty' || progressed[station] === 'started') ?? 'letter'

@@ -9,7 +9,7 @@ import { groundOf } from '../geometry/plan/plan-size'
 import { fromEdge, groundArea, inGround, type Point } from '../geometry/plan/polygon'
 import { coresFor, depthFor, testsFor, type Sampled } from './advice'
 import { initials, sampleCode } from './codes'
-import { coreSpots, evenness } from './spots'
+import { compositeSpots, coreSpots, evenness } from './spots'
 import { spotSummary } from './spot-check'
 import { againstMix, apart, proposed } from './together'
 
@@ -148,6 +148,18 @@ describe('where the cores lie', () => {
     const grid = Array.from({ length: 100 }, (_, i): Point => [i % 10, Math.floor(i / 10)])
     expect(evenness(grid, 100)).toBeCloseTo(2, 9)
     expect(evenness([[0, 0]], 1)).toBeUndefined()
+  })
+  test('areas of one composite share its cores by size, one each at least', () => {
+    const of = (areaId: string, side: number) => ({
+      areaId,
+      ground: groundOf([
+        { id: areaId, hole: false, outline: { kind: 'rectangle', x: 0, y: 0, width: side, length: side, angle: 0 } },
+      ]),
+    })
+    const spots = compositeSpots([of('large', 30), of('middle', 20), of('small', 3)], 10, 1)
+    const counts = ['large', 'middle', 'small'].map((id) => spots.filter(({ areaId }) => areaId === id).length)
+    // 900, 400 and 9 of 1,309 ft²: 6.9, 3.1 and 0.07 of ten; the small one still gets its core.
+    expect(counts).toEqual([6, 3, 1])
   })
   test('a zigzag walk is far shorter than going at random', () => {
     const field = groundOf([

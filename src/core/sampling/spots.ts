@@ -130,3 +130,29 @@ export function evenness(spots: readonly Point[], area: number): number | undefi
   )
   return sum / spots.length / (0.5 * Math.sqrt(area / spots.length))
 }
+
+/** A core of a composite, in the order in which it is walked. */
+export interface CoreSpot {
+  readonly areaId: string
+  readonly at: Point
+}
+
+/**
+ * The cores of a composite of one or more areas, each with its share by size and one at least.
+ *
+ * @param count cores in all
+ */
+export function compositeSpots(
+  areas: readonly { readonly areaId: string; readonly ground: Ground }[],
+  count: number,
+  seed: number,
+): readonly CoreSpot[] {
+  const sized = areas.filter(({ ground }) => groundArea(ground) > 0)
+  const whole = sized.reduce((sum, { ground }) => sum + groundArea(ground), 0)
+  const wish = sized.map(({ ground }) => (groundArea(ground) / whole) * count)
+  const shares = wish.map((share) => Math.max(1, Math.floor(share)))
+  const byRest = wish.map((share, i) => ({ i, rest: share - Math.floor(share) })).sort((a, b) => b.rest - a.rest)
+  for (let left = count - shares.reduce((a, b) => a + b, 0), k = 0; left > 0; left -= 1, k += 1)
+    shares[byRest[k % byRest.length]!.i]! += 1
+  return sized.flatMap(({ areaId, ground }, i) => coreSpots(ground, shares[i]!, seed + i).map((at) => ({ areaId, at })))
+}

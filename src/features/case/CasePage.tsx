@@ -31,6 +31,8 @@ const MaterialsStation = lazy(() =>
 )
 const LetterStation = lazy(() => import('../letter/LetterStation').then((found) => ({ default: found.LetterStation })))
 
+const SampleStation = lazy(() => import('../sample/SampleStation').then((found) => ({ default: found.SampleStation })))
+
 const Conflicts = lazy(() => import('../exchange/Conflicts').then((found) => ({ default: found.Conflicts })))
 const HistoryView = lazy(() => import('../history/HistoryView').then((found) => ({ default: found.HistoryView })))
 
@@ -156,7 +158,7 @@ function HeaderButton({ label, icon, onClick }: { label: string; icon: ReactNode
 function Heading({ station }: { station: View }) {
   const { kase, area, recommendation } = useOpenCase()
   if (station === 'letter') return <h1 className="sr-only">{en.stations.letter}</h1>
-  if (station === 'ground' || station === 'history' || !area)
+  if (station === 'ground' || station === 'sample' || station === 'history' || !area)
     return (
       <h1 className="border-ink mb-3 border-b-[1.5px] pb-2 font-serif text-[25px] leading-tight font-semibold">
         {station === 'history' ? historyWords.title : en.stations[station]}
@@ -183,6 +185,8 @@ function StationSheet({ station }: { station: View }) {
   switch (station) {
     case 'ground':
       return <GroundStation />
+    case 'sample':
+      return <SampleStation />
     case 'results':
       return <ResultsStation />
     case 'amounts':

@@ -33,7 +33,7 @@ export function StationNav({ station }: { station: View }) {
   )
 }
 
-/** Empty, half filled, filled: told by shape, not by colour alone. */
+/** Empty, half filled, filled, struck through: told by shape, not by colour alone. */
 function Mark({ progress: state }: { progress: Progress }) {
   return (
     <svg width="20" height="20" viewBox="0 0 20 20" aria-hidden>
@@ -42,6 +42,7 @@ function Mark({ progress: state }: { progress: Progress }) {
         className={state === 'settled' ? 'fill-moss stroke-moss' : 'fill-margin stroke-ink-2'}
         strokeWidth="1.4"
       />
+      {state === 'not-needed' && <path d="M5.500 10h9" className="stroke-ink-2" strokeWidth="1.6" />}
       {state === 'started' && <path d="M10 2v16l-8-8z" className="fill-moss" />}
       {state === 'settled' && (
         <path d="M6.500 10l2.500 2.500l4.500-4.500" fill="none" stroke="#fff" strokeWidth="1.6" />

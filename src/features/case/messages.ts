@@ -3,12 +3,16 @@ import type { Progress, Station } from '@/core/progress'
 export const en = {
   stations: {
     ground: 'Ground',
+    sample: 'Sample',
     results: 'Results',
     amounts: 'Amounts',
     materials: 'Materials',
     letter: 'Letter',
   } satisfies Record<Station, string>,
-  progress: { empty: 'empty', started: 'in progress', settled: 'settled' } satisfies Record<Progress, string>,
+  progress: { empty: 'empty', started: 'in progress', settled: 'settled', 'not-needed': 'not needed' } satisfies Record<
+    Progress,
+    string
+  >,
   stationsLabel: 'Stations of the case',
   unnamed: 'New case',
   keeping: { kept: 'Kept on this machine', saving: 'Keeping…', refused: 'Not kept' },

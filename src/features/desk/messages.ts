@@ -26,6 +26,7 @@ export const en = {
   emptyLead: 'Everything you type is kept in this browser, on this machine, and nowhere else.',
   waits: {
     ground: 'waits for its ground',
+    sample: 'waits for its samples',
     results: 'waits for a report',
     amounts: 'waits for amounts',
     materials: 'waits for materials',

@@ -173,6 +173,7 @@ export function PlanCanvas(props: Props) {
                 key={one.id}
                 area={one}
                 here={one.id === area?.id}
+                over={props.picture !== null}
                 selected={one.id === area?.id ? selected : null}
                 movable={tool === 'select'}
                 pixelsPerFoot={view.pixelsPerFoot}
@@ -270,6 +271,8 @@ function Grid({ view, width, height, step }: { view: PlanView; width: number; he
 interface AreaProps {
   area: Area
   here: boolean
+  /** A picture lies beneath, which must be seen. */
+  over: boolean
   selected: string | null
   movable: boolean
   pixelsPerFoot: number
@@ -281,7 +284,18 @@ interface AreaProps {
 
 /** One area's shapes, solid ones under holes, and its name. */
 const AreaShapes = memo(
-  function AreaShapes({ area, here, selected, movable, pixelsPerFoot, step, onSelect, onChange, onMove }: AreaProps) {
+  function AreaShapes({
+    area,
+    here,
+    over,
+    selected,
+    movable,
+    pixelsPerFoot,
+    step,
+    onSelect,
+    onChange,
+    onMove,
+  }: AreaProps) {
     const inOrder = [...area.shapes].sort((a, b) => Number(a.hole) - Number(b.hole))
     const first = inOrder.find(({ hole }) => !hole)
     return (
@@ -291,8 +305,7 @@ const AreaShapes = memo(
             key={id}
             data={outlinePath(outline)}
             fillRule="evenodd"
-            fill={hole ? look.paper : here ? look.here : look.wash}
-            opacity={0.88}
+            fill={fillOf(hole, here, over)}
             stroke={id === selected ? look.moss : look.ink}
             strokeWidth={id === selected ? 2.5 : here ? 1.6 : 1}
             dash={hole ? [5, 3] : undefined}
@@ -322,11 +335,16 @@ const AreaShapes = memo(
   (a, b) =>
     a.area === b.area &&
     a.here === b.here &&
+    a.over === b.over &&
     a.selected === b.selected &&
     a.movable === b.movable &&
     a.pixelsPerFoot === b.pixelsPerFoot &&
     a.step === b.step,
 )
+
+/** Half seen through over a picture, two figures of hexadecimal more. */
+const fillOf = (hole: boolean, here: boolean, over: boolean) =>
+  `${hole ? look.paper : here ? look.here : look.wash}${over ? '8c' : 'e6'}`
 
 /** Left away where there is no room for it. */
 function Name({ text, outline, pixelsPerFoot }: { text: string; outline: Outline; pixelsPerFoot: number }) {

@@ -121,6 +121,7 @@ export function PlanView() {
             picture={picture.image}
             onSelect={pick}
             onDraw={(outline) => {
+              plan.hold()
               select(shapes.add(outline, area ? becomes : 'area'))
               if (tool !== 'plant') setTool('select')
             }}

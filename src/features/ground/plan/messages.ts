@@ -99,7 +99,7 @@ export const en = {
   sure: {
     taped: 'by tape',
     paced: 'by paces',
-    told: 'as told, by nobody knows what',
+    told: 'as told; how it was measured is not known',
     drawn: 'drawn to typed lengths',
     traced: 'traced over a picture',
     counted: 'from rows or plants',

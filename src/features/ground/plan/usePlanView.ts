@@ -40,6 +40,8 @@ export function usePlanView(holder: RefObject<HTMLElement | null>, extent: () =>
       })
     },
     fit: useCallback(() => setView(null), []),
+    /** Stays as it is, whatever is drawn from now on. */
+    hold: () => setView(shown),
     ground: (at: Point) => toGround(at, shown, width, height),
   }
 }
