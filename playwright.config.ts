@@ -30,6 +30,6 @@ export default defineConfig({
     command: `node node_modules/next/dist/bin/next start --hostname 127.0.0.1 --port ${port}`,
     url: `http://127.0.0.1:${port}`,
     reuseExistingServer: false,
-    env: { NEXT_TELEMETRY_DISABLED: '1' },
+    env: { NEXT_TELEMETRY_DISABLED: '1', AGROLOGOS_LABORATORY_SECONDS: '1' },
   },
 })

@@ -7,7 +7,7 @@ const views = [
   '/office',
   '/guides',
   '/guides?guide=mehlich-1-southeast%401&crop=highbush-blueberry',
-  ...['ground', 'results', 'amounts', 'materials', 'letter', 'history'].map(
+  ...['ground', 'sample', 'results', 'amounts', 'materials', 'letter', 'history'].map(
     (station) => `/case?id=sample-village-hall&station=${station}`,
   ),
   '/guides?guide=soilless-mix%401',

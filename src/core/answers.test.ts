@@ -222,7 +222,7 @@ describe('progress', () => {
   }
   test.each([
     ['no size', { size: typed('') }, null, 'ground'],
-    ['no report', { crop: 'bermuda' }, null, 'results'],
+    ['no report', { crop: 'bermuda' }, null, 'sample'],
     ['too acid, no texture', { crop: 'bermuda' }, { pH: typed('5') }, 'amounts'],
     ['no fertilizer', { crop: 'bermuda', texture: 'loam' }, { pH: typed('5') }, 'materials'],
     ['fertilizer chosen', { crop: 'bermuda', texture: 'loam', ...fed('urea') }, { pH: typed('5') }, 'letter'],

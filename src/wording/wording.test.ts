@@ -33,14 +33,12 @@ describe('the catalogue', () => {
     .map((file) => readFileSync(file, 'utf8'))
     .join('\n')
   const subjects =
-    'area|cap|depth|field|guide|headline|laboratory|lead|lime|material|meaning|minimum|missing|mix|nitrogen|not-measured|nutrient|other|passes|planting|plausible|portion|reaction|reading|report|salts|several|size|soilless|stone|sulfur|tri-state|unit'
+    'area|cap|depth|field|guide|headline|kit|laboratory|lead|lime|material|meaning|minimum|missing|mix|nitrogen|not-measured|nutrient|other|passes|plan|planting|plausible|portion|reaction|reading|report|salts|sample|several|size|soilless|step|stone|sulfur|texture|tri-state|unit'
   const named = [...source.matchAll(new RegExp(`'((?:${subjects})\\.[A-Za-z0-9-]+)'`, 'g'))].map(([, key]) => key!)
   const composed = [
-    ...['lime', 'sulfur', 'leave', 'not-here', 'unknown'].map((outcome) => `headline.${outcome}`),
+    ...['lime', 'sulfur', 'leave', 'do-not', 'not-here', 'unknown'].map((outcome) => `headline.${outcome}`),
     ...leadClasses.slice(1).map((name) => `headline.lead-${name}`),
-    'texture.by-cec',
     ...Object.keys(outlineKinds).map((kind) => `plan.${kind}`),
-    'headline.do-not',
     ...leadClasses.map((name) => `lead.${name}`),
     ...saltBands.map(({ name }) => `salts.${name}`),
     ...cautions.flatMap(({ key }) => [`caution.${key}`, `caution.${key}.why`]),

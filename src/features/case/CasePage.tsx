@@ -160,7 +160,7 @@ function Heading({ station }: { station: View }) {
   if (station === 'letter') return <h1 className="sr-only">{en.stations.letter}</h1>
   if (station === 'ground' || station === 'sample' || station === 'history' || !area)
     return (
-      <h1 className="border-ink mb-3 border-b-[1.5px] pb-2 font-serif text-[25px] leading-tight font-semibold">
+      <h1 className="border-ink mb-3 border-b-[1.5px] pb-2 font-serif text-[25px] leading-tight font-semibold print:hidden">
         {station === 'history' ? historyWords.title : en.stations[station]}
       </h1>
     )

@@ -2,11 +2,13 @@
 
 import { lazy, Suspense, useState } from 'react'
 import { ChoiceField } from '@/ui/ChoiceField'
+import { fields } from '@/core/fields'
 import { readSize } from '@/core/geometry/size'
 import { paceOf } from '@/core/reading/soil'
 import { Button } from '@/ui/Button'
 import { TextField } from '@/ui/TextField'
 import { useOpenCase, inArea } from '../case/context'
+import { fieldError, retyped, understood } from '../formatting'
 import { CropField, GroundField, MoreFields, OtherCropsField, SizeField, TextureField } from './AreaFields'
 import { PastFields, PlantingFields } from './PlantingFields'
 import { en } from './messages'
@@ -44,6 +46,33 @@ export function GroundStation() {
   )
 }
 
+/** Asked only where somebody paced. */
+function PaceField() {
+  const { kase, edit } = useOpenCase()
+  const { pace } = kase.plan
+  if (pace.text === '' && !kase.areas.some(({ size }) => /\bpaces?\b/i.test(size.text))) return null
+  return (
+    <TextField
+      label={planWords.pace}
+      value={pace.text}
+      unit={pace.unit}
+      numeric
+      placeholder={fields.pace.example}
+      echo={understood(pace, 'ft') ?? planWords.paceEcho}
+      error={fieldError(fields.pace, pace)}
+      onChange={(text) =>
+        edit((draft) => {
+          draft.plan.pace = retyped(text, 'ft', fields.pace)
+          for (const one of draft.areas) {
+            const size = readSize(one.size.text, draft.measures, paceOf(draft.plan))
+            one.size.value = size.ok ? size.value.area.value.v : null
+          }
+        })
+      }
+    />
+  )
+}
+
 function ByList() {
   const { kase, area, edit, go } = useOpenCase()
   const add = useAddArea()
@@ -74,6 +103,7 @@ function ByList() {
             })
           }
         />
+        <PaceField />
         <ClimateField value={kase.climate} onChange={(climate) => edit((draft) => void (draft.climate = climate))} />
       </section>
       {area ? (

@@ -15,7 +15,7 @@ export function FieldSheet({ sheets }: { sheets: readonly SampleSheet[] }) {
   const office = useOffice()
   if (sheets.length === 0) return null
   const ground = sheets.flatMap((sheet) => sheet.ground)
-  const small = sheets.length > 2
+  const small = sheets.length > 4
   return (
     <div className="hidden text-[13px] leading-snug print:block" data-field-sheet>
       <h2 className="border-ink border-b-2 pb-1 font-serif text-[22px] font-semibold">
@@ -63,7 +63,7 @@ export function FieldSheet({ sheets }: { sheets: readonly SampleSheet[] }) {
               outlines={outlines}
               spots={spots}
               width={small ? 210 : 320}
-              height={small ? 160 : 240}
+              height={small ? 160 : 230}
               label={en.spotsLabel(sample.code)}
             />
           </section>

@@ -58,7 +58,6 @@ export function SampleDetails({ sheet }: { sheet: SampleSheet }) {
             error={fieldError(fields.depth, sample.depth)}
             onChange={(text) => change(sample.id, (draft) => void (draft.depth = retyped(text, 'in', fields.depth)))}
           />
-          <Tests sheet={sheet} />
           <Steps sample={sample} retestYears={sheet.sampling.retestYears} />
         </div>
         <div>
@@ -83,6 +82,7 @@ export function SampleDetails({ sheet }: { sheet: SampleSheet }) {
               {en.otherSpots}
             </Button>
           )}
+          <Tests sheet={sheet} />
         </div>
       </div>
       <Corner sheet={sheet} />
@@ -103,15 +103,15 @@ function Tests({ sheet: { sample, asked } }: { sheet: SampleSheet }) {
       draft.tests = next.length === proposed.length && next.every((one) => proposed.includes(one)) ? null : next
     })
   return (
-    <fieldset className="col-span-full">
+    <fieldset className="mt-3">
       <legend className="text-ink-2 text-[13.5px]">{en.tests}</legend>
       {testIds.map((test) => {
         const why = asked.find((one) => one.test === test)?.why
         return (
-          <label key={test} className="flex min-h-8 items-center gap-2">
+          <label key={test} className="flex min-h-8 items-start gap-2">
             <input
               type="checkbox"
-              className="accent-moss size-4.5"
+              className="accent-moss mt-0.5 size-4.5 shrink-0"
               checked={chosen.includes(test)}
               onChange={(event) => set(test, event.target.checked)}
             />

@@ -31,7 +31,7 @@ export function SpotMap({ outlines, spots, done = [], here, width, height, label
     width / 2 + (x - (west + east) / 2) * scale,
     height / 2 - (y - (south + north) / 2) * scale,
   ]
-  const size = spots.length > 30 ? 7 : 10
+  const size = Math.max(5, Math.min(10, nearestOf(spots.map(({ at }) => place(at))) * 0.46))
   return (
     <svg
       width={width}
@@ -77,7 +77,7 @@ export function SpotMap({ outlines, spots, done = [], here, width, height, label
             {ticked ? (
               <path d={`M${x - 4} ${y}l3 3l5 -6`} fill="none" stroke="#fff" strokeWidth="2" />
             ) : (
-              <text x={x} y={y + 4} textAnchor="middle" className="fill-ink text-[12px] font-semibold">
+              <text x={x} y={y + size * 0.4} textAnchor="middle" className="fill-ink font-semibold" fontSize={size + 2}>
                 {i + 1}
               </text>
             )}
@@ -87,3 +87,10 @@ export function SpotMap({ outlines, spots, done = [], here, width, height, label
     </svg>
   )
 }
+
+/** The least distance between two of them. */
+const nearestOf = (points: readonly Point[]): number =>
+  Math.min(
+    ...points.flatMap(([x, y], i) => points.slice(i + 1).map(([px, py]) => Math.hypot(x - px, y - py))),
+    Infinity,
+  )

@@ -58,9 +58,9 @@ export function FilesBar() {
     if (svg) saveFile(name('png'), await pngOf(svg))
   }
   return (
-    <section className="mt-5" aria-label={en.files}>
-      <h2 className="font-semibold">{en.files}</h2>
-      <div className="mt-1 flex flex-wrap gap-2">
+    <section className="mt-5 print:mt-0" aria-label={en.files}>
+      <h2 className="font-semibold print:hidden">{en.files}</h2>
+      <div className="mt-1 flex flex-wrap gap-2 print:hidden">
         <Button onClick={() => void saveGeoJson()}>{en.geojsonOut}</Button>
         <Button onClick={() => void savePng()}>{en.png}</Button>
         <Button onClick={() => window.print()}>{en.print}</Button>

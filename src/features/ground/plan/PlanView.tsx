@@ -18,6 +18,7 @@ import { useRef, useState } from 'react'
 import type { Case } from '@/core/case'
 import type { Point } from '@/core/geometry/plan/polygon'
 import { ChoiceField } from '@/ui/ChoiceField'
+import { TextField } from '@/ui/TextField'
 import { useOpenCase } from '../../case/context'
 import { extentOf } from './drawing'
 import { en } from './messages'
@@ -67,92 +68,123 @@ export function PlanView() {
     if (areaId && areaId !== area?.id) selectArea(areaId)
   }
   return (
-    <div>
-      <div role="toolbar" aria-label={en.tools} className="flex flex-wrap items-center gap-1">
-        {tools.map(([one, Icon]) => (
-          <button
-            key={one}
-            type="button"
-            aria-pressed={tool === one}
-            title={en.tool[one]}
-            aria-label={en.tool[one]}
-            onClick={() => setTool(one)}
-            className={clsx(
-              'border-edge flex min-h-11 min-w-11 cursor-pointer items-center justify-center rounded-[3px] border px-2',
-              tool === one ? 'bg-moss text-white' : 'bg-sheet hover:border-ink',
-            )}
-          >
-            <Icon size={20} aria-hidden className={one === 'ellipse' ? 'scale-y-60' : undefined} />
-          </button>
-        ))}
-        <label className="ml-2 flex min-h-9 items-center gap-2 text-[14.5px]">
-          <input
-            type="checkbox"
-            className="accent-moss size-4.5"
-            checked={snap}
-            onChange={(event) => setSnap(event.target.checked)}
-          />
-          {en.snap}
-        </label>
-        <span className="ml-auto flex gap-1">
-          <Round label={en.zoomIn} icon={ZoomIn} onClick={() => plan.zoom(1.4)} />
-          <Round label={en.zoomOut} icon={ZoomOut} onClick={() => plan.zoom(1 / 1.4)} />
-          <Round label={en.fit} icon={Maximize} onClick={plan.fit} />
-        </span>
-      </div>
-      {tool !== 'select' && tool !== 'scale' && area && (
-        <div className="mt-2 max-w-[560px]">
-          <ChoiceField
-            label={en.becomes}
-            value={becomes}
-            options={(['area', 'part', 'hole'] as const).map((value) => ({ value, label: en.targets[value] }))}
-            onChange={setTarget}
-          />
+    <>
+      <div className="print:hidden">
+        <div role="toolbar" aria-label={en.tools} className="flex flex-wrap items-center gap-1">
+          {tools.map(([one, Icon]) => (
+            <button
+              key={one}
+              type="button"
+              aria-pressed={tool === one}
+              title={en.tool[one]}
+              aria-label={en.tool[one]}
+              onClick={() => setTool(one)}
+              className={clsx(
+                'border-edge flex min-h-11 min-w-11 cursor-pointer items-center justify-center rounded-[3px] border px-2',
+                tool === one ? 'bg-moss text-white' : 'bg-sheet hover:border-ink',
+              )}
+            >
+              <Icon size={20} aria-hidden className={one === 'ellipse' ? 'scale-y-60' : undefined} />
+            </button>
+          ))}
+          <label className="ml-2 flex min-h-9 items-center gap-2 text-[14.5px]">
+            <input
+              type="checkbox"
+              className="accent-moss size-4.5"
+              checked={snap}
+              onChange={(event) => setSnap(event.target.checked)}
+            />
+            {en.snap}
+          </label>
+          <span className="ml-auto flex gap-1">
+            <Round label={en.zoomIn} icon={ZoomIn} onClick={() => plan.zoom(1.4)} />
+            <Round label={en.zoomOut} icon={ZoomOut} onClick={() => plan.zoom(1 / 1.4)} />
+            <Round label={en.fit} icon={Maximize} onClick={plan.fit} />
+          </span>
         </div>
-      )}
-      <div ref={holder} className="border-edge relative mt-2 overflow-hidden border bg-white" data-plan>
-        {plan.width > 0 && (
-          <PlanCanvas
-            plan={plan}
-            height={height}
-            tool={tool}
-            snap={snap}
-            selected={selected}
-            picture={picture.image}
-            onSelect={pick}
-            onDraw={(outline) => {
-              plan.hold()
-              select(shapes.add(outline, area ? becomes : 'area'))
-              if (tool !== 'plant') setTool('select')
-            }}
-            onChange={shapes.put}
-            onScale={(from, to) => {
-              setKnown([from, to])
-              setTool('select')
-            }}
-            onLive={setLive}
+        {tool !== 'select' && tool !== 'scale' && area && (
+          <div className="mt-2 max-w-[560px]">
+            <ChoiceField
+              label={en.becomes}
+              value={becomes}
+              options={(['area', 'part', 'hole'] as const).map((value) => ({ value, label: en.targets[value] }))}
+              onChange={setTarget}
+            />
+          </div>
+        )}
+        <div ref={holder} className="border-edge relative mt-2 overflow-hidden border bg-white" data-plan>
+          {plan.width > 0 && (
+            <PlanCanvas
+              plan={plan}
+              height={height}
+              tool={tool}
+              snap={snap}
+              selected={selected}
+              picture={picture.image}
+              onSelect={pick}
+              onDraw={(outline) => {
+                plan.hold()
+                select(shapes.add(outline, area ? becomes : 'area'))
+                if (tool !== 'plant') setTool('select')
+              }}
+              onChange={shapes.put}
+              onScale={(from, to) => {
+                setKnown([from, to])
+                setTool('select')
+              }}
+              onLive={setLive}
+            />
+          )}
+          <NorthArrow north={kase.plan.north} className="absolute top-2 right-2" />
+          <ScaleBar
+            pixelsPerFoot={plan.view.pixelsPerFoot}
+            measures={kase.measures}
+            className="absolute bottom-2 left-3"
           />
-        )}
-        <NorthArrow north={kase.plan.north} className="absolute top-2 right-2" />
-        <ScaleBar
-          pixelsPerFoot={plan.view.pixelsPerFoot}
-          measures={kase.measures}
-          className="absolute bottom-2 left-3"
-        />
-        {live && (
-          <p role="status" className="bg-ink absolute top-2 left-2 rounded-[3px] px-2.5 py-1 font-semibold text-white">
-            {live}
+          {live && (
+            <p
+              role="status"
+              className="bg-ink absolute top-2 left-2 rounded-[3px] px-2.5 py-1 font-semibold text-white"
+            >
+              {live}
+            </p>
+          )}
+        </div>
+        <div className="mt-1 flex items-start gap-4">
+          <p className="text-ink-2 min-w-0 flex-1 text-[13.5px]">
+            {tool !== 'scale' && <strong>{en.tool[tool]}. </strong>}
+            {hintOf(tool)}
           </p>
-        )}
+          <North />
+        </div>
+        {known && <ScaleForm points={known} onDone={() => setKnown(null)} />}
+        <ShapeList selected={selected} onSelect={select} />
+        <PictureBar picture={picture} onScale={() => setTool('scale')} />
       </div>
-      <p className="text-ink-2 mt-1 text-[13.5px]">
-        {tool !== 'scale' && <strong>{en.tool[tool]}. </strong>}
-        {hintOf(tool)}
-      </p>
-      {known && <ScaleForm points={known} onDone={() => setKnown(null)} />}
-      <ShapeList selected={selected} onSelect={select} />
-      <PictureBar picture={picture} onScale={() => setTool('scale')} />
       <FilesBar />
+    </>
+  )
+}
+
+/** A plan whose top is not north says so. */
+function North() {
+  const { kase, edit } = useOpenCase()
+  const [typed, setTyped] = useState<string | null>(null)
+  const { north } = kase.plan
+  const shown = typed !== null && (typed.trim() === '' || Number(typed) === north) ? typed : String(north)
+  return (
+    <div className="w-24 shrink-0">
+      <TextField
+        label={en.northShort}
+        value={shown}
+        unit="°"
+        numeric
+        onChange={(text) => {
+          setTyped(text)
+          const degrees = text.trim() === '' ? NaN : Number(text)
+          if (Number.isFinite(degrees) && Math.abs(degrees) <= 360) edit((draft) => void (draft.plan.north = degrees))
+        }}
+      />
     </div>
   )
 }
