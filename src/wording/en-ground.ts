@@ -28,6 +28,7 @@ export const ground: Readonly<Record<string, Phrase>> = {
   'sample.nitrate': () => 'what is left over counts against the next vegetables, if taken in fall',
   'sample.micronutrients': () => 'growth is weak; look at them when all else is in order',
   'sample.apart-use': (a) => `${capital(text(a.one))} and ${text(a.other)} are managed differently.`,
+  'sample.apart-crop': (a) => `${capital(text(a.one))} and ${text(a.other)} are different crops.`,
   'sample.apart-acid': () => 'One wants acid ground and the other does not.',
   'sample.apart-aim': (a) => `${capital(text(a.one))} and ${text(a.other)} want a different pH.`,
   'sample.apart-texture': () => 'The texture differs.',

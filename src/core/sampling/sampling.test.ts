@@ -15,7 +15,7 @@ import { againstMix, apart, proposed } from './together'
 
 const known = { ...crops, ...pottedCrops }
 const ground = (crop: keyof typeof known | null, more: Partial<Area> = {}, size?: number): Sampled => ({
-  area: { ...blankArea(`${crop} ${JSON.stringify(more)}`, 'A'), ...more },
+  area: { ...blankArea(`${crop} ${JSON.stringify(more)}`, 'A'), crop, ...more },
   crop: crop && known[crop],
   size,
 })
@@ -63,7 +63,8 @@ describe('what may share a bag (common practice: managed alike, one soil, one ki
     ['tomatoes and cabbage', ground('tomato'), ground('cabbage'), []],
     ['a lawn and a bed', ground('zoysia'), ground('tomato'), ['sample.apart-use']],
     ['potatoes and cabbage', ground('potato'), ground('cabbage'), ['sample.apart-aim']],
-    ['rhododendrons and roses', ground('rhododendron'), ground('roses'), ['sample.apart-acid']],
+    ['zoysia and fescue', ground('zoysia'), ground('fine-fescue'), ['sample.apart-crop']],
+    ['rhododendrons and roses', ground('rhododendron'), ground('roses'), ['sample.apart-crop', 'sample.apart-acid']],
     [
       'sand and clay',
       ground('tomato', { texture: 'sand' }),

@@ -1,3 +1,4 @@
+import type { Crop } from '../guides/crop'
 import { say, type Sentence } from '../sentence'
 import type { Sampled } from './advice'
 
@@ -13,9 +14,19 @@ const corrected = ({ area }: Sampled) =>
 const unlike = (a: ReadonlySet<string>, b: ReadonlySet<string>) =>
   a.size !== b.size || [...a].some((one) => !b.has(one))
 
+/** Vegetables change places from year to year, and are managed as one garden. */
+const isGarden = ({ use, edible }: Crop) => use === 'bed' && edible
+
 /** Why two areas must not go in one bag; none where they may. One composite is of ground that is managed alike. */
 const rules: readonly ((a: Sampled, b: Sampled) => Sentence | undefined | false | null)[] = [
   ({ crop: a }, { crop: b }) => a && b && a.use !== b.use && say('sample.apart-use', { one: a.label, other: b.label }),
+  ({ area, crop: a }, { area: other, crop: b }) =>
+    a &&
+    b &&
+    a.use === b.use &&
+    area.crop !== other.crop &&
+    !(isGarden(a) && isGarden(b)) &&
+    say('sample.apart-crop', { one: a.label, other: b.label }),
   ({ crop: a }, { crop: b }) =>
     a && b && a.use === b.use && a.acidRequiring !== b.acidRequiring && say('sample.apart-acid'),
   ({ crop: a }, { crop: b }) =>

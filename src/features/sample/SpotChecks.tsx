@@ -8,7 +8,7 @@ import { areasGround } from '@/core/geometry/area-ground'
 import { readAreaSize } from '@/core/reading/soil'
 import { compositeSpots, type CoreSpot } from '@/core/sampling/spots'
 import { spotSummary } from '@/core/sampling/spot-check'
-import { simulatedMeter, type PHMeter, type Shown } from '@/demo/meter'
+import { simulatedMeter, type Into, type PHMeter, type Shown } from '@/demo/meter'
 import { Button } from '@/ui/Button'
 import { TextField } from '@/ui/TextField'
 import { pHFigure } from '@/wording/format'
@@ -157,10 +157,12 @@ function Meter({ spots, onTake }: { spots: readonly CoreSpot[]; onTake: (pH: num
   const [spot, setSpot] = useState<number | null>(null)
   const [isSet, setIsSet] = useState(false)
   useEffect(() => meter?.stream(setShown), [meter])
-  const dipBuffer = (pH: 4 | 7) => {
-    meter!.dip({ kind: 'buffer', pH })
-    setBuffer(pH)
-    setSpot(null)
+  // What it showed in the last place says nothing of the next.
+  const dip = (into: Into) => {
+    meter!.dip(into)
+    setShown((before) => before && { ...before, settled: false })
+    setBuffer(into.kind === 'buffer' ? into.pH : null)
+    setSpot(into.kind === 'soil' ? Number(into.spot) : null)
   }
   if (!meter)
     return (
@@ -197,7 +199,7 @@ function Meter({ spots, onTake }: { spots: readonly CoreSpot[]; onTake: (pH: num
       </p>
       <div className="mt-2 flex flex-wrap gap-2">
         {([7, 4] as const).map((pH) => (
-          <Button key={pH} aria-pressed={buffer === pH} onClick={() => dipBuffer(pH)}>
+          <Button key={pH} aria-pressed={buffer === pH} onClick={() => dip({ kind: 'buffer', pH })}>
             {en.buffer(pH)}
           </Button>
         ))}
@@ -223,11 +225,7 @@ function Meter({ spots, onTake }: { spots: readonly CoreSpot[]; onTake: (pH: num
                 key={i}
                 aria-pressed={spot === i}
                 className={spot === i ? 'border-moss border-2' : undefined}
-                onClick={() => {
-                  meter.dip({ kind: 'soil', pH: soilAt(i, reported), spot: String(i) })
-                  setSpot(i)
-                  setBuffer(null)
-                }}
+                onClick={() => dip({ kind: 'soil', pH: soilAt(i, reported), spot: String(i) })}
               >
                 {en.atSpot(i + 1)}
               </Button>
