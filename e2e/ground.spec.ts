@@ -166,7 +166,7 @@ test('traced over a picture whose scale is set from two points', async ({ watche
   const plan = await openPlan(page)
   await page.getByRole('button', { name: 'Use the made-up aerial picture' }).click()
   await page.getByRole('button', { name: 'Set its scale' }).click()
-  // The picture is 120 ft wide at first, and in sight as a whole: these points lie half of it apart.
+  // Two points of the picture; what they are apart is said next.
   const [left, right] = [await at(plan, 0.3, 0.5), await at(plan, 0.6, 0.5)]
   await page.mouse.click(...left)
   await page.mouse.click(...right)

@@ -85,6 +85,8 @@ try {
 
   for (const [name, id, station] of [
     ['ground', 'sample-school-garden', 'ground'],
+    ['plan', 'sample-lakeside-cottage', 'ground'],
+    ['sample', 'sample-smallholding', 'sample'],
     ['results', 'sample-village-hall', 'results'],
     ['results-more', 'sample-city-lot', 'results'],
     ['amounts', 'sample-school-garden', 'amounts'],
@@ -97,6 +99,13 @@ try {
     await page.goto(`${address}/case?id=${id}&station=${station}`)
     await page.getByRole('navigation').first().waitFor()
     if (name === 'amounts') await page.getByRole('region', { name: 'Lime' }).getByRole('button').first().click()
+    if (name === 'plan') {
+      await page.getByRole('radio', { name: 'On the plan' }).click()
+      await page.getByRole('button', { name: 'Use the made-up aerial picture' }).click()
+      await page.getByRole('navigation', { name: /Areas/ }).getByText('Lake lawn').click()
+      await page.waitForTimeout(500)
+    }
+    if (name === 'sample') await page.getByRole('button', { name: /^Make these samples/ }).click()
     if (name === 'history') {
       await page.getByLabel('Size', { exact: true }).fill('64x85')
       await page.getByLabel('Soil texture').selectOption('loam')

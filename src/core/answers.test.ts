@@ -1,5 +1,5 @@
-import { blankCase, blankReport } from './blank'
-import type { Area, Report } from './case'
+import { blankCase, blankReport, blankSample } from './blank'
+import type { Area, Report, Sample } from './case'
 import { guides } from './guides/guides'
 import { answer as anyAnswer, choosing, found as anyFound, oneArea, typed } from './one-area'
 import { progress, waitsFor } from './progress'
@@ -229,6 +229,15 @@ describe('progress', () => {
   ] as const)('%s', (_, area, report, station) =>
     expect(waitsFor(at(area as Partial<Area>, report as Partial<Report> | null))).toBe(station),
   )
+  test('a client who brings a report leaves nothing to be sampled; bags are followed until they are back', () => {
+    const station = (samples: readonly Sample[], report: Partial<Report> | null) => {
+      const one = { ...kase({ crop: 'bermuda' }, report), samples }
+      return progress(one, recommend(one, guides)).sample
+    }
+    const bag = blankSample('b', 1)
+    expect([station([], { pH: typed('6') }), station([], null)]).toEqual(['not-needed', 'empty'])
+    expect([station([bag], null), station([{ ...bag, back: '2026-11-20' }], null)]).toEqual(['started', 'settled'])
+  })
   test('an empty case waits for its ground, and no station claims to be settled', () => {
     const empty = blankCase('c', '2026-01-01T00:00:00.000Z')
     expect(new Set(Object.values(progress(empty, recommend(empty, guides))))).toEqual(new Set(['empty']))

@@ -1,8 +1,9 @@
-import { blankArea, blankCase, blankReport } from '../core/blank'
-import type { Area, Case, Report } from '../core/case'
+import { blankArea, blankCase, blankReport, blankSample } from '../core/blank'
+import type { Area, Case, Report, Sample } from '../core/case'
 import { elementFields, fields } from '../core/fields'
 import { guideRef } from '../core/guides/guide'
 import { guideFor } from '../core/guides/guides'
+import type { PlanShape } from '../core/geometry/plan/plan-size'
 import { readSize } from '../core/geometry/size'
 import { readTyped, type Typed } from '../core/units/typed'
 
@@ -40,6 +41,29 @@ function area(id: string, name: string, sizeText: string, more: Partial<Area>): 
   return { ...blankArea(id, name), size: size(sizeText), ...more }
 }
 
+const rectangle = (x: number, y: number, width: number, length: number, hole = false): PlanShape => ({
+  id: `r${x},${y}`,
+  hole,
+  outline: { kind: 'rectangle', x, y, width, length, angle: 0 },
+})
+const circle = (x: number, y: number, diameter: number, hole = false): PlanShape => ({
+  id: `c${x},${y}`,
+  hole,
+  outline: { kind: 'circle', x, y, diameter },
+})
+
+/** A bag that went to the laboratory and came back. */
+const returned = (code: string, areaId: string, reportId: string, date: string): Sample => ({
+  ...blankSample(`sample-${code}`, 7),
+  code,
+  areas: [areaId],
+  ticked: [0, 1, 2, 3, 4, 5],
+  taken: { date, by: 'TB', weather: 'dry, 52 °F', cores: plain('6') },
+  sent: date,
+  back: date,
+  reportId,
+})
+
 function report(id: string, more: Partial<Report>): Report {
   return { ...blankReport(id), laboratory: 'Vale soil room (simulated)', ...more }
 }
@@ -59,6 +83,7 @@ const school = sample('sample-school-garden', '2026-10-19T14:05:00.000Z', {
   place: 'School garden, Vale End',
   areas: [
     area('strip', 'In-ground strip', '9x31', {
+      shapes: [rectangle(0, -14, 31, 9)],
       crop: 'mixed-vegetables',
       texture: 'clay-loam',
       guide: mehlich3,
@@ -66,12 +91,14 @@ const school = sample('sample-school-garden', '2026-10-19T14:05:00.000Z', {
       materials: { ...unchosen, fertilizer: 'ammonium-sulfate' },
     }),
     area('beds', 'Raised beds 1–4', '4 @ 4x8', {
+      shapes: [rectangle(-12, 2, 4, 8), rectangle(-4, 2, 4, 8), rectangle(4, 2, 4, 8), rectangle(12, 2, 4, 8)],
       crop: 'tomato',
       texture: 'loam',
       guide: mehlich3,
       reportId: 'beds-2026',
     }),
     area('corn', 'Corn patch', "14' 6\" x 20'", {
+      shapes: [rectangle(30, -3, 14.5, 20)],
       crop: 'sweet-corn',
       texture: 'clay-loam',
       guide: mehlich3,
@@ -79,10 +106,16 @@ const school = sample('sample-school-garden', '2026-10-19T14:05:00.000Z', {
       ground: 'dug',
     }),
     area('bench', 'Greenhouse bench', '3x14', {
+      shapes: [rectangle(-29, -2, 3, 14)],
       crop: 'potted-vegetables',
       guide: guideRef(guideFor('saturated-media')!),
       reportId: 'bench-2026',
     }),
+  ],
+  samples: [
+    returned('VES-IS', 'strip', 'strip-2026', '2026-10-08'),
+    returned('VES-RB', 'beds', 'beds-2026', '2026-10-08'),
+    returned('VES-GB', 'bench', 'bench-2026', '2026-10-08'),
   ],
   reports: [
     report('strip-2026', {
@@ -177,17 +210,44 @@ const hall = sample('sample-village-hall', '2026-10-27T09:40:00.000Z', {
   ],
 })
 
+/** As it lies on the made-up aerial picture, 140 ft across. */
+const lakeLawn: readonly (readonly [number, number])[] = [
+  [-68, 48.5],
+  [42.5, 48.5],
+  [40.5, 17],
+  [36, 14.8],
+  [36, 4],
+  [68.5, -2],
+  [68.5, -27],
+  [40, -31.5],
+  [12, -29],
+  [-8, -30],
+  [-27, -29],
+  [-50, -19],
+  [-68, -19],
+]
+
 const cottage = sample('sample-lakeside-cottage', '2026-11-03T16:20:00.000Z', {
   client: 'Henrike Aldous',
   place: 'Lakeside cottage, Ossian Narrows',
   areas: [
     area('rhododendrons', 'Rhododendron bank', '30 ft circle', {
+      shapes: [circle(28.5, -9, 30)],
       crop: 'rhododendron',
       texture: 'silt-loam',
       reportId: 'cottage-bank',
       materials: { ...unchosen, fertilizer: 'ammonium-sulfate' },
     }),
     area('lawn', 'Lake lawn', '0.2 ac', {
+      shapes: [
+        { id: 'shore', hole: false, outline: { kind: 'polygon', points: lakeLawn } },
+        rectangle(18, 16.5, 32, 21, true),
+        rectangle(-4.2, 11.5, 11.6, 11, true),
+        rectangle(-42.5, 13, 15, 24, true),
+        rectangle(-22.4, 13, 15.4, 24, true),
+        circle(28.5, -9, 30, true),
+      ],
+      lie: { ...blankArea('', '').lie, slope: 'gentle', toWater: plain('18', 'ft') },
       crop: 'tall-fescue',
       texture: 'sandy-loam',
       guide: bray,

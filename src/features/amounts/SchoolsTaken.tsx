@@ -17,6 +17,7 @@ export function SchoolsTaken({ found }: { found: AreaRecommendation }) {
       <summary className="text-ink-2 cursor-pointer py-1.5 text-[14.5px]">{en.schools}</summary>
       <div className="mt-1 grid gap-x-5 gap-y-2.5 sm:grid-cols-2">
         <SchoolFields
+          sampling={false}
           guides={[guide]}
           chosen={kase.schools}
           crop={{ id: found.cropId, use: found.crop.use }}

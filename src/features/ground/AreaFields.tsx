@@ -20,6 +20,7 @@ import { inArea, useOpenCase } from '../case/context'
 import { useGuides } from '../case/useCase'
 import { fieldError, retyped, understood } from '../formatting'
 import { en } from './messages'
+import { sureWords } from './plan/messages'
 import { FeedingField } from './SettingFields'
 
 /** The list one types into is most of the interface library's weight, so it comes right after the page. */
@@ -62,7 +63,7 @@ export function SizeField({ area, autoFocus }: { area: Area; autoFocus?: boolean
       onChange={type}
       placeholder={en.sizeExample}
       autoFocus={autoFocus}
-      echo={echoed.ok ? render(echoed.value.echo, kase.measures) : undefined}
+      echo={echoed.ok ? `${render(echoed.value.echo, kase.measures)}; ${sureWords(echoed.value.how)}` : undefined}
       error={text.trim() !== '' && !read.ok ? render(read.refusal) : undefined}
     />
   )

@@ -1,10 +1,12 @@
 'use client'
 
+import { useLiveQuery } from 'dexie-react-hooks'
 import Link from 'next/link'
 import { useState } from 'react'
 import { guideRef } from '@/core/guides/guide'
 import type { Office } from '@/schemas/office'
 import type { Front } from '@/store/cases'
+import { keepSetting, setting } from '@/store/db'
 import { editOffice, initialsOf } from '@/store/office'
 import { Button, buttonClass } from '@/ui/Button'
 import { SelectField } from '@/ui/SelectField'
@@ -85,6 +87,7 @@ function Fields({ stored }: { stored: Office }) {
           onChange={(people) => edit({ people })}
         />
         <LogoField logo={stored.logo} />
+        <DeviceField />
       </div>
       <h2 className="mt-6 mb-2 font-serif text-lg font-semibold">{en.defaults}</h2>
       <div className="grid gap-x-5 gap-y-3 sm:grid-cols-2">
@@ -111,5 +114,25 @@ function Fields({ stored }: { stored: Office }) {
       </div>
       <BackupSection />
     </main>
+  )
+}
+
+/** The letter that codes made on this device carry. It stays on the device, and is in no backup. */
+function DeviceField() {
+  const letter = useLiveQuery(() => setting('device').catch(() => undefined))
+  return (
+    <TextField
+      label={en.device}
+      value={letter ?? ''}
+      placeholder={en.deviceExample}
+      echo={en.deviceEcho}
+      onChange={(text) => {
+        const next = text
+          .replace(/[^a-z]/gi, '')
+          .slice(-1)
+          .toUpperCase()
+        if (next) void keepSetting('device', next).catch(() => undefined)
+      }}
+    />
   )
 }

@@ -12,16 +12,19 @@ interface Props {
   chosen: Readonly<Record<string, string>>
   /** Only the questions that bear on this crop. */
   crop?: { readonly id: string; readonly use: Use }
+  /** Only those of taking samples, or only the others. */
+  sampling?: boolean
   onChoose: (school: string, option: string) => void
 }
 
 /** Where practitioners disagree: one choice a question. */
-export function SchoolFields({ guides, chosen, crop, onChoose }: Props) {
+export function SchoolFields({ guides, chosen, crop, sampling, onChoose }: Props) {
   const questions = new Map<string, School>(
     guides.flatMap(({ schools }) => schools).map((school) => [school.id, school] as const),
   )
   return [...questions.values()]
     .filter((school) => !crop || bearsOn(school, crop.id, crop.use))
+    .filter((school) => sampling === undefined || (school.sampling ?? false) === sampling)
     .map(({ id, label, options }) => (
       <SelectField
         key={id}

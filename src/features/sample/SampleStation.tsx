@@ -1,8 +1,14 @@
 'use client'
 
 import { useState } from 'react'
+import { guideRef } from '@/core/guides/guide'
+import type { Sampled } from '@/core/sampling/advice'
+import { apart } from '@/core/sampling/together'
 import { Button } from '@/ui/Button'
+import { render } from '@/wording/render'
 import { useOpenCase } from '../case/context'
+import { useGuides } from '../case/useCase'
+import { SchoolFields } from '../office/SchoolFields'
 import { Bags } from './Bags'
 import { FieldSheet } from './FieldSheet'
 import { Garden } from './Garden'
@@ -48,9 +54,11 @@ export function SampleStation() {
               {proposal.map((bag, i) => (
                 <li key={bag[0]!.area.id}>
                   <strong>{en.bag(i + 1)}:</strong> {bag.map(({ area }) => area.name).join(', ')}
+                  <Because bag={bag} before={proposal.slice(0, i)} />
                 </li>
               ))}
             </ol>
+            <HowSampled />
             <div className="mt-3 flex flex-wrap gap-3">
               <Button
                 kind="act"
@@ -76,6 +84,7 @@ export function SampleStation() {
               </Button>
               <Button onClick={() => window.print()}>{en.sheet}</Button>
             </div>
+            <HowSampled />
             <SampleDetails key={here.sample.id} sheet={here} />
             <LaboratoryBar sheets={sheets} />
           </>
@@ -84,5 +93,32 @@ export function SampleStation() {
       </div>
       <FieldSheet sheets={sheets} />
     </>
+  )
+}
+
+/** Why a bag is not one with those before it. */
+function Because({ bag, before }: { bag: readonly Sampled[]; before: readonly (readonly Sampled[])[] }) {
+  const reasons = before.flatMap((other) => apart(other[0]!, bag[0]!))
+  const words = [...new Set(reasons.map((sentence) => render(sentence)))]
+  return words.length > 0 ? <span className="text-ink-2 block pl-4 text-[14px]">{words.join(' ')}</span> : null
+}
+
+/** Where practitioners disagree on taking samples. */
+function HowSampled() {
+  const { kase, area, edit } = useOpenCase()
+  const guides = useGuides()
+  const guide = guides.find((one) => guideRef(one) === area?.guide) ?? guides[0]!
+  return (
+    <details className="mt-2">
+      <summary className="text-ink-2 cursor-pointer py-1.5 text-[14.5px]">{en.schools}</summary>
+      <div className="mt-1 grid gap-x-5 gap-y-3 sm:grid-cols-2 lg:grid-cols-3">
+        <SchoolFields
+          guides={[guide]}
+          chosen={kase.schools}
+          sampling
+          onChoose={(school, option) => edit((draft) => void (draft.schools[school] = option))}
+        />
+      </div>
+    </details>
   )
 }

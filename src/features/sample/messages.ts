@@ -64,7 +64,6 @@ export const en = {
   nextSample: 'Next sample',
   bring: 'Bring',
   steps: 'Step by step',
-  label: 'Bag label',
   date: 'Date',
   laboratory: 'Vale soil room (simulated laboratory)',
   send: (n: number) => (n === 1 ? 'Send the sample that was taken' : `Send the ${n} samples that were taken`),

@@ -1,8 +1,10 @@
 import { polygonArea, polygonContains } from 'd3-polygon'
 import * as fc from 'fast-check'
 import { evaluate } from 'mathjs'
+import { areasGround } from '../area-ground'
 import { readSize } from '../size'
-import { outlineArea, ringsOf, type Outline } from './outline'
+import { areaError } from '../sure'
+import { boxOf, outlineArea, ringsOf, type Outline } from './outline'
 import { groundOf, planSize, shapeFaults, type PlanShape } from './plan-size'
 import { crossing, fromEdge, groundArea, inGround, ringArea, untied, type Point } from './polygon'
 
@@ -134,6 +136,39 @@ describe('irregular edges by offsets', () => {
         5,
       ),
     ).toBeCloseTo((60 * 20 * 2) / Math.PI, 1))
+})
+
+/** Two lengths that err apart: √2 of the error of one. Tape 1 % and paces 5 % are common practice. */
+test.each([
+  ['taped', 0.01 * Math.SQRT2],
+  ['paced', 0.05 * Math.SQRT2],
+  ['told', null],
+] as const)('an area that is %s', (how, error) => expect(areaError(how)).toBe(error))
+
+describe('the outline of an area', () => {
+  const outline = (size: string, shapes: PlanShape[] = []) => {
+    const read = readSize(size, 'feet')
+    return areasGround([{ area: { id: 'a', shapes }, size: read.ok ? read.value : undefined }])[0]!
+  }
+  test.each<[string, string, number, boolean]>([
+    ['beds side by side', '4 @ 4x8', 128, true],
+    ['a square for ground of unknown outline', '400 sq ft', 400, false],
+    ['offsets', 'offsets 0, 4, 4, 0 every 5', 40, true],
+    ['nothing without a size', '', 0, false],
+  ])('%s', (_, size, area, known) => {
+    expect(groundArea(outline(size).ground)).toBeCloseTo(area, 6)
+    expect(outline(size).true).toBe(known)
+  })
+  test('what is drawn comes first; what is not stands beside it', () => {
+    const drawn = shape({ kind: 'rectangle', x: 0, y: 0, width: 10, length: 10, angle: 0 })
+    const sized = readSize('5x5', 'feet')
+    const both = areasGround([
+      { area: { id: 'a', shapes: [drawn] } },
+      { area: { id: 'b', shapes: [] }, size: sized.ok ? sized.value : undefined },
+    ])
+    // 10 ft from −5 to 5, a path of 3 ft, then 5 ft.
+    expect(boxOf(both.flatMap(({ ground }) => ground.flat(2)))).toEqual([-5, -5, 13, 5])
+  })
 })
 
 describe('shapes of one area', () => {

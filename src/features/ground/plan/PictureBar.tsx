@@ -15,7 +15,7 @@ import { en } from './messages'
 type Fault = PictureFault | 'broken' | 'refused'
 
 /** Ground that a picture is first taken to show, ft across. */
-const firstAcross = 120
+const firstAcross = 140
 
 /** The picture under the plan, read from this browser. */
 export function usePicture() {

@@ -2,7 +2,6 @@
 
 import { X } from 'lucide-react'
 import { useState } from 'react'
-import { areaError } from '@/core/geometry/sure'
 import { lengthsOf, outlineKinds, type Outline, type OutlineKind } from '@/core/geometry/plan/outline'
 import { planSize, shapeFaults, type PlanShape } from '@/core/geometry/plan/plan-size'
 import { untied, type Point } from '@/core/geometry/plan/polygon'
@@ -17,7 +16,7 @@ import { render } from '@/wording/render'
 import { inArea, useOpenCase } from '../../case/context'
 import { useCrops } from '../AreaFields'
 import { fresh } from './drawing'
-import { en } from './messages'
+import { en, sureWords } from './messages'
 import { useShapes } from './useShapes'
 
 const kinds = (Object.keys(outlineKinds) as OutlineKind[]).map((value) => ({ value, label: en.tool[value] }))
@@ -64,16 +63,12 @@ export function SizeLine() {
   const size = readAreaSize(area!, kase, crop)
   const drawn = planSize(area!.shapes)
   if (!size.ok) return null
-  const error = areaError(size.value.how)
   const typed = area!.size.text.trim() !== '' && drawn.ok
   return (
     <>
       <p className="mt-1">
         <strong>{areaWords(size.value.area.value.v, kase.measures)}</strong>
-        <span className="text-ink-2">
-          , {en.sure[size.value.how]}
-          {error !== null && `, ${en.within(Math.round(error * 1_000) / 10)}`}
-        </span>
+        <span className="text-ink-2">, {sureWords(size.value.how)}</span>
       </p>
       {typed && drawn.ok && (
         <p className="mt-0.5 text-[14.5px]">

@@ -1,5 +1,6 @@
 import { outlineArea, type Outline, type OutlineKind } from '@/core/geometry/plan/outline'
 import type { HowSized } from '@/core/geometry/size'
+import { areaError } from '@/core/geometry/sure'
 import { area, length, places, type Measures } from '@/wording/format'
 
 export const en = {
@@ -109,6 +110,12 @@ export const en = {
   pace: 'One pace of whoever measures',
   paceEcho: 'write sizes like 20 paces x 14 paces',
 } as const
+
+/** How a size was found, and how sure it is: `by tape, about ± 1.4 %`. */
+export function sureWords(how: HowSized): string {
+  const error = areaError(how)
+  return error === null ? en.sure[how] : `${en.sure[how]}, ${en.within(Math.round(error * 1_000) / 10)}`
+}
 
 /** `12 ft × 18 ft, 216 ft²`. */
 export function sizesOf(outline: Outline, measures: Measures): string {
