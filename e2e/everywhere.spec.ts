@@ -25,6 +25,7 @@ test.describe('every view', () => {
     ['phone', { width: 390, height: 844 }],
   ] as const)
     test(`is accessible and fits a ${name}`, async ({ watched: page }) => {
+      test.slow()
       await page.setViewportSize(size)
       await loadSamples(page)
       for (const view of views) {

@@ -185,6 +185,7 @@ test('traced over a picture whose scale is set from two points', async ({ watche
 })
 
 test('pictures and plans that cannot be taken say why, and are mended where they can be', async ({ watched: page }) => {
+  test.slow()
   await openPlan(page)
   const picture = page.getByLabel('Load a photo or sketch')
   const load = (bytes: Buffer, name = 'photo.jpg') =>

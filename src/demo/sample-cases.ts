@@ -53,12 +53,12 @@ const circle = (x: number, y: number, diameter: number, hole = false): PlanShape
 })
 
 /** A bag that went to the laboratory and came back. */
-const returned = (code: string, areaId: string, reportId: string, date: string): Sample => ({
+const returned = (code: string, areas: readonly string[], reportId: string, date: string, cores: number): Sample => ({
   ...blankSample(`sample-${code}`, 7),
   code,
-  areas: [areaId],
-  ticked: [0, 1, 2, 3, 4, 5],
-  taken: { date, by: 'TB', weather: 'dry, 52 °F', cores: plain('6') },
+  areas,
+  ticked: Array.from({ length: cores }, (_, i) => i),
+  taken: { date, by: 'TB', weather: 'dry, 52 °F', cores: plain(String(cores)) },
   sent: date,
   back: date,
   reportId,
@@ -113,9 +113,9 @@ const school = sample('sample-school-garden', '2026-10-19T14:05:00.000Z', {
     }),
   ],
   samples: [
-    returned('VES-IS', 'strip', 'strip-2026', '2026-10-08'),
-    returned('VES-RB', 'beds', 'beds-2026', '2026-10-08'),
-    returned('VES-GB', 'bench', 'bench-2026', '2026-10-08'),
+    returned('VES-IS', ['strip', 'corn'], 'strip-2026', '2026-10-08', 10),
+    returned('VES-RB', ['beds'], 'beds-2026', '2026-10-08', 10),
+    returned('VES-GB', ['bench'], 'bench-2026', '2026-10-08', 6),
   ],
   reports: [
     report('strip-2026', {

@@ -75,8 +75,13 @@ export interface Mend {
   readonly thin?: boolean
 }
 
-const point = Joi.array().items(Joi.number().required()).min(2).max(4)
-const ring = Joi.array().items(point).min(4)
+const isPoint = (value: unknown): boolean =>
+  Array.isArray(value) && value.length >= 2 && value.length <= 4 && value.every(Number.isFinite)
+/** Checked by hand: tens of thousands of corners are no work for a schema. */
+const point = Joi.any().custom((value: unknown, helpers) => (isPoint(value) ? value : helpers.error('any.invalid')))
+const ring = Joi.any().custom((value: unknown, helpers) =>
+  Array.isArray(value) && value.length >= 4 && value.every(isPoint) ? value : helpers.error('any.invalid'),
+)
 const geometry = Joi.alternatives().conditional('.type', {
   switch: [
     {

@@ -161,6 +161,8 @@ describe('where the cores lie', () => {
     const counts = ['large', 'middle', 'small'].map((id) => spots.filter(({ areaId }) => areaId === id).length)
     // 900, 400 and 9 of 1,309 ft²: 6.9, 3.1 and 0.07 of ten; the small one still gets its core.
     expect(counts).toEqual([6, 3, 1])
+    expect(compositeSpots([], 10, 1)).toEqual([])
+    expect(compositeSpots([{ areaId: 'unknown', ground: [] }], 10, 1)).toEqual([])
   })
   test('a zigzag walk is far shorter than going at random', () => {
     const field = groundOf([

@@ -148,6 +148,7 @@ export function compositeSpots(
   seed: number,
 ): readonly CoreSpot[] {
   const sized = areas.filter(({ ground }) => groundArea(ground) > 0)
+  if (sized.length === 0) return []
   const whole = sized.reduce((sum, { ground }) => sum + groundArea(ground), 0)
   const wish = sized.map(({ ground }) => (groundArea(ground) / whole) * count)
   const shares = wish.map((share) => Math.max(1, Math.floor(share)))

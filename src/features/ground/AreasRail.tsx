@@ -3,8 +3,12 @@
 import { Plus } from 'lucide-react'
 import { area as areaWords, length, type Measures } from '@/wording/format'
 import { textOf } from '@/wording/render'
-import type { AreaRecommendation } from '@/core/recommend'
-import { useOpenCase } from '../case/context'
+import { useMemo } from 'react'
+import type { Area } from '@/core/case'
+import { groundOf } from '@/core/geometry/plan/plan-size'
+import type { Size } from '@/core/geometry/size'
+import type { AreaRecommendation, Recommendation } from '@/core/recommend'
+import { answerOf, useOpenCase } from '../case/context'
 import { Miniature, reach } from './Miniature'
 import { en } from './messages'
 import { useAddArea } from './useAddArea'
@@ -12,7 +16,11 @@ import { useAddArea } from './useAddArea'
 /** The areas of the case, in their true shapes and to one scale. */
 export function AreasRail() {
   const { kase, recommendation, area: current, selectArea } = useOpenCase()
-  const feet = Math.max(1, ...recommendation.areas.map((one) => (one.size.ok ? reach(one.size.value) : 0)))
+  const shown = useMemo(
+    () => new Map(kase.areas.map((area) => [area.id, shapeOf(area, recommendation)])),
+    [kase.areas, recommendation],
+  )
+  const feet = Math.max(1, ...[...shown.values()].map((size) => (size ? reach(size) : 0)))
   const add = useAddArea()
   return (
     <nav
@@ -32,7 +40,7 @@ export function AreasRail() {
                 onClick={() => selectArea(area.id)}
                 className={`flex w-full cursor-pointer items-center gap-3 border-b-4 px-4 py-2 text-left md:border-b-0 md:border-l-4 md:pl-3 ${here ? 'bg-sheet border-moss' : 'hover:bg-wash border-transparent'}`}
               >
-                <Miniature size={found.size.ok ? found.size.value : null} feet={feet} />
+                <Miniature size={shown.get(area.id) ?? null} feet={feet} />
                 <span className="min-w-0">
                   <span className="block leading-tight font-semibold">{area.name || en.unnamed}</span>
                   <span className="text-ink-2 block text-[13.5px] leading-tight">{describe(found, kase.measures)}</span>
@@ -53,6 +61,18 @@ export function AreasRail() {
       </ul>
     </nav>
   )
+}
+
+/** What is drawn is its true shape, whichever size leads. */
+function shapeOf(area: Area, recommendation: Recommendation): Size | null {
+  const { size } = answerOf(recommendation, area.id)
+  if (!size.ok) return null
+  if (!area.shapes.some(({ hole }) => !hole)) return size.value
+  return {
+    ...size.value,
+    count: 1,
+    shape: { kind: 'outline', ground: groundOf(area.shapes), area: size.value.area.value.v },
+  }
 }
 
 /** `10 ft × 24 ft, mixed vegetables`. An area of unknown outline is told by its size, unless that stands beside it already. */

@@ -99,7 +99,7 @@ export function SampleStation() {
 /** Why a bag is not one with those before it. */
 function Because({ bag, before }: { bag: readonly Sampled[]; before: readonly (readonly Sampled[])[] }) {
   const reasons = before.flatMap((other) => apart(other[0]!, bag[0]!))
-  const words = [...new Set(reasons.map((sentence) => render(sentence)))]
+  const words = [...new Map(reasons.map((sentence) => [sentence.key, render(sentence)])).values()].slice(0, 2)
   return words.length > 0 ? <span className="text-ink-2 block pl-4 text-[14px]">{words.join(' ')}</span> : null
 }
 

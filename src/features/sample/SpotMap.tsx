@@ -13,16 +13,19 @@ interface Props {
   /** The one that is next. */
   here?: number
   width: number
+  /** At most so high; wide ground takes less. */
   height: number
   label: string
 }
 
 /** The ground with its numbered spots and the way between them. Areas whose place nobody drew stand side by side. */
-export function SpotMap({ outlines, spots, done = [], here, width, height, label }: Props) {
+export function SpotMap({ outlines, spots, done = [], here, width, height: most, label }: Props) {
   const points = outlines.flatMap(({ ground }) => ground.flat(2))
   if (points.length === 0) return null
   const [west, south, east, north] = boxOf(points)
   const margin = 14
+  const wide = (width - 2 * margin) / Math.max(east - west, 1)
+  const height = Math.min(most, Math.max(90, (north - south) * wide + 2 * margin))
   const scale = Math.min(
     (width - 2 * margin) / Math.max(east - west, 1),
     (height - 2 * margin) / Math.max(north - south, 1),

@@ -1,7 +1,8 @@
 'use client'
 
 import { castDraft } from 'immer'
-import { useRef, useState } from 'react'
+import { useEffect, useRef, useState } from 'react'
+import { flushSync } from 'react-dom'
 import { v4 as newId } from 'uuid'
 import { blankArea } from '@/core/blank'
 import type { Mend, PlanFault } from '@/schemas/geojson'
@@ -26,6 +27,18 @@ export function FilesBar() {
   const office = useOffice() ?? blankOffice
   const drawing = useRef<HTMLDivElement>(null)
   const [told, tell] = useState<Told>(null)
+  // Drawn only for paper and pictures: of hundreds of areas it would be redrawn at every stroke.
+  const [drawn, setDrawn] = useState(false)
+  useEffect(() => {
+    const draw = () => flushSync(() => setDrawn(true))
+    const leave = () => setDrawn(false)
+    window.addEventListener('beforeprint', draw)
+    window.addEventListener('afterprint', leave)
+    return () => {
+      window.removeEventListener('beforeprint', draw)
+      window.removeEventListener('afterprint', leave)
+    }
+  }, [])
   const name = (ending: string) => caseFileName(kase).replace(/\.json$/, `-plan.${ending}`)
 
   const take = async (text: string, mend?: Mend) => {
@@ -54,8 +67,10 @@ export function FilesBar() {
     saveFile(name('geojson'), new Blob([JSON.stringify(planGeoJson(kase), null, 2)], { type: 'application/geo+json' }))
   }
   const savePng = async () => {
+    flushSync(() => setDrawn(true))
     const svg = drawing.current?.querySelector('svg')
     if (svg) saveFile(name('png'), await pngOf(svg))
+    setDrawn(false)
   }
   return (
     <section className="mt-5 print:mt-0" aria-label={en.files}>
@@ -82,14 +97,16 @@ export function FilesBar() {
         </p>
       )}
       <div ref={drawing} className="sr-only print:not-sr-only" data-drawing>
-        <PlanDrawing
-          areas={kase.areas}
-          north={kase.plan.north}
-          measures={kase.measures}
-          width={7}
-          height={8.6}
-          label={en.title}
-        />
+        {drawn && (
+          <PlanDrawing
+            areas={kase.areas}
+            north={kase.plan.north}
+            measures={kase.measures}
+            width={7}
+            height={8.6}
+            label={en.title}
+          />
+        )}
       </div>
     </section>
   )

@@ -5,7 +5,9 @@ import { memo, useMemo, useRef, useState } from 'react'
 import { Circle, Group, Image as Picture, Layer, Line, Path, Stage, Text } from 'react-konva'
 import type { Area } from '@/core/case'
 import { boxOf, middleOf, ringsOf, type Outline, type OutlineKind } from '@/core/geometry/plan/outline'
+import { groundOf } from '@/core/geometry/plan/plan-size'
 import type { Point } from '@/core/geometry/plan/polygon'
+import { coreSpots } from '@/core/sampling/spots'
 import { useOpenCase } from '../../case/context'
 import { pathOf } from '../path'
 import { dragged, gridStep, handlesOf, movedSnapped, snapped, usualPlant, type Handle } from './drawing'
@@ -297,15 +299,26 @@ const AreaShapes = memo(
     onMove,
   }: AreaProps) {
     const inOrder = [...area.shapes].sort((a, b) => Number(a.hole) - Number(b.hole))
-    const first = inOrder.find(({ hole }) => !hole)
+    const cut = inOrder.some(({ hole }) => hole) ? groundOf(area.shapes) : undefined
+    const [name] = coreSpots(cut ?? groundOf(area.shapes), 1, 1)
+    const wide = Math.max(...inOrder.map(({ outline }) => widthOf(outline)), 0)
     return (
       <>
+        {cut && (
+          <Path
+            data={pathOf(cut, (point) => point)}
+            fillRule="evenodd"
+            fill={fillOf(here, over)}
+            perfectDrawEnabled={false}
+            listening={false}
+          />
+        )}
         {inOrder.map(({ id, hole, outline }) => (
           <Path
             key={id}
             data={outlinePath(outline)}
             fillRule="evenodd"
-            fill={fillOf(hole, here, over)}
+            fill={cut ? 'transparent' : fillOf(here, over)}
             stroke={id === selected ? look.moss : look.ink}
             strokeWidth={id === selected ? 2.5 : here ? 1.6 : 1}
             dash={hole ? [5, 3] : undefined}
@@ -328,7 +341,7 @@ const AreaShapes = memo(
             }}
           />
         ))}
-        {first && <Name text={area.name} outline={first.outline} pixelsPerFoot={pixelsPerFoot} />}
+        {name && <Name text={area.name} at={name} wide={wide * pixelsPerFoot} pixelsPerFoot={pixelsPerFoot} />}
       </>
     )
   },
@@ -343,15 +356,25 @@ const AreaShapes = memo(
 )
 
 /** Half seen through over a picture, two figures of hexadecimal more. */
-const fillOf = (hole: boolean, here: boolean, over: boolean) =>
-  `${hole ? look.paper : here ? look.here : look.wash}${over ? '8c' : 'e6'}`
+const fillOf = (here: boolean, over: boolean) => `${here ? look.here : look.wash}${over ? '8c' : 'e6'}`
+
+function widthOf(outline: Outline): number {
+  const [west, , east] = boxOf(ringsOf(outline)[0] ?? [])
+  return east - west
+}
+
+interface NameProps {
+  text: string
+  at: Point
+  /** Pixels that there are for it. */
+  wide: number
+  pixelsPerFoot: number
+}
 
 /** Left away where there is no room for it. */
-function Name({ text, outline, pixelsPerFoot }: { text: string; outline: Outline; pixelsPerFoot: number }) {
-  const [west, , east] = boxOf(ringsOf(outline)[0] ?? [])
-  const width = Math.max((east - west) * pixelsPerFoot, 60)
-  if ((east - west) * pixelsPerFoot < 28) return null
-  const [x, y] = middleOf(outline)
+function Name({ text, at: [x, y], wide, pixelsPerFoot }: NameProps) {
+  if (wide < 28) return null
+  const width = Math.max(wide, 60)
   return (
     <Group x={x} y={y} scaleX={1 / pixelsPerFoot} scaleY={-1 / pixelsPerFoot} listening={false}>
       <Text

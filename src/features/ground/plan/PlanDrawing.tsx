@@ -1,6 +1,8 @@
 import type { Area } from '@/core/case'
-import { middleOf, ringsOf } from '@/core/geometry/plan/outline'
+import { ringsOf } from '@/core/geometry/plan/outline'
+import { groundOf } from '@/core/geometry/plan/plan-size'
 import type { Point } from '@/core/geometry/plan/polygon'
+import { coreSpots } from '@/core/sampling/spots'
 import { length, type Measures } from '@/wording/format'
 import { pathOf } from '../path'
 import { extentOf } from './drawing'
@@ -58,6 +60,7 @@ export function PlanDrawing({ areas, north, measures, width, height, spots = [],
   const [cx, cy] = [(west + east) / 2, (south + north_) / 2]
   const place = ([x, y]: Point): Point => [w / 2 + (x - cx) * dots, (h - 44) / 2 - (y - cy) * dots]
   const bar = barOf(dots, measures, 150)
+  const grounds = areas.map((area) => ({ area, ground: groundOf(area.shapes) }))
   const walk = spots.map(({ at }) => place(at).join(' ')).join('L')
   return (
     <svg
@@ -71,31 +74,24 @@ export function PlanDrawing({ areas, north, measures, width, height, spots = [],
       className="max-w-full"
     >
       <rect width={w} height={h} fill="#fff" />
-      {[false, true].map((hole) =>
-        areas.flatMap(({ id, shapes }) =>
-          shapes
-            .filter((shape) => shape.hole === hole)
+      {grounds.map(({ area: { id, shapes }, ground }) => (
+        <g key={id} stroke={look.ink} strokeWidth="1.2">
+          <path d={pathOf(ground, place)} fillRule="evenodd" fill={look.wash} />
+          {shapes
+            .filter(({ hole }) => hole)
             .map(({ id: shapeId, outline }) => (
-              <path
-                key={`${id}/${shapeId}`}
-                d={pathOf([ringsOf(outline)], place)}
-                fillRule="evenodd"
-                fill={hole ? '#fff' : look.wash}
-                stroke={look.ink}
-                strokeWidth="1.2"
-                strokeDasharray={hole ? '5 3' : undefined}
-              />
-            )),
-        ),
-      )}
+              <path key={shapeId} d={pathOf([ringsOf(outline)], place)} fill="none" strokeDasharray="5 3" />
+            ))}
+        </g>
+      ))}
       {spots.length > 1 && (
         <path d={`M${walk}`} fill="none" stroke={look.slate} strokeWidth="1.2" strokeDasharray="3 4" />
       )}
       {spots.length === 0 &&
-        areas.map(({ id, name, shapes }) => {
-          const first = shapes.find(({ hole }) => !hole)
-          if (!first) return null
-          const [x, y] = place(middleOf(first.outline))
+        grounds.map(({ area: { id, name }, ground }) => {
+          const [spot] = coreSpots(ground, 1, 1)
+          if (!spot) return null
+          const [x, y] = place(spot)
           return (
             <text key={id} x={x} y={y + 5} textAnchor="middle" fontSize="14" fill={look.ink}>
               {name}
