@@ -72,6 +72,8 @@ try {
     )
   }
   await told(`Choosing one of ${count} areas`)
+  const place = () => page.getByLabel(/^Corners/).inputValue()
+  const before = await place()
   await page.mouse.move(...middle)
   await page.mouse.down()
   for (let i = 0; i < 90; i += 1) {
@@ -81,6 +83,7 @@ try {
   await told('Dragging it for a second and a half')
   await page.mouse.up()
   await told('Letting it go')
+  console.log(`It lay at ${before.split(';')[0]} and lies at ${(await place()).split(';')[0]} now.`)
 } finally {
   await browser.close()
   server.kill()
