@@ -1,21 +1,7 @@
-import { spawn } from 'node:child_process'
-import { chromium } from '@playwright/test'
-import { environment, nextScript, root } from '../scripts/run.mjs'
+import { served } from './served.mjs'
 
 /** Opens the Desk of 5,000 cases, finds among them, backs them up and restores them, in a real browser. */
-const port = 4633
-const address = `http://127.0.0.1:${port}`
 const count = 5_000
-const server = spawn(process.execPath, [nextScript, 'start', '--hostname', '127.0.0.1', '--port', String(port)], {
-  cwd: root,
-  env: environment,
-  stdio: ['ignore', 'pipe', 'inherit'],
-})
-await new Promise((resolve) => server.stdout.on('data', (text) => String(text).includes('Ready') && resolve()))
-const browser = await chromium.launch({
-  executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
-  args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking'],
-})
 
 /** The page's own clock, from the start of the navigation to when the first case is there. */
 const opened = (page) =>
@@ -48,7 +34,7 @@ const found = (page, words) =>
 const median = (times) => [...times].sort((a, b) => a - b)[Math.floor(times.length / 2)]
 const seconds = (ms) => `${(ms / 1000).toFixed(1)} s`
 
-try {
+await served(4633, async (browser, address) => {
   const page = await (await browser.newContext({ serviceWorkers: 'block' })).newPage()
   await page.goto(address)
   await page.getByRole('button', { name: 'Load the sample cases' }).click()
@@ -120,7 +106,4 @@ try {
   console.log(
     `Read and compared in ${seconds(read)}, restored in an empty browser in ${seconds(performance.now() - start)}.`,
   )
-} finally {
-  await browser.close()
-  server.kill('SIGTERM')
-}
+})

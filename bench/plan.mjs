@@ -1,23 +1,9 @@
-import { spawn } from 'node:child_process'
-import { chromium } from '@playwright/test'
-import { environment, nextScript, root } from '../scripts/run.mjs'
+import { served } from './served.mjs'
 
 /** Drags one of 200 areas about the plan, and prints the longest task that kept the page from answering. */
-const port = 4634
-const address = `http://127.0.0.1:${port}`
-const server = spawn(process.execPath, [nextScript, 'start', '--hostname', '127.0.0.1', '--port', String(port)], {
-  cwd: root,
-  env: environment,
-  stdio: ['ignore', 'pipe', 'inherit'],
-})
-await new Promise((resolve) => server.stdout.on('data', (text) => String(text).includes('Ready') && resolve()))
-const browser = await chromium.launch({
-  executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
-  args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking'],
-})
 const count = 200
 
-try {
+await served(4634, async (browser, address) => {
   const page = await (
     await browser.newContext({ serviceWorkers: 'block', viewport: { width: 1280, height: 800 } })
   ).newPage()
@@ -85,7 +71,4 @@ try {
   await page.mouse.up()
   await told('Letting it go')
   console.log(`It lay at ${before.split(';')[0]} and lies at ${(await place()).split(';')[0]} now.`)
-} finally {
-  await browser.close()
-  server.kill()
-}
+})

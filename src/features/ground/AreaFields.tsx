@@ -14,6 +14,7 @@ import { houseLimits } from '@/core/guides/limits'
 import { ChoiceField } from '@/ui/ChoiceField'
 import { SelectField } from '@/ui/SelectField'
 import { TextField } from '@/ui/TextField'
+import { TickField } from '@/ui/TickField'
 import { volumeWords } from '@/wording/format'
 import { render, textOf } from '@/wording/render'
 import { inArea, useOpenCase } from '../case/context'
@@ -193,15 +194,11 @@ export function MoreFields({ area }: { area: Area }) {
         value={area.feeding}
         onChange={(feeding) => edit(inArea(area.id, (draft) => void (draft.feeding = feeding)))}
       />
-      <label className="flex min-h-9 items-center gap-2 self-end">
-        <input
-          type="checkbox"
-          className="accent-moss size-4.5"
-          checked={area.phosphorusBanned}
-          onChange={(event) => edit(inArea(area.id, (draft) => void (draft.phosphorusBanned = event.target.checked)))}
-        />
-        {en.ban}
-      </label>
+      <TickField
+        label={en.ban}
+        checked={area.phosphorusBanned}
+        onChange={(on) => edit(inArea(area.id, (draft) => void (draft.phosphorusBanned = on)))}
+      />
     </>
   )
 }

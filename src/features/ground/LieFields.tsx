@@ -7,6 +7,7 @@ import { fields } from '@/core/fields'
 import { Button } from '@/ui/Button'
 import { SelectField } from '@/ui/SelectField'
 import { TextField } from '@/ui/TextField'
+import { TickField } from '@/ui/TickField'
 import { inArea, useOpenCase } from '../case/context'
 import { fieldError, retyped, understood } from '../formatting'
 import { en } from './messages'
@@ -52,7 +53,7 @@ export function LieFields({ area }: { area: Area }) {
           edit(inArea(area.id, (draft) => void (draft.lie.toWater = retyped(text, 'ft', fields.toWater))))
         }
       />
-      <Tick
+      <TickField
         label={en.irrigated}
         checked={lie.irrigated}
         onChange={(on) => edit(inArea(area.id, (draft) => void (draft.lie.irrigated = on)))}
@@ -61,7 +62,7 @@ export function LieFields({ area }: { area: Area }) {
         <legend className="text-ink-2 text-[13.5px]">{en.concerns}</legend>
         <div className="flex flex-wrap gap-x-5">
           {concerns.map((one) => (
-            <Tick
+            <TickField
               key={one}
               label={en.concernNames[one]}
               checked={area.concerns.includes(one)}
@@ -77,20 +78,6 @@ export function LieFields({ area }: { area: Area }) {
         </div>
       </fieldset>
     </>
-  )
-}
-
-function Tick({ label, checked, onChange }: { label: string; checked: boolean; onChange: (on: boolean) => void }) {
-  return (
-    <label className="flex min-h-9 items-center gap-2 self-end">
-      <input
-        type="checkbox"
-        className="accent-moss size-4.5"
-        checked={checked}
-        onChange={(event) => onChange(event.target.checked)}
-      />
-      {label}
-    </label>
   )
 }
 

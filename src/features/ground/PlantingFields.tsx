@@ -9,6 +9,7 @@ import type { Field, Typed } from '@/core/units/typed'
 import { ChoiceField } from '@/ui/ChoiceField'
 import { SelectField } from '@/ui/SelectField'
 import { TextField } from '@/ui/TextField'
+import { TickField } from '@/ui/TickField'
 import { textOf } from '@/wording/render'
 import { inArea, useOpenCase } from '../case/context'
 import { fieldError, retyped, understood } from '../formatting'
@@ -86,15 +87,11 @@ export function PastFields({ area }: { area: Area }) {
         />
       )}
       {crop.boron === 'serves' && (
-        <label className="flex min-h-9 items-center gap-2 self-end">
-          <input
-            type="checkbox"
-            className="accent-moss size-4.5"
-            checked={past.beansNext}
-            onChange={(event) => edit(inArea(area.id, (draft) => void (draft.past.beansNext = event.target.checked)))}
-          />
-          {en.beansNext}
-        </label>
+        <TickField
+          label={en.beansNext}
+          checked={past.beansNext}
+          onChange={(on) => edit(inArea(area.id, (draft) => void (draft.past.beansNext = on)))}
+        />
       )}
     </>
   )
@@ -110,15 +107,11 @@ const legumes = Object.entries(houseLimits.legumes).map(([value, { label }]) => 
 function Check({ area, of, label }: { area: Area; of: 'newLawn'; label: string }) {
   const { edit } = useOpenCase()
   return (
-    <label className="flex min-h-9 items-center gap-2 self-end">
-      <input
-        type="checkbox"
-        className="accent-moss size-4.5"
-        checked={area[of]}
-        onChange={(event) => edit(inArea(area.id, (draft) => void (draft[of] = event.target.checked)))}
-      />
-      {label}
-    </label>
+    <TickField
+      label={label}
+      checked={area[of]}
+      onChange={(on) => edit(inArea(area.id, (draft) => void (draft[of] = on)))}
+    />
   )
 }
 

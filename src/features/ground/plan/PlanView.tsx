@@ -19,6 +19,7 @@ import type { Case } from '@/core/case'
 import type { Point } from '@/core/geometry/plan/polygon'
 import { ChoiceField } from '@/ui/ChoiceField'
 import { TextField } from '@/ui/TextField'
+import { TickField } from '@/ui/TickField'
 import { useOpenCase } from '../../case/context'
 import { extentOf } from './drawing'
 import { en } from './messages'
@@ -87,15 +88,7 @@ export function PlanView() {
               <Icon size={20} aria-hidden className={one === 'ellipse' ? 'scale-y-60' : undefined} />
             </button>
           ))}
-          <label className="ml-2 flex min-h-9 items-center gap-2 text-[14.5px]">
-            <input
-              type="checkbox"
-              className="accent-moss size-4.5"
-              checked={snap}
-              onChange={(event) => setSnap(event.target.checked)}
-            />
-            {en.snap}
-          </label>
+          <TickField label={en.snap} checked={snap} onChange={(on) => setSnap(on)} />
           <span className="ml-auto flex gap-1">
             <Round label={en.zoomIn} icon={ZoomIn} onClick={() => plan.zoom(1.4)} />
             <Round label={en.zoomOut} icon={ZoomOut} onClick={() => plan.zoom(1 / 1.4)} />

@@ -11,6 +11,7 @@ import { readNumber } from '@/core/units/typed'
 import { Button } from '@/ui/Button'
 import { SelectField } from '@/ui/SelectField'
 import { TextField } from '@/ui/TextField'
+import { TickField } from '@/ui/TickField'
 import { area as areaWords, places } from '@/wording/format'
 import { render } from '@/wording/render'
 import { inArea, useOpenCase } from '../../case/context'
@@ -115,15 +116,7 @@ function ShapeRow({ n, shape, here, fault, onSelect }: RowProps) {
           <Length key={name} name={name} outline={outline} onChange={(next) => put(shape.id, next)} />
         ))
       )}
-      <label className="flex min-h-9 items-center gap-2 text-[14.5px]">
-        <input
-          type="checkbox"
-          className="accent-moss size-4.5"
-          checked={shape.hole}
-          onChange={(event) => setHole(shape.id, event.target.checked)}
-        />
-        {en.hole}
-      </label>
+      <TickField label={en.hole} checked={shape.hole} onChange={(on) => setHole(shape.id, on)} />
       <button
         type="button"
         aria-label={en.remove(n)}

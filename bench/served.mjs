@@ -1,0 +1,23 @@
+import { spawn } from 'node:child_process'
+import { chromium } from '@playwright/test'
+import { environment, nextScript, root } from '../scripts/run.mjs'
+
+/** Serves the built app and opens a browser; does the work, and ends both whatever comes of it. */
+export async function served(port, work) {
+  const server = spawn(process.execPath, [nextScript, 'start', '--hostname', '127.0.0.1', '--port', String(port)], {
+    cwd: root,
+    env: environment,
+    stdio: ['ignore', 'pipe', 'inherit'],
+  })
+  await new Promise((resolve) => server.stdout.on('data', (text) => String(text).includes('Ready') && resolve()))
+  const browser = await chromium.launch({
+    executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+    args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking'],
+  })
+  try {
+    await work(browser, `http://127.0.0.1:${port}`)
+  } finally {
+    await browser.close()
+    server.kill()
+  }
+}
