@@ -4,8 +4,10 @@ const port = 4631
 
 export default defineConfig({
   testDir: './e2e',
-  workers: 1,
-  timeout: 60_000,
+  workers: 2,
+  timeout: 90_000,
+  // Two browsers share a small machine with the server.
+  expect: { timeout: 15_000 },
   retries: 0,
   reporter: [['list'], ['json', { outputFile: 'reports/browser.json' }]],
   use: {

@@ -1,6 +1,8 @@
 import AxeBuilder from '@axe-core/playwright'
 import type { Locator, Page } from '@playwright/test'
-import { readFile } from 'node:fs/promises'
+import { mkdtemp, readFile, writeFile } from 'node:fs/promises'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
 import { expect, kept, loadSamples, test, type } from './app'
 
 /** The plan of a sample case that nobody has drawn yet. */
@@ -190,7 +192,9 @@ test('pictures and plans that cannot be taken say why, and are mended where they
   const picture = page.getByLabel('Load a photo or sketch')
   const load = (bytes: Buffer, name = 'photo.jpg') =>
     picture.setInputFiles({ name, mimeType: 'image/jpeg', buffer: bytes })
-  await load(Buffer.alloc(40_000_000))
+  const large = join(await mkdtemp(join(tmpdir(), 'agrologos-')), 'photo.jpg')
+  await writeFile(large, Buffer.alloc(40_000_000))
+  await picture.setInputFiles(large)
   await expect(page.getByText('This picture is larger than 12 MB')).toBeVisible()
   await load(Buffer.from('not a picture at all'))
   await expect(page.getByText('This file is no picture that can be read here')).toBeVisible()

@@ -70,6 +70,7 @@ export const blankSample = (id: string, seed: number): Sample => ({
   code: '',
   areas: [],
   corner: '',
+  cornerAt: null,
   cores: blank(''),
   depth: blank('in'),
   tests: null,

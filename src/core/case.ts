@@ -1,6 +1,7 @@
 import type { BoronMethod, ExtractantId, GuideRef, LeadMethod, MicronutrientMethod } from './guides/guide'
 import type { FertilizerId, LimeMaterialId, LimeScaleId, SieveMesh, SulfurMaterialId } from './guides/materials'
 import type { PlanShape } from './geometry/plan/plan-size'
+import type { Point } from './geometry/plan/polygon'
 import type { Climate, TextureId } from './guides/soils'
 import type { TestId } from './guides/sampling'
 import type { BufferKind, Element, MajorNutrient, OtherNutrient, SaltMethod, TestUnit } from './units/quantity'
@@ -121,6 +122,8 @@ export interface Sample {
   readonly areas: readonly string[]
   /** A bad corner with a sample of its own; empty for an ordinary one. */
   readonly corner: string
+  /** Where that corner is on the drawing of its area, ft; null where nobody marked it. */
+  readonly cornerAt: Point | null
   /** Blank: as many, and as deep, as is proposed. */
   readonly cores: Typed
   readonly depth: Typed

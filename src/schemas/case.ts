@@ -110,6 +110,7 @@ const sample = Joi.object({
   code: line(60),
   areas: Joi.array().items(Joi.string().max(80)).max(500).unique().required(),
   corner: line(120),
+  cornerAt: Joi.array().ordered(onPlan, onPlan).length(2).allow(null).required(),
   cores: typed,
   depth: typed,
   tests: Joi.array()

@@ -9,7 +9,7 @@ import { groundOf } from '../geometry/plan/plan-size'
 import { fromEdge, groundArea, inGround, type Point } from '../geometry/plan/polygon'
 import { coresFor, depthFor, testsFor, type Sampled } from './advice'
 import { initials, sampleCode } from './codes'
-import { compositeSpots, coreSpots, evenness } from './spots'
+import { compositeSpots, coreSpots, cornerGround, evenness } from './spots'
 import { spotSummary } from './spot-check'
 import { againstMix, apart, proposed } from './together'
 
@@ -163,6 +163,16 @@ describe('where the cores lie', () => {
     expect(counts).toEqual([6, 3, 1])
     expect(compositeSpots([], 10, 1)).toEqual([])
     expect(compositeSpots([{ areaId: 'unknown', ground: [] }], 10, 1)).toEqual([])
+  })
+  test('a bad corner is a sixth of its area around the marked spot, and its cores stay there (common practice)', () => {
+    const bed = groundOf([
+      { id: 'b', hole: false, outline: { kind: 'rectangle', x: 0, y: 0, width: 60, length: 40, angle: 0 } },
+    ])
+    const corner = cornerGround(bed, [0, 0])
+    expect(groundArea(corner) / 2_400).toBeCloseTo(1 / 6, 2)
+    // At an edge less of it lies inside.
+    expect(groundArea(cornerGround(bed, [30, 0]))).toBeCloseTo(groundArea(corner) / 2, 0)
+    for (const [x, y] of coreSpots(corner, 6, 2)) expect(Math.hypot(x, y)).toBeLessThan(Math.sqrt(400 / Math.PI))
   })
   test('a zigzag walk is far shorter than going at random', () => {
     const field = groundOf([

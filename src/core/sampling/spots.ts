@@ -1,4 +1,5 @@
-import { fromEdge, groundArea, inGround, type Ground, type Point } from '../geometry/plan/polygon'
+import { groundOf } from '../geometry/plan/plan-size'
+import { common, fromEdge, groundArea, inGround, type Ground, type Point } from '../geometry/plan/polygon'
 import { boxOf } from '../geometry/plan/outline'
 
 /** Cores keep off edges: so much of the width of the ground, and at most so many ft. Source: common practice. */
@@ -156,4 +157,14 @@ export function compositeSpots(
   for (let left = count - shares.reduce((a, b) => a + b, 0), k = 0; left > 0; left -= 1, k += 1)
     shares[byRest[k % byRest.length]!.i]! += 1
   return sized.flatMap(({ areaId, ground }, i) => coreSpots(ground, shares[i]!, seed + i).map((at) => ({ areaId, at })))
+}
+
+/** Of an area, the share that a bad corner takes up where nobody said how far it goes. Source: common practice. */
+const cornerShare = 1 / 6
+
+/** The ground around a marked spot of an area that counts as its corner. */
+export function cornerGround(ground: Ground, [x, y]: Point): Ground {
+  const diameter = 2 * Math.sqrt((groundArea(ground) * cornerShare) / Math.PI)
+  const around = groundOf([{ id: 'corner', hole: false, outline: { kind: 'circle', x, y, diameter } }])
+  return common(ground, around)
 }

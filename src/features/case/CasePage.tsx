@@ -3,7 +3,7 @@
 import { Download, History } from 'lucide-react'
 import Link from 'next/link'
 import { useSearchParams } from 'next/navigation'
-import { lazy, Suspense, useMemo, useState, type ReactNode } from 'react'
+import { lazy, Suspense, useEffect, useMemo, useState, type ReactNode } from 'react'
 import type { Case } from '@/core/case'
 import { stations } from '@/core/progress'
 import { editCase, type Front } from '@/store/cases'
@@ -26,15 +26,30 @@ import { saveCaseFile } from './save-file'
 import { StationNav } from './StationNav'
 import { useCase, useRecommendation } from './useCase'
 
-const MaterialsStation = lazy(() =>
-  import('../materials/MaterialsStation').then((found) => ({ default: found.MaterialsStation })),
-)
-const LetterStation = lazy(() => import('../letter/LetterStation').then((found) => ({ default: found.LetterStation })))
+/** What comes after the page itself. */
+const later = {
+  materials: () => import('../materials/MaterialsStation'),
+  letter: () => import('../letter/LetterStation'),
+  sample: () => import('../sample/SampleStation'),
+  plan: () => import('../ground/plan/PlanView'),
+  conflicts: () => import('../exchange/Conflicts'),
+  history: () => import('../history/HistoryView'),
+}
+const MaterialsStation = lazy(() => later.materials().then((found) => ({ default: found.MaterialsStation })))
+const LetterStation = lazy(() => later.letter().then((found) => ({ default: found.LetterStation })))
+const SampleStation = lazy(() => later.sample().then((found) => ({ default: found.SampleStation })))
+const Conflicts = lazy(() => later.conflicts().then((found) => ({ default: found.Conflicts })))
+const HistoryView = lazy(() => later.history().then((found) => ({ default: found.HistoryView })))
 
-const SampleStation = lazy(() => import('../sample/SampleStation').then((found) => ({ default: found.SampleStation })))
-
-const Conflicts = lazy(() => import('../exchange/Conflicts').then((found) => ({ default: found.Conflicts })))
-const HistoryView = lazy(() => import('../history/HistoryView').then((found) => ({ default: found.HistoryView })))
+/** Once the page rests the other stations come too, so that a tablet without a service worker goes on without network. */
+function useStationsAtHand() {
+  useEffect(() => {
+    const rest = setTimeout(() => {
+      for (const load of Object.values(later)) load().catch(() => undefined)
+    }, 1_000)
+    return () => clearTimeout(rest)
+  }, [])
+}
 
 /** One case, whichever of its stations is open; the address says which, and changes without a page load. */
 export function CasePage() {
@@ -65,6 +80,7 @@ interface Props {
 }
 
 function Opened({ kase, keeping, station, areaId }: Props) {
+  useStationsAtHand()
   const recommendation = useRecommendation(kase)
   const [explained, explain] = useState<string | null>(null)
   const area = kase.areas.find((one) => one.id === areaId) ?? kase.areas[0] ?? null

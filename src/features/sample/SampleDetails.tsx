@@ -196,14 +196,15 @@ function Steps({ sample, retestYears }: { sample: Sample; retestYears: number })
   )
 }
 
-/** A bad corner of one of its areas gets a bag of its own. */
-function Corner({ sheet: { ground, sample } }: { sheet: SampleSheet }) {
+/** A bad corner of one of its areas gets a bag of its own, with its cores around the spot that lies in it. */
+function Corner({ sheet: { ground, sample, spots } }: { sheet: SampleSheet }) {
   const { kase } = useOpenCase()
   const { make } = useSampleEdits()
   const [name, setName] = useState('')
-  const [areaId, setAreaId] = useState<string | null>(null)
-  if (ground.length === 0 || sample.corner) return null
-  const area = kase.areas.find(({ id }) => id === (areaId ?? ground[0]!.area.id))!
+  const [at, setAt] = useState('0')
+  if (ground.length === 0 || sample.corner || spots.length === 0) return null
+  const spot = spots[Number(at)] ?? spots[0]!
+  const area = kase.areas.find(({ id }) => id === spot.areaId)!
   return (
     <details className="mt-3">
       <summary className="text-ink-2 cursor-pointer py-1.5 text-[14.5px]">{en.corner}</summary>
@@ -211,20 +212,18 @@ function Corner({ sheet: { ground, sample } }: { sheet: SampleSheet }) {
         <div className="w-64">
           <TextField label={en.cornerName} value={name} placeholder={en.cornerExample} onChange={setName} />
         </div>
-        {ground.length > 1 && (
-          <div className="w-48">
-            <SelectField
-              label={en.ofArea}
-              value={area.id}
-              options={ground.map(({ area: one }) => ({ value: one.id, label: one.name }))}
-              onChange={setAreaId}
-            />
-          </div>
-        )}
+        <div className="w-40">
+          <SelectField
+            label={en.cornerNear}
+            value={at}
+            options={spots.map((_, i) => ({ value: String(i), label: en.coreNumber(i + 1) }))}
+            onChange={(next) => setAt(next ?? '0')}
+          />
+        </div>
         <Button
           disabled={name.trim() === ''}
           onClick={() => {
-            void make([{ areas: [area], corner: name.trim() }])
+            void make([{ areas: [area], corner: name.trim(), cornerAt: ground.length === 1 ? spot.at : null }])
             setName('')
           }}
         >

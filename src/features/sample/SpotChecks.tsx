@@ -3,8 +3,10 @@
 import { X } from 'lucide-react'
 import { useEffect, useMemo, useState } from 'react'
 import { v4 as newId } from 'uuid'
+import type { SpotCheck } from '@/core/case'
 import { fields, numberIn } from '@/core/fields'
 import { areasGround } from '@/core/geometry/area-ground'
+import type { Point } from '@/core/geometry/plan/polygon'
 import { readAreaSize } from '@/core/reading/soil'
 import { compositeSpots, type CoreSpot } from '@/core/sampling/spots'
 import { spotSummary } from '@/core/sampling/spot-check'
@@ -101,7 +103,15 @@ export function SpotChecks() {
                 <Button
                   kind="text"
                   className="ml-2"
-                  onClick={() => void make([{ areas: [area!], corner: `pH ${pHFigure(odd)}` }])}
+                  onClick={() =>
+                    void make([
+                      {
+                        areas: [area!],
+                        corner: `pH ${pHFigure(odd)}`,
+                        cornerAt: placeOf(mine[readings.indexOf(odd)]!),
+                      },
+                    ])
+                  }
                 >
                   {en.addCorner}
                 </Button>
@@ -113,6 +123,8 @@ export function SpotChecks() {
     </section>
   )
 }
+
+const placeOf = ({ x, y }: SpotCheck): Point | null => (x === null || y === null ? null : [x, y])
 
 function TypedReading({ onAdd }: { onAdd: (pH: number) => void }) {
   const [typed, setTyped] = useState(retyped('', '', fields.pH))

@@ -6,13 +6,14 @@ import { blankSample } from '@/core/blank'
 import type { Area, Case, Sample } from '@/core/case'
 import { fields, numberIn } from '@/core/fields'
 import { areasGround, type Outlined } from '@/core/geometry/area-ground'
+import { groundArea, type Point } from '@/core/geometry/plan/polygon'
 import { defaultGuide } from '@/core/guides/guides'
 import { guideRef, type Guide } from '@/core/guides/guide'
 import type { Sampling } from '@/core/guides/sampling'
 import { withSchools } from '@/core/guides/schools'
 import { coresFor, depthFor, testsFor, type Asked, type Sampled } from '@/core/sampling/advice'
 import { codesOf, sampleCode } from '@/core/sampling/codes'
-import { compositeSpots, type CoreSpot } from '@/core/sampling/spots'
+import { compositeSpots, cornerGround, type CoreSpot } from '@/core/sampling/spots'
 import { againstMix, proposed } from '@/core/sampling/together'
 import { readAreaSize } from '@/core/reading/soil'
 import type { Sentence } from '@/core/sentence'
@@ -66,20 +67,21 @@ export function useSamples() {
 function sheetOf(sample: Sample, all: readonly Sampled[], kase: Case, guides: readonly Guide[]): SampleSheet {
   const ground = sample.areas.flatMap((id) => all.filter(({ area }) => area.id === id))
   const { sampling } = guideOf(ground[0]?.area, kase, guides)
-  const sqFt = ground.reduce<number | undefined>(
-    (sum, { size }) => (size === undefined ? sum : (sum ?? 0) + size),
-    undefined,
-  )
-  const coresProposed = coresFor(sqFt, sampling)
-  const cores = Math.round(numberIn(fields.cores, sample.cores) ?? coresProposed)
-  const usual = depthFor(ground, sampling)
-  const typed = numberIn(fields.depth, sample.depth)
   const outlines = areasGround(
     ground.map(({ area, crop }) => {
       const size = readAreaSize(area, kase, crop)
       return { area, size: size.ok ? size.value : undefined }
     }),
   )
+  // A corner is sampled where it is, and drawn within its area.
+  const { cornerAt } = sample
+  const sampled = cornerAt ? outlines.map((one) => ({ ...one, ground: cornerGround(one.ground, cornerAt) })) : outlines
+  const sizes = cornerAt ? sampled.map((one) => groundArea(one.ground)) : ground.flatMap(({ size }) => size ?? [])
+  const sqFt = sizes.length > 0 ? sizes.reduce((sum, size) => sum + size, 0) : undefined
+  const coresProposed = coresFor(sqFt, sampling)
+  const cores = Math.round(numberIn(fields.cores, sample.cores) ?? coresProposed)
+  const usual = depthFor(ground, sampling)
+  const typed = numberIn(fields.depth, sample.depth)
   return {
     sample,
     ground,
@@ -89,7 +91,7 @@ function sheetOf(sample: Sample, all: readonly Sampled[], kase: Case, guides: re
     coresProposed,
     depth: typed === undefined ? usual : { from: 0, to: sample.depth.unit === 'cm' ? typed / 2.54 : typed },
     asked: testsFor(ground),
-    spots: compositeSpots(outlines, cores, sample.seed),
+    spots: compositeSpots(sampled, cores, sample.seed),
     against: againstMix(ground),
   }
 }
@@ -135,6 +137,13 @@ export function useDuplicate(code: string): boolean {
   return here || (elsewhere ?? 0) > 0
 }
 
+/** A bag to be made. */
+export interface Bag {
+  readonly areas: readonly Area[]
+  readonly corner?: string
+  readonly cornerAt?: Point | null
+}
+
 /** Changes to the samples, each an edit of the case. */
 export function useSampleEdits() {
   const { kase, edit } = useOpenCase()
@@ -143,12 +152,12 @@ export function useSampleEdits() {
       const sample = draft.samples.find((one) => one.id === id)
       if (sample) recipe(sample)
     })
-  const make = async (bags: readonly { readonly areas: readonly Area[]; readonly corner?: string }[]) => {
+  const make = async (bags: readonly Bag[]) => {
     const [device, used] = await Promise.all([deviceLetter(), usedCodes(kase)])
-    const made = bags.map(({ areas, corner = '' }) => {
+    const made = bags.map(({ areas, corner = '', cornerAt = null }) => {
       const code = sampleCode(kase.client, corner || areas[0]?.name || '', device, used)
       used.add(code)
-      return { ...blankSample(newId(), newSeed()), code, corner, areas: areas.map(({ id }) => id) }
+      return { ...blankSample(newId(), newSeed()), code, corner, cornerAt, areas: areas.map(({ id }) => id) }
     })
     edit((draft) => void draft.samples.push(...made.map((one) => castDraft(one))))
   }

@@ -108,7 +108,7 @@ export const en = {
   } satisfies Record<HowSized, string>,
   within: (percent: number) => `about ± ${percent} %`,
   pace: 'One pace of whoever measures',
-  paceEcho: 'write sizes like 20 paces x 14 paces',
+  paceEcho: 'sizes go like 20 paces x 14 paces; where 38 paces are 100 ft, type 100/38',
 } as const
 
 /** How a size was found, and how sure it is: `by tape, about ± 1.4 %`. */
@@ -121,7 +121,9 @@ export function sureWords(how: HowSized): string {
 export function sizesOf(outline: Outline, measures: Measures): string {
   const found = outlineArea(outline)
   const whole = found.ok ? area(found.value.value.v, measures) : ''
-  const words = lengthsIn(outline, measures)
+  const words = [lengthsIn(outline, measures), 'angle' in outline && outline.angle ? `turned ${outline.angle}°` : '']
+    .filter(Boolean)
+    .join(', ')
   return [words, whole].filter(Boolean).join(', ')
 }
 
