@@ -4,9 +4,9 @@ const port = 4631
 
 export default defineConfig({
   testDir: './e2e',
-  workers: 2,
+  workers: 1,
   timeout: 90_000,
-  // Two browsers share a small machine with the server.
+  // A busy machine is slow, not wrong.
   expect: { timeout: 15_000 },
   retries: 0,
   reporter: [['list'], ['json', { outputFile: 'reports/browser.json' }]],

@@ -12,11 +12,16 @@ import { en } from './messages'
 
 export { emptyOldTrash, removeSamples, setTrashed } from '@/store/desk'
 
-/** Starts an empty case, as the office begins them, and returns its id. */
+/**
+ * Starts an empty case, as the office begins them, and returns its id once the browser has it or refuses it: without
+ * network going to the case loads the page anew, which would break off a write under way.
+ */
 export async function startCase(): Promise<string> {
   // Most browsers decide without asking; none of the cases is worth less for a no.
   void navigator.storage?.persist?.().catch(() => undefined)
-  return createCase((await beginsWith()).kase).id
+  const { id, written } = createCase((await beginsWith()).kase)
+  await written
+  return id
 }
 
 export interface Problem {
