@@ -15,8 +15,19 @@ export interface PlanShape {
 /** Shares of an area smaller than this are the noise of clipping, not an overlap. */
 const noise = 1e-6
 
-/** The ground that shapes cover, holes left out. Shapes that cannot be drawn are passed over. */
+const grounds = new WeakMap<readonly PlanShape[], Ground>()
+
+/**
+ * The ground that shapes cover, holes left out. Shapes that cannot be drawn are passed over. Worked out once for the
+ * same shapes: of hundreds of areas one changes at a time.
+ */
 export function groundOf(shapes: readonly PlanShape[]): Ground {
+  let ground = grounds.get(shapes)
+  if (!ground) grounds.set(shapes, (ground = cutGround(shapes)))
+  return ground
+}
+
+function cutGround(shapes: readonly PlanShape[]): Ground {
   const whole = shapes.filter(({ outline }) => outlineArea(outline).ok)
   const of = (hole: boolean): Ground[] => whole.filter((one) => one.hole === hole).map(pieceOf)
   return without(joined(...of(false)), joined(...of(true)))
