@@ -55,6 +55,9 @@ export function follow(id: string, listener: () => void): () => void {
       if (waits(entry)) return
       // An answer that was on its way while this page wrote.
       if (stored && entry.base && stored.rev < entry.base.rev) return
+      // What this page wrote itself is here already, and what did not change in it stays the very same objects.
+      if (stored && entry.base && entry.front.kase && sameVersion(stored, entry.base))
+        return show(entry, { keeping: 'kept' })
       entry.base = stored
       show(entry, { kase: stored ?? null, keeping: 'kept' })
     },
@@ -135,7 +138,7 @@ function write(id: string, { initial, base }: Entry, recipes: readonly Recipe[])
   return db.transaction('rw', caseTables, async () => {
     const stored = (await db.cases.get(id)) ?? initial
     if (!stored) throw new ReferenceError(`case ${id} is gone`)
-    if (!base || sameVersion(base, stored)) return putChanged(stored, recipes)
+    if (!base || sameVersion(base, stored)) return putChanged(base ?? stored, recipes)
     const { changes, clashes } = merge(base, applied(base, recipes), stored)
     const last = await db.edits.where('caseId').equals(id).last()
     const from = { caseId: id, by: last?.by ?? '', at: stored.updatedAt }
