@@ -3,6 +3,9 @@ import type { Page } from '@playwright/test'
 import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs'
 import { expect, kept, loadSamples, test, type } from './app'
 
+/** All stations of the case have come: they do once the page has rested for a second. */
+const atHand = (page: Page) => page.waitForTimeout(6_000)
+
 async function openSamples(page: Page, id = 'sample-smallholding') {
   await loadSamples(page)
   await page.goto(`/case?id=${id}&station=sample`)
@@ -50,7 +53,7 @@ test.describe('in the garden', () => {
     const bags = await openSamples(page, 'sample-city-lot')
     await expect(bags).toHaveCount(1)
     await page.getByRole('button', { name: 'In the garden' }).tap()
-    await page.waitForLoadState('networkidle')
+    await atHand(page)
     await context.setOffline(true)
     const taken = page.getByRole('button', { name: 'Taken', exact: true })
     expect((await taken.boundingBox())!.height).toBeGreaterThan(100)
@@ -76,7 +79,7 @@ test.describe('with a network that comes and goes', () => {
   test('goes to the laboratory and comes back as a report', async ({ watched: page, context }) => {
     const bags = await openSamples(page, 'sample-city-lot')
     await page.getByLabel('Taken on').fill('2026-11-20')
-    await page.waitForLoadState('networkidle')
+    await atHand(page)
     await context.setOffline(true)
     await page.getByRole('button', { name: 'Send the sample that was taken' }).click()
     await expect(page.getByText('The laboratory cannot be reached now')).toBeVisible()
