@@ -15,7 +15,7 @@ import { coresFor, depthFor, testsFor, type Asked, type Sampled } from '@/core/s
 import { codesOf, sampleCode } from '@/core/sampling/codes'
 import { compositeSpots, cornerGround, type CoreSpot } from '@/core/sampling/spots'
 import { againstMix, proposed } from '@/core/sampling/together'
-import { readAreaSize } from '@/core/reading/soil'
+import { readAreaSize, readDepth } from '@/core/reading/soil'
 import type { Sentence } from '@/core/sentence'
 import { db, keepSetting, setting } from '@/store/db'
 import { useOpenCase } from '../case/context'
@@ -81,7 +81,8 @@ function sheetOf(sample: Sample, all: readonly Sampled[], kase: Case, guides: re
   const coresProposed = coresFor(sqFt, sampling)
   const cores = Math.round(numberIn(fields.cores, sample.cores) ?? coresProposed)
   const usual = depthFor(ground, sampling)
-  const typed = numberIn(fields.depth, sample.depth)
+  const depth = readDepth(sample)
+  const typed = depth.ok ? depth.value : undefined
   return {
     sample,
     ground,
@@ -89,7 +90,7 @@ function sheetOf(sample: Sample, all: readonly Sampled[], kase: Case, guides: re
     sampling,
     cores,
     coresProposed,
-    depth: typed === undefined ? usual : { from: 0, to: sample.depth.unit === 'cm' ? typed / 2.54 : typed },
+    depth: typed === undefined ? usual : { from: 0, to: typed },
     asked: testsFor(ground),
     spots: compositeSpots(sampled, cores, sample.seed),
     against: againstMix(ground),
