@@ -33,7 +33,7 @@ const packages = [
 const packagesForbidden = {
   core: packages,
   wording: packages,
-  schemas: packages.filter((name) => name !== 'joi'),
+  schemas: packages.filter((name) => name !== 'joi' && name !== 'papaparse'),
   workers: ['dexie', 'react'],
   ui: ['dexie', 'joi', 'immer'],
 }

@@ -1,6 +1,6 @@
 import { spawn } from 'node:child_process'
 import { createHash } from 'node:crypto'
-import { existsSync, mkdirSync, readFileSync, readdirSync, statSync, writeFileSync } from 'node:fs'
+import { copyFileSync, existsSync, mkdirSync, readFileSync, readdirSync, statSync, writeFileSync } from 'node:fs'
 import { dirname, join, relative } from 'node:path'
 import { fileURLToPath } from 'node:url'
 
@@ -105,16 +105,24 @@ async function writeServiceWorker() {
   for (const warning of warnings) console.warn(warning)
 }
 
+/** What the reader of PDFs fetches to decode scanned pages. */
+function copyPdfParts() {
+  const [from, to] = [join(root, 'node_modules/pdfjs-dist/wasm'), join(root, 'public/pdf')]
+  mkdirSync(to, { recursive: true })
+  for (const name of ['jbig2.wasm', 'openjpeg.wasm']) copyFileSync(join(from, name), join(to, name))
+}
+
 /** Builds for production, unless the build stands for these very sources. */
 export async function build() {
   const sources = [
     ...filesIn(join(root, 'src')).filter((path) => !/\.test\.tsx?$/.test(path)),
-    ...filesIn(join(root, 'public')).filter((path) => path !== worker),
+    ...filesIn(join(root, 'public')).filter((path) => path !== worker && !path.includes('public/pdf/')),
     ...['package-lock.json', 'next.config.ts', 'postcss.config.mjs', 'tsconfig.json', 'scripts/run.mjs'].map((name) =>
       join(root, name),
     ),
   ]
   const hash = hashOf(sources)
+  copyPdfParts()
   const built = join(root, '.next/agrologos-build')
   if (stands(built, hash) && existsSync(worker)) return
   await must('Building', process.execPath, [nextScript, 'build'])

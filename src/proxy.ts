@@ -18,7 +18,7 @@ const hashesOf = (path: string): readonly string[] => {
 export function contentPolicy(scripts: readonly string[]): string {
   return [
     "default-src 'none'",
-    `script-src 'self' ${scripts.map((hash) => `'${hash}'`).join(' ')}`.trim(),
+    ['script-src', "'self'", ...scripts.map((hash) => `'${hash}'`), "'wasm-unsafe-eval'"].join(' '),
     "style-src 'self'",
     "img-src 'self' data: blob:",
     "font-src 'self'",

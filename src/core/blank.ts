@@ -8,7 +8,7 @@ import { blank } from './units/typed'
 /** Empty documents, as they are before anything is typed. Ids and times come from the store. */
 export const blankCase = (id: string, at: string): Case => ({
   id,
-  schema: 4,
+  schema: 5,
   rev: 0,
   client: '',
   place: '',
@@ -86,6 +86,10 @@ export const blankSample = (id: string, seed: number): Sample => ({
 
 export const blankReport = (id: string): Report => ({
   id,
+  kind: 'laboratory',
+  areas: [],
+  lines: [],
+  originals: [],
   code: '',
   laboratory: '',
   date: '',

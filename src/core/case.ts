@@ -4,14 +4,21 @@ import type { PlanShape } from './geometry/plan/plan-size'
 import type { Point } from './geometry/plan/polygon'
 import type { Climate, TextureId } from './guides/soils'
 import type { TestId } from './guides/sampling'
-import type { BufferKind, Element, MajorNutrient, OtherNutrient, SaltMethod, TestUnit } from './units/quantity'
+import {
+  elements,
+  type BufferKind,
+  type MajorNutrient,
+  type OtherNutrient,
+  type SaltMethod,
+  type TestUnit,
+} from './units/quantity'
 import type { Typed } from './units/typed'
 
 /** One property or project of one client, as kept and as handed over in a file. Nothing in it is computed. */
 export interface Case {
   readonly id: string
   /** Of this shape; older ones are migrated when they are read. */
-  readonly schema: 4
+  readonly schema: 5
   readonly rev: number
   readonly client: string
   readonly place: string
@@ -212,9 +219,32 @@ export interface LimeSieves extends Readonly<Record<SieveMesh, Typed>> {
   readonly moisture: Typed
 }
 
-/** What the laboratory, kit or meter said, with what it recommends where it does. */
-export interface Report extends Readonly<Record<Element, Typed>> {
+export const reportKinds = ['laboratory', 'index', 'words', 'mix', 'kit', 'meter'] as const
+/** A laboratory's numbers, its own index, class words only, an extract of soilless mix, a home kit, a meter. */
+export type ReportKind = (typeof reportKinds)[number]
+
+/** One line of a report, and the unit in which this paper prints it. */
+export interface ReportLine {
+  readonly field: LineField
+  readonly unit: string
+}
+
+/** The paper itself, as a picture or PDF; its bytes are kept beside the case, in this browser. */
+export interface Original {
   readonly id: string
+  readonly name: string
+  readonly type: string
+}
+
+/** What the laboratory, kit or meter said, with what it recommends where it does. */
+export interface Report extends Readonly<Record<MeasuredField, Typed>> {
+  readonly id: string
+  readonly kind: ReportKind
+  /** The areas that it speaks of; it is in force in those whose `reportId` it is. */
+  readonly areas: readonly string[]
+  /** In the order of the paper; empty: as is usual for its kind. */
+  readonly lines: readonly ReportLine[]
+  readonly originals: readonly Original[]
   readonly code: string
   readonly laboratory: string
   readonly date: string
@@ -223,28 +253,34 @@ export interface Report extends Readonly<Record<Element, Typed>> {
   readonly boron: BoronMethod | null
   readonly unit: TestUnit
   readonly buffer: BufferKind | null
-  readonly pH: Typed
   /** Measured in water, or in 0.01 M CaCl₂. */
   readonly pHIn: 'water' | 'salt'
-  readonly bufferPH: Typed
-  readonly organicMatter: Typed
-  readonly cec: Typed
-  /** Neutralizable (exchangeable) acidity. */
-  readonly acidity: Typed
-  /** Nitrate-N. */
-  readonly nitrate: Typed
-  /** How deep the sample was taken; blank: 6 in. */
-  readonly sampleDepth: Typed
-  readonly salts: Typed
   readonly saltsBy: SaltMethod | null
-  /** Sodium adsorption ratio. */
-  readonly sar: Typed
-  /** CaCO₃ in the soil. */
-  readonly freeLime: Typed
-  readonly lead: Typed
   readonly leadBy: LeadMethod | null
   readonly recommends: Recommends
 }
+
+/**
+ * What a report measures: pH, buffer, neutralizable acidity, organic matter, CEC, nitrate-N, the elements, salts, sodium
+ * adsorption ratio, CaCO₃, lead, and how deep the sample was taken (blank: 6 in).
+ */
+export const measuredFields = [
+  'pH',
+  'bufferPH',
+  'acidity',
+  'organicMatter',
+  'cec',
+  'nitrate',
+  ...elements,
+  'salts',
+  'sar',
+  'freeLime',
+  'lead',
+  'sampleDepth',
+] as const
+export type MeasuredField = (typeof measuredFields)[number]
+export type RecommendedField = Exclude<keyof Recommends, 'limeMeans'>
+export type LineField = MeasuredField | `recommends.${RecommendedField}`
 
 /** The laboratory's own figures, each in the unit it prints. */
 export interface Recommends extends Readonly<Record<MajorNutrient | OtherNutrient, Typed>> {

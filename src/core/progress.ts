@@ -3,7 +3,7 @@ import type { Recommendation } from './recommend'
 import { sampleState } from './sampling/state'
 
 /** The stations of a case that there are, in the order in which people work. */
-export const stations = ['ground', 'sample', 'results', 'amounts', 'materials', 'letter'] as const
+export const stations = ['ground', 'sample', 'results', 'reading', 'amounts', 'materials', 'letter'] as const
 export type Station = (typeof stations)[number]
 export type Progress = 'empty' | 'started' | 'settled' | 'not-needed'
 
@@ -16,6 +16,7 @@ export function progress(kase: Case, { areas }: Recommendation): Record<Station,
     ground: of(areas.length, areas.filter((area) => area.size.ok && area.crop).length),
     sample: sampled(kase),
     results: of(kase.areas.length, kase.areas.filter((area) => area.reportId).length, kase.reports.length > 0),
+    reading: of(areas.length, answers.filter((answer) => answer && answer.reading.length > 0).length),
     amounts: of(
       areas.length,
       answers.filter((answer) => answer && answer.reaction.outcome !== 'unknown').length,

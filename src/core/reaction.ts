@@ -9,6 +9,9 @@ import { say, type Sentence, type Text } from './sentence'
 import { sulfurCandidates, sulfurCap, sulfurIn } from './sulfur/candidates'
 import { derive, type Derived } from './workings'
 
+/** A rough check agrees while it is no further off than this share. Source: common practice. */
+export const roughSpread = 0.4
+
 /** A figure that stands beside the one that leads, or why there is none. */
 export interface Check {
   readonly id: string

@@ -28,7 +28,8 @@ import { reaction, type Reaction } from './reaction'
 import type { BaseSaturation } from './reading/bases'
 import { reactionClass } from './reading/classify'
 import { readingLines, type ReadingLine } from './reading/lines'
-import { implausible } from './reading/plausibility'
+import { doseDoubts, implausible } from './reading/plausibility'
+import type { Doubt } from './reports/remedy'
 import { nothingRead, readAreaSize, readDepth, readReport, type Problem, type ReadReport } from './reading/soil'
 import { say, type Outcome, type Sentence, type Text } from './sentence'
 import { quarrels } from './several'
@@ -65,7 +66,7 @@ export interface AreaRecommendation {
   readonly missing: readonly Sentence[]
   readonly problems: readonly Problem[]
   /** What in the report can hardly be so; nothing is blocked. */
-  readonly doubts: readonly Sentence[]
+  readonly doubts: readonly Doubt[]
 }
 
 export interface Answer {
@@ -119,7 +120,7 @@ function recommendArea(kase: Case, area: Area, guides: readonly Guide[]): AreaRe
     planted: isPlanted(area, crop),
     season: crop?.nitrogen.season ? guide!.windows.dates[crop.nitrogen.season]!.label : null,
     problems: problemsOf(area, size, read),
-    doubts: implausible(read, guide),
+    doubts: implausible(read, report, guide),
     missing: [
       ...(size.ok ? [] : [say('missing.size')]),
       ...(crop ? [] : [say(guide ? (area.crop ? 'missing.crop-in-guide' : 'missing.crop') : 'missing.guide')]),
@@ -134,7 +135,8 @@ function recommendArea(kase: Case, area: Area, guides: readonly Guide[]): AreaRe
     const other = cropIn(guide, cropId)
     return other && cropId !== area.crop ? [{ cropId, crop: other, answer: of(cropId, other) }] : []
   })
-  return { ...base, answer: lead, others, quarrels: quarrels([{ crop, answer: lead }, ...others]) }
+  const doubts = [...base.doubts, ...doseDoubts(lead.reaction, guide.limits)]
+  return { ...base, doubts, answer: lead, others, quarrels: quarrels([{ crop, answer: lead }, ...others]) }
 }
 
 /** What an area refers to, as far as it is there. */
@@ -226,7 +228,7 @@ function answer(asked: Asked): Answer {
     bases: read.bases,
     portions: portionsOf(size, feeding.planting),
     schools: takenFor(guide, kase.schools, cropId, crop.use, ph.outcome === 'lime'),
-    headline: headline(ph, needs, reading),
+    headline: headline(ph, needs, reading, area.concerns.includes('weak')),
     cautions: cautionsFor({
       feeding,
       reaction: ph,

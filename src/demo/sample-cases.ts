@@ -1,16 +1,17 @@
 import { blankArea, blankCase, blankReport, blankSample } from '../core/blank'
 import type { Area, Case, Report, Sample } from '../core/case'
-import { elementFields, fields } from '../core/fields'
+import { fields } from '../core/fields'
 import { guideRef } from '../core/guides/guide'
 import { guideFor } from '../core/guides/guides'
 import type { PlanShape } from '../core/geometry/plan/plan-size'
 import { readSize } from '../core/geometry/size'
+import { readLine } from '../core/reports/lines'
 import { readTyped, type Typed } from '../core/units/typed'
 
 /**
  * The first cases of the invented office of Ossian Vale. People, places and values are made up.
  */
-const soil = (text: string, unit = 'ppm'): Typed => readTyped(text, unit, elementFields.P.units)
+const soil = (text: string, unit = 'ppm'): Typed => readLine('P', text, unit)
 const plain = (text: string, unit = ''): Typed => readTyped(text, unit)
 const printed = (text: string): Typed => readTyped(text, 'lb/1000 ft²', fields.lime.units)
 const size = (text: string): Typed => {
@@ -68,12 +69,15 @@ function report(id: string, more: Partial<Report>): Report {
   return { ...blankReport(id), laboratory: 'Vale soil room (simulated)', ...more }
 }
 
-const sample = (id: string, at: string, more: Partial<Case>): Case => ({
-  ...blankCase(id, at),
-  sample: true,
-  draftedBy: 'MV',
-  ...more,
-})
+/** A case whose reports speak of the areas in which they are in force, and of those they name. */
+function sample(id: string, at: string, more: Partial<Case>): Case {
+  const kase = { ...blankCase(id, at), sample: true, draftedBy: 'MV', ...more }
+  const inForce = (report: Report) => kase.areas.filter((one) => one.reportId === report.id).map((one) => one.id)
+  return {
+    ...kase,
+    reports: kase.reports.map((one) => ({ ...one, areas: [...new Set([...one.areas, ...inForce(one)])] })),
+  }
+}
 
 const mehlich3 = guideRef(guideFor('mehlich-3')!)
 const bray = guideRef(guideFor('bray-1')!)
@@ -143,6 +147,7 @@ const school = sample('sample-school-garden', '2026-10-19T14:05:00.000Z', {
       Mg: soil('188'),
     }),
     report('bench-2026', {
+      kind: 'mix',
       code: 'VES-GB',
       date: '2026-10-14',
       extractant: 'saturated-media',
@@ -373,4 +378,115 @@ const market = sample('sample-market-garden', '2026-11-12T08:50:00.000Z', {
   ],
 })
 
-export const sampleCases: readonly Case[] = [school, hall, cottage, smallholding, cityLot, market]
+const plots = sample('sample-food-plots', '2026-11-13T11:05:00.000Z', {
+  client: 'Fallow Ridge Hunting Club',
+  place: 'Two plots, Fallow Ridge',
+  areas: [
+    area('creek', 'Creek plot', '0.8 ac', {
+      crop: 'clover',
+      texture: 'silt-loam',
+      guide: bray,
+      reportId: 'creek-2026',
+    }),
+    area('ridge', 'Ridge plot', '1.3 ac', {
+      crop: 'plot-brassicas',
+      texture: 'sandy-loam',
+      guide: bray,
+      reportId: 'ridge-2026',
+    }),
+  ],
+  reports: [
+    report('creek-2026', {
+      code: 'FRH-CP',
+      date: '2026-11-06',
+      extractant: 'bray-1',
+      unit: 'lb/acre',
+      buffer: 'SMP',
+      pH: plain('5.4'),
+      bufferPH: plain('6.5'),
+      organicMatter: plain('3.1', '%'),
+      cec: plain('11.8', 'meq/100 g'),
+      P: soil('26 lb/ac'),
+      K: soil('214 lb/ac'),
+      Mg: soil('230 lb/ac'),
+    }),
+    report('ridge-2026', {
+      code: 'FRH-RP',
+      date: '2026-11-06',
+      extractant: 'bray-1',
+      unit: 'lb/acre',
+      buffer: 'SMP',
+      pH: plain('6.2'),
+      bufferPH: plain('6.8'),
+      organicMatter: plain('1.9', '%'),
+      cec: plain('6.4', 'meq/100 g'),
+      P: soil('71 lb/ac'),
+      K: soil('148 lb/ac'),
+      Mg: soil('96 lb/ac'),
+    }),
+  ],
+})
+
+/** Six years, of which the first report is by another extractant. */
+const returning = sample('sample-returning', '2026-11-17T15:25:00.000Z', {
+  client: 'Tove Amberley',
+  place: 'Kitchen garden, Mill Lane',
+  areas: [
+    area('kitchen', 'Kitchen garden', '18x24', {
+      crop: 'mixed-vegetables',
+      otherCrops: ['potato'],
+      texture: 'loam',
+      guide: mehlich3,
+      reportId: 'kitchen-2026',
+      concerns: ['weak'],
+      putOn: [
+        { id: 'lime-2020', year: '2020', what: 'lime', note: '30 lb dolomitic, two passes' },
+        { id: 'compost-2023', year: '2023', what: 'compost', note: 'an inch of yard compost' },
+      ],
+    }),
+  ],
+  reports: [
+    report('kitchen-2020', {
+      code: 'TAM-20',
+      date: '2020-10-21',
+      areas: ['kitchen'],
+      extractant: 'bray-1',
+      buffer: 'SMP',
+      pH: plain('5.3'),
+      bufferPH: plain('6.5'),
+      organicMatter: plain('2.6', '%'),
+      cec: plain('10.9', 'meq/100 g'),
+      P: soil('19'),
+      K: soil('84'),
+      Mg: soil('71'),
+    }),
+    report('kitchen-2023', {
+      code: 'TAM-23',
+      date: '2023-10-18',
+      areas: ['kitchen'],
+      extractant: 'mehlich-3',
+      pH: plain('6.1'),
+      organicMatter: plain('3.4', '%'),
+      cec: plain('11.6', 'meq/100 g'),
+      P: soil('48'),
+      K: soil('102'),
+      Ca: soil('1240'),
+      Mg: soil('148'),
+    }),
+    report('kitchen-2026', {
+      code: 'TAM-26',
+      date: '2026-11-12',
+      extractant: 'mehlich-3',
+      pH: plain('6.4'),
+      organicMatter: plain('3.9', '%'),
+      cec: plain('12.1', 'meq/100 g'),
+      P: soil('74'),
+      K: soil('161 M'),
+      Ca: soil('1485'),
+      Mg: soil('176'),
+      B: soil('<0.3'),
+    }),
+  ],
+})
+
+export const sampleCases: readonly Case[] = [school, hall, cottage, smallholding, cityLot, market, plots, returning]

@@ -33,7 +33,7 @@ describe('the simulated laboratory', () => {
     fc.assert(
       fc.property(sample, (one) => {
         const report = asReport(simulatedReport(one, '2026-11-24'))
-        expect(implausible(readReport(report, { texture: one.texture }), defaultGuide)).toEqual([])
+        expect(implausible(readReport(report, { texture: one.texture }), report, defaultGuide)).toEqual([])
         const { reaction } = answer({ crop: 'asparagus', ground: 'dug' }, report)
         const acid = reaction.checks.find(({ id }) => id === 'acidity')?.amount?.value.v
         // The acidity is all of it, to pH 7; the aim is 6.8. Printed to a tenth, a little acidity tells little.

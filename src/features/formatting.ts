@@ -1,8 +1,11 @@
-import { classOfWord } from '@/core/reading/class-words'
+import type { LineField, Report } from '@/core/case'
+import { classesOfWords } from '@/core/reading/class-words'
+import { printedWord, rangeOf } from '@/core/reading/measured'
 import { oxideIn } from '@/core/reading/soil'
-import type { Element } from '@/core/units/quantity'
-import { classWords } from '@/wording/phrase'
+import { isElement, lineField } from '@/core/reports/lines'
+import type { Sentence } from '@/core/sentence'
 import { check, readTyped, type Field, type Typed } from '@/core/units/typed'
+import { classWords } from '@/wording/phrase'
 import { render } from '@/wording/render'
 
 /** What a field of the case needs to show itself: its text, and what is wrong with it. */
@@ -20,14 +23,29 @@ export function understood(typed: Typed, unit: string): string | undefined {
   return `read as ${Number(typed.value.toPrecision(8))} ${typed.unit || unit}`.trim()
 }
 
-/** A soil test may also be a class word, as some laboratories print; an oxide is never taken for its element. */
-export function testError(element: Element, field: Field, typed: Typed): string | undefined {
-  if (classOfWord(typed.text)) return undefined
-  const oxide = oxideIn(element, typed.text)
-  return oxide ? render(oxide) : fieldError(field, typed)
+/** What is wrong with a line of a report. A test may also be a class word; an oxide is never taken for its element. */
+export function lineRefusal(field: LineField, typed: Typed, buffer: Report['buffer']): Sentence | undefined {
+  if (isElement(field)) {
+    if (classesOfWords(typed.text)) return undefined
+    const oxide = oxideIn(field, typed.text)
+    if (oxide) return oxide
+  }
+  const read = check(lineField(field, buffer), typed)
+  return read.ok ? undefined : read.refusal
 }
 
-export function testUnderstood(typed: Typed, unit: string): string | undefined {
-  const word = classOfWord(typed.text)
-  return word ? `read as ${classWords[word]}` : understood(typed, unit)
+/** What was understood of a line, where it is not a plain number in the unit beside it. */
+export function lineUnderstood(field: LineField, typed: Typed, unit: string): string | undefined {
+  const classes = isElement(field) ? classesOfWords(typed.text) : undefined
+  if (classes) return `read as ${[...new Set(classes)].map((one) => classWords[one]).join(' to ')}`
+  const range = rangeOf(typed)
+  const word = printedWord(typed)
+  const says = word ? `; the laboratory’s word: ${classWords[word]}` : ''
+  if (!range) return word ? `read as ${amount(typed.value!, typed, unit)}${says}` : understood(typed, unit)
+  const { low, high } = range
+  if (low === null) return `read as below ${amount(high!, typed, unit)}${says}`
+  if (high === null) return `read as above ${amount(low, typed, unit)}${says}`
+  return `read as between ${low} and ${amount(high, typed, unit)}${says}`
 }
+
+const amount = (v: number, typed: Typed, unit: string) => `${Number(v.toPrecision(8))} ${typed.unit || unit}`.trim()

@@ -31,7 +31,7 @@ export interface Patch {
 /** What a case file holds; docs/case-file.md tells of it. */
 export interface CaseFile {
   readonly format: 'agrologos-case'
-  readonly schema: 4
+  readonly schema: 5
   readonly case: Case
   /** Oldest first. */
   readonly log: readonly FiledEdit[]
@@ -71,7 +71,7 @@ const edit = Joi.object<FiledEdit>({
 
 export const caseFileSchema = Joi.object<CaseFile>({
   format: Joi.string().valid('agrologos-case').required(),
-  schema: Joi.number().valid(4).required(),
+  schema: Joi.number().valid(5).required(),
   case: caseSchema,
   log: Joi.array().items(edit).max(20_000).required(),
   guides: Joi.array().items(guideSchema).max(50).required(),
@@ -81,7 +81,7 @@ export const caseFileSchema = Joi.object<CaseFile>({
 export const caseFileJsonSchema = (): object => ({
   $schema: 'https://json-schema.org/draft/2020-12/schema',
   $id: '/api/v1/schemas/case-file',
-  title: 'Agrologos case file, schema 4',
+  title: 'Agrologos case file, schema 5',
   ...(withNull(caseFileSchema['~standard'].jsonSchema.input({ target: 'draft-2020-12' })) as object),
 })
 
@@ -116,7 +116,7 @@ export function openCaseFile(text: string): Opened {
     return { ok: false, why, details: read.at ? [{ field: read.at, message: `${read.why}: ${read.at}` }] : [] }
   }
   const schema = (read.value as { schema?: unknown } | null)?.schema
-  if (typeof schema === 'number' && schema > 4) return { ok: false, why: 'newer', details: [] }
+  if (typeof schema === 'number' && schema > 5) return { ok: false, why: 'newer', details: [] }
   const { error, value } = caseFileSchema.validate(migrated(read.value), { abortEarly: false, convert: false })
   if (error) return { ok: false, why: 'not-a-case', details: error.details.map(faultOf) }
   return { ok: true, kase: reread(value.case), log: value.log, guides: value.guides }

@@ -1,20 +1,24 @@
 import Joi from 'joi'
-import { concerns, type Area, type Case, type Report, type Sample } from '../core/case'
-import { elementFields, fields, limeFields, sieveField } from '../core/fields'
+import {
+  concerns,
+  measuredFields,
+  reportKinds,
+  type Area,
+  type Case,
+  type LimeSieves,
+  type LineField,
+  type Report,
+  type Sample,
+} from '../core/case'
+import { readLine, recommendedFields } from '../core/reports/lines'
+import { fields, limeFields, sieveField } from '../core/fields'
 import { mostCorners, type OutlineKind } from '../core/geometry/plan/outline'
 import { readSize } from '../core/geometry/size'
 import { testIds } from '../core/guides/sampling'
 import { boronMethods, extractants, leadMethods, micronutrientMethods } from '../core/guides/guide'
 import { fertilizers, limeMaterials, limeScales, sieveMeshes, sulfurMaterials } from '../core/guides/materials'
 import { textures } from '../core/guides/soils'
-import {
-  bufferKinds,
-  elements,
-  majorNutrients,
-  otherNutrients,
-  saltMethods,
-  type Element,
-} from '../core/units/quantity'
+import { bufferKinds, majorNutrients, saltMethods } from '../core/units/quantity'
 import { paceOf } from '../core/reading/soil'
 import { readTyped, type Typed, type UnitWords } from '../core/units/typed'
 
@@ -189,11 +193,14 @@ const area = Joi.object({
   materials: materials.required(),
 })
 
-const report = Joi.object({
-  id,
-  code: line(60),
-  laboratory: line(120),
-  date: line(10),
+/** A line of a report's paper, in the unit that the paper prints. */
+export const reportLine = Joi.object({
+  field: choice(...measuredFields, ...recommendedFields.map((field) => `recommends.${field}`)),
+  unit: line(24),
+})
+/** How a report measured, which a layout says of every paper of its laboratory. */
+export const reportManner = {
+  kind: choice(...reportKinds),
   extractant: orNone(extractants),
   micronutrients: choice(null, ...micronutrientMethods),
   boron: choice(null, ...boronMethods),
@@ -202,18 +209,33 @@ const report = Joi.object({
   pHIn: choice('water', 'salt'),
   saltsBy: choice(null, ...saltMethods),
   leadBy: choice(null, ...leadMethods),
-  ...typedEach(['pH', 'bufferPH', 'organicMatter', 'cec', 'acidity', 'nitrate', 'sampleDepth']),
-  ...typedEach(['salts', 'sar', 'freeLime', 'lead', ...elements]),
+  lines: Joi.array().items(reportLine).max(60).unique('field').required(),
+}
+export const limeMeaning = choice('product', 'pure', 'ENM')
+
+const report = Joi.object({
+  id,
+  ...reportManner,
+  areas: Joi.array().items(Joi.string().max(80)).max(500).unique().required(),
+  originals: Joi.array()
+    .items(Joi.object({ id, name: line(200), type: line(80) }))
+    .max(20)
+    .unique('id')
+    .required(),
+  code: line(60),
+  laboratory: line(120),
+  date: line(10),
+  ...typedEach(measuredFields),
   recommends: Joi.object({
-    ...typedEach(['lime', 'limeDepth', 'sulfur', ...majorNutrients, ...otherNutrients]),
-    limeMeans: choice('product', 'pure', 'ENM'),
+    ...typedEach(recommendedFields),
+    limeMeans: limeMeaning,
   }).required(),
 })
 
 /** A whole case, strict: what is not named here is refused. */
 export const caseSchema = Joi.object<Case>({
   id,
-  schema: Joi.number().valid(4).required(),
+  schema: Joi.number().valid(5).required(),
   rev: Joi.number().integer().min(0).required(),
   client: line(200),
   place: line(200),
@@ -246,7 +268,7 @@ export function reread(kase: Case): Case {
     plan,
     areas: kase.areas.map((one) => rereadArea(one, { ...kase, plan })),
     samples: kase.samples.map(rereadSample),
-    spotChecks: kase.spotChecks.map((one) => ({ ...one, pH: again(one.pH, fields.pH.units) })),
+    spotChecks: kase.spotChecks.map((one) => ({ ...one, pH: readLine('pH', one.pH.text, one.pH.unit) })),
     reports: kase.reports.map(rereadReport),
   }
 }
@@ -282,7 +304,9 @@ function rereadArea(area: Area, kase: Case): Area {
     materials: {
       ...materials,
       limeEffective: again(materials.limeEffective, limeFields[materials.limeScale].units),
-      limeSieves: each(materials.limeSieves, () => sieveField.units),
+      limeSieves: Object.fromEntries(
+        Object.entries(materials.limeSieves).map(([name, one]) => [name, again(one, sieveField.units)]),
+      ) as unknown as LimeSieves,
       limeBag: again(materials.limeBag, fields.bag.units),
       sulfurBag: again(materials.sulfurBag, fields.bag.units),
       slowNitrogen: again(materials.slowNitrogen, fields.slowNitrogen.units),
@@ -291,26 +315,26 @@ function rereadArea(area: Area, kase: Case): Area {
   }
 }
 
-/** Every typed number of a record, read again. */
-const each = <T extends object>(record: T, unitsOf: (name: string) => readonly UnitWords[]): T =>
-  Object.fromEntries(
-    Object.entries(record).map(([name, value]) => [
-      name,
-      typeof value === 'object' && value !== null && 'text' in value ? again(value as Typed, unitsOf(name)) : value,
-    ]),
-  ) as T
-
-const reportUnits = (name: string): readonly UnitWords[] =>
-  name in elementFields ? elementFields[name as Element].units : (fields[name as keyof typeof fields]?.units ?? [])
-
-const recommendUnits = (name: string): readonly UnitWords[] =>
-  name === 'lime' || name === 'sulfur'
-    ? fields[name].units
-    : name === 'limeDepth'
-      ? fields.depth.units
-      : fields.nutrient.units
-
-const rereadReport = (report: Report): Report => ({
-  ...each(report, (name) => (name === 'sampleDepth' ? fields.depth.units : reportUnits(name))),
-  recommends: each(report.recommends, recommendUnits),
-})
+const rereadReport = (report: Report): Report => {
+  const again = <Name extends string>(
+    names: readonly Name[],
+    typed: (name: Name) => Typed,
+    field: (name: Name) => LineField,
+  ) => Object.fromEntries(names.map((name) => [name, readLine(field(name), typed(name).text, typed(name).unit)]))
+  return {
+    ...report,
+    ...again(
+      measuredFields,
+      (name) => report[name],
+      (name) => name,
+    ),
+    recommends: {
+      ...report.recommends,
+      ...again(
+        recommendedFields,
+        (name) => report.recommends[name],
+        (name) => `recommends.${name}`,
+      ),
+    },
+  }
+}

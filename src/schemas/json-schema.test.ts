@@ -10,7 +10,7 @@ const edit = { id: 'e', by: 'MV', at: '2026-03-01T10:00:00.000Z', kind: 'edit', 
 const patches = [{ op: 'replace', path: ['areas', 0, 'name'], value: 'x' }] as const
 const file = (kase: unknown, log: unknown = [{ ...edit, patches }], guides: unknown = []) => ({
   format: 'agrologos-case',
-  schema: 4,
+  schema: 5,
   case: kase,
   log,
   guides,

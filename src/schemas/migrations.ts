@@ -43,7 +43,22 @@ const caseSteps: Readonly<Record<number, (kase: Old) => Old>> = {
         : area,
     ),
   }),
+  // Reports name their kind, the areas they speak of, the order of their paper, and the paper itself.
+  4: (kase) => ({
+    ...kase,
+    schema: 5,
+    reports: list(kase.reports).map((report) =>
+      isRecord(report)
+        ? { ...report, ...kindOf(report), areas: areasOf(kase, report), lines: [], originals: [] }
+        : report,
+    ),
+  }),
 }
+
+const kindOf = (report: Old): Old => ({ kind: report.extractant === 'saturated-media' ? 'mix' : 'laboratory' })
+
+const areasOf = (kase: Old, report: Old): readonly unknown[] =>
+  list(kase.areas).flatMap((area) => (isRecord(area) && area.reportId === report.id ? [area.id] : []))
 
 const blank = (unit: string) => ({ text: '', unit, value: null })
 const blanks = (unit: string, ...names: readonly string[]) =>
@@ -90,6 +105,7 @@ const fileSteps: Readonly<Record<number, (file: Old) => Old>> = {
   1: (file) => ({ ...file, schema: 2, log: [] }),
   2: (file) => ({ ...file, schema: 3, guides: [] }),
   3: (file) => ({ ...file, schema: 4 }),
+  4: (file) => ({ ...file, schema: 5 }),
 }
 
 function climbed(document: unknown, steps: typeof caseSteps): unknown {

@@ -27,12 +27,30 @@ export function pictureFault(bytes: Uint8Array, largest = largestPicture): Pictu
   return /<svg|<\?xml/i.test(new TextDecoder().decode(bytes.subarray(0, 1_000))) ? 'svg' : 'not-a-picture'
 }
 
+/** The paper of a report. */
+export const largestOriginal = 25_000_000
+
+const pdf = [0x25, 0x50, 0x44, 0x46] as const
+
+/** What a file that may be kept is by its own bytes: a picture, or a PDF. */
+export const kindOf = (bytes: Uint8Array): string | undefined =>
+  pictureTypeOf(bytes) ?? (pdf.every((byte, i) => bytes[i] === byte) ? 'application/pdf' : undefined)
+
+export type OriginalFault = 'too-large' | 'empty' | 'wrong-kind'
+
+/** What speaks against a report's paper, before it is opened. */
+export function originalFault(bytes: Uint8Array): OriginalFault | undefined {
+  if (bytes.length > largestOriginal) return 'too-large'
+  if (bytes.length === 0) return 'empty'
+  return kindOf(bytes) ? undefined : 'wrong-kind'
+}
+
 /** Bytes as they are kept, with their kind and hash. */
 export const attachmentOf = (owner: string, name: string, bytes: Uint8Array): Attachment => ({
   id: newId(),
   owner,
   name,
-  type: pictureTypeOf(bytes) ?? 'application/octet-stream',
+  type: kindOf(bytes) ?? 'application/octet-stream',
   sha256: bytesToHex(sha256(bytes)),
   bytes: new Uint8Array(bytes).buffer,
 })

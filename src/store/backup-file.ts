@@ -14,10 +14,11 @@ import {
 import { guideSchema } from '../schemas/guide'
 import { openCaseFile } from '../schemas/case-file'
 import { readJson } from '../schemas/json'
+import { papersSchema, type OfficePapers } from '../schemas/layout'
 import { migratedOffice } from '../schemas/migrations'
 import { officeSchema, type Office } from '../schemas/office'
 import type { Version } from './ancestry'
-import { pictureTypeOf } from './attachments'
+import { kindOf } from './attachments'
 import { toCaseFile } from './case-file'
 import type { Attachment } from './db'
 
@@ -31,6 +32,8 @@ export interface Backup {
   readonly attachments: readonly Attachment[]
   /** The office's own guides. */
   readonly guides: readonly Guide[]
+  /** The papers and files that it knows. */
+  readonly papers: OfficePapers
 }
 
 export type BackupFault =
@@ -51,6 +54,8 @@ export type OnProgress = (share: number) => void
 /** Bytes: of the file, of one entry opened, and of all of them. A backup that opens to more is not read to its end. */
 export const backupLimits = { file: 1_000_000_000, entry: 26_000_000, whole: 3_000_000_000, entries: 60_000 } as const
 
+const noPapers: OfficePapers = { layouts: [], mappings: [] }
+
 const hashOf = (bytes: Uint8Array): string => bytesToHex(sha256(bytes))
 const json = (value: unknown): Uint8Array => strToU8(JSON.stringify(value, null, 1))
 
@@ -61,6 +66,7 @@ export function packBackup(backup: Backup, onProgress: OnProgress = () => undefi
   const parts: [name: string, content: () => Uint8Array][] = [
     ...(backup.office ? [['office.json', () => json(backup.office)] satisfies [string, () => Uint8Array]] : []),
     ['desk.json', () => json(backup.parts)],
+    ['papers.json', () => json(backup.papers)],
     ['attachments.json', () => json(backup.attachments.map(({ bytes, ...about }) => about))],
     ...usedGuides.map((one): [string, () => Uint8Array] => [`guides/${guideRef(one)}.json`, () => json(one)]),
     ...backup.cases.map((one, i): [string, () => Uint8Array] => [
@@ -91,7 +97,7 @@ export function packBackup(backup: Backup, onProgress: OnProgress = () => undefi
   })
   const { madeAt, cases, attachments } = backup
   const counts = { cases: cases.length, attachments: attachments.length }
-  add('manifest.json', json({ format: 'agrologos-backup', schema: 1, madeAt, counts, entries } satisfies Manifest))
+  add('manifest.json', json({ format: 'agrologos-backup', schema: 2, madeAt, counts, entries } satisfies Manifest))
   zip.end()
   onProgress(1)
   return joined(chunks)
@@ -118,7 +124,7 @@ class Refusal extends Error {
 
 /** What a backup may hold, by name; nothing else is opened. */
 const entryName =
-  /^(?:manifest\.json|office\.json|desk\.json|attachments\.json|guides\/[a-z0-9-]+@\d+\.json|cases\/\d+\.json|attachments\/\d+)$/
+  /^(?:manifest\.json|office\.json|desk\.json|papers\.json|attachments\.json|guides\/[a-z0-9-]+@\d+\.json|cases\/\d+\.json|attachments\/\d+)$/
 
 /**
  * Opens a zip file by its directory. What an entry says it opens to is what it is given room for, so that one that says
@@ -159,10 +165,11 @@ function read(entries: Map<string, Uint8Array>, onProgress: OnProgress) {
   const manifest = readManifest(entries)
   const parts = parsed(entries, 'desk.json', deskSchema, 'damaged')
   const office = entries.has('office.json') ? parsed(entries, 'office.json', officeSchema, 'bad-office') : null
+  const papers = entries.has('papers.json') ? parsed(entries, 'papers.json', papersSchema, 'damaged') : noPapers
   const about = parsed<readonly AboutAttachment[]>(entries, 'attachments.json', attachmentsSchema, 'bad-attachment')
   const attachments = about.map((one, i): Attachment => {
     const bytes = entries.get(`attachments/${i + 1}`)
-    if (!bytes || hashOf(bytes) !== one.sha256 || pictureTypeOf(bytes) !== one.type)
+    if (!bytes || hashOf(bytes) !== one.sha256 || kindOf(bytes) !== one.type)
       throw new Refusal('bad-attachment', one.name)
     return { ...one, bytes: new Uint8Array(bytes).buffer }
   })
@@ -178,7 +185,7 @@ function read(entries: Map<string, Uint8Array>, onProgress: OnProgress) {
   }
   if (new Set(cases.map(({ kase }) => kase.id)).size < cases.length) throw new Refusal('damaged', 'cases')
   return {
-    backup: { madeAt: manifest.madeAt, office, cases, parts, attachments, guides: own },
+    backup: { madeAt: manifest.madeAt, office, cases, parts, attachments, guides: own, papers },
     guides: guidesOf(entries, cases),
   }
 }
@@ -190,7 +197,7 @@ function readManifest(entries: Map<string, Uint8Array>): Manifest {
   const read = readJson(strFromU8(bytes), { largest: backupLimits.entry, deepest: 4 })
   if (!read.ok) throw new Refusal('damaged', 'manifest.json')
   const schema = (read.value as { schema?: unknown } | null)?.schema
-  if (typeof schema === 'number' && schema > 1) throw new Refusal('newer')
+  if (typeof schema === 'number' && schema > 2) throw new Refusal('newer')
   const { error, value: manifest } = manifestSchema.validate(read.value, { convert: false })
   if (error) throw new Refusal('not-a-backup', error.message)
   const names = Object.keys(manifest.entries)

@@ -9,11 +9,11 @@ import { addGuides } from './guides'
 import type { Edit } from './history'
 import { caseTables, counterId } from './put'
 
-const backupTables = [...caseTables, db.attachments, db.office] as const
+const backupTables = [...caseTables, db.attachments, db.office, db.layouts, db.mappings] as const
 
 /** The whole office as it stands at one moment, and the last edit in it. */
 export async function collectBackup(): Promise<{ backup: Backup; seq: number }> {
-  const [cases, edits, summaries, conflicts, attachments, office, guides] = await db.transaction(
+  const [cases, edits, summaries, conflicts, attachments, office, guides, layouts, mappings] = await db.transaction(
     'r',
     backupTables,
     () =>
@@ -25,6 +25,8 @@ export async function collectBackup(): Promise<{ backup: Backup; seq: number }> 
         db.attachments.toArray(),
         db.office.get('office'),
         db.guides.toArray(),
+        db.layouts.toArray(),
+        db.mappings.toArray(),
       ]),
   )
   const logs = logsOf(edits)
@@ -36,6 +38,7 @@ export async function collectBackup(): Promise<{ backup: Backup; seq: number }> 
     parts: { trashed: Object.fromEntries(trashed), conflicts: conflicts.map(({ id, ...conflict }) => conflict) },
     attachments,
     guides: guides.map(({ guide }) => guide),
+    papers: { layouts, mappings },
   }
   return { backup, seq: edits.at(-1)?.seq ?? 0 }
 }
@@ -115,6 +118,7 @@ export function restore(
       backup.attachments.filter(({ owner }) => (owner === 'office' ? office : !here.has(owner) || how === 'replace')),
     )
     if (office && backup.office) await db.office.put(backup.office)
+    await restorePapers(backup, how)
     signal?.throwIfAborted()
     onProgress(1)
   })
@@ -130,6 +134,16 @@ async function restoreCase(backup: Backup, there: Version, here: boolean, how: R
   }
   const trashedAt = backup.parts.trashed[id]
   if (trashedAt && (!here || how === 'replace')) await db.summaries.update(id, { trashedAt })
+}
+
+/** Layouts and mappings of the backup; where one is here too, the one here stays unless all is made as the backup says. */
+async function restorePapers({ papers }: Backup, how: RestoreChoice['how']): Promise<void> {
+  const layouts = new Set(how === 'merge' ? await db.layouts.toCollection().primaryKeys() : [])
+  const mappings = new Set(how === 'merge' ? await db.mappings.toCollection().primaryKeys() : [])
+  await db.layouts.bulkPut(papers.layouts.filter(({ id }) => !layouts.has(id)).map((one) => ({ ...one })))
+  await db.mappings.bulkPut(
+    papers.mappings.filter(({ signature }) => !mappings.has(signature)).map((one) => ({ ...one })),
+  )
 }
 
 const trashOthers = (kept: ReadonlySet<string>): Promise<number> =>

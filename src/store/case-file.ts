@@ -9,7 +9,7 @@ export function toCaseFile({ kase, log }: Version, own: readonly Guide[]): strin
   const refs = new Set(kase.areas.map(({ guide }) => guide))
   const file: CaseFile = {
     format: 'agrologos-case',
-    schema: 4,
+    schema: 5,
     case: kase,
     log: log.map(filed),
     guides: own.filter((guide) => refs.has(guideRef(guide))),

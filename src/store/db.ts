@@ -6,6 +6,8 @@ import type { AboutAttachment, OpenConflict } from '../schemas/backup'
 import { codesOf } from '../core/sampling/codes'
 import { migratedCase } from '../schemas/migrations'
 import type { Guide } from '../core/guides/guide'
+import type { ReportLayout } from '../core/reports/layout'
+import type { KeptMapping } from '../schemas/layout'
 import type { Office } from '../schemas/office'
 import { v4 as newId } from 'uuid'
 
@@ -56,6 +58,8 @@ export interface Settings {
   readonly backedUp: { readonly at: string; readonly seq: number }
   /** The file that backups are written to by themselves. */
   readonly backupFile: FileSystemFileHandle
+  /** The layout that the last report was typed by. */
+  readonly layout: string
   /** Why the last one could not be written there. */
   readonly backupFault: 'permission' | 'failed'
 }
@@ -69,6 +73,8 @@ export const db = new Dexie('agrologos', { chromeTransactionDurability: 'strict'
   conflicts: EntityTable<Conflict, 'id'>
   attachments: EntityTable<Attachment, 'id'>
   guides: EntityTable<OwnGuide, 'ref'>
+  layouts: EntityTable<ReportLayout, 'id'>
+  mappings: EntityTable<KeptMapping, 'signature'>
 }
 
 /** Schema history; a version once released is never changed. */
@@ -124,6 +130,17 @@ db.version(6)
       .toCollection()
       .modify((summary: { id: string; codes?: string[] }) => {
         summary.codes = codes.get(summary.id) ?? []
+      })
+  })
+
+db.version(7)
+  .stores({ layouts: 'id', mappings: 'signature' })
+  .upgrade(async (old) => {
+    await old
+      .table('cases')
+      .toCollection()
+      .modify((kase, row) => {
+        row.value = migratedCase(kase)
       })
   })
 

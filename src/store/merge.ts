@@ -71,7 +71,7 @@ export const withField =
   (draft: Draft<Case>): void => {
     const key = path.at(-1)!
     const holder = valueAt(draft as Case, path.slice(0, -1))
-    if (isListed(holder) && path.length === 2) {
+    if (isListed(holder)) {
       const list = holder as Listed[]
       const at = list.findIndex((one) => one.id === key)
       if (value === undefined) list.splice(at, at < 0 ? 0 : 1)

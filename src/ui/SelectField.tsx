@@ -1,6 +1,7 @@
 'use client'
 
 import { useId } from 'react'
+import { enterGoesOn } from './enter'
 import { Formula } from './Formula'
 
 interface Props<Value extends string> {
@@ -11,10 +12,20 @@ interface Props<Value extends string> {
   /** What the empty choice says; without it there is none. */
   none?: string
   error?: string
+  /** Enter passes it by, where it is set already. */
+  aside?: boolean
 }
 
 /** One of a short list. */
-export function SelectField<Value extends string>({ label, value, options, onChange, none, error }: Props<Value>) {
+export function SelectField<Value extends string>({
+  label,
+  value,
+  options,
+  onChange,
+  none,
+  error,
+  aside,
+}: Props<Value>) {
   const id = useId()
   return (
     <div className="min-w-0">
@@ -23,6 +34,8 @@ export function SelectField<Value extends string>({ label, value, options, onCha
       </label>
       <select
         id={id}
+        data-aside={aside || undefined}
+        onKeyDown={enterGoesOn}
         value={value ?? ''}
         aria-invalid={error ? true : undefined}
         aria-describedby={error ? `${id}-note` : undefined}

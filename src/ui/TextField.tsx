@@ -1,7 +1,8 @@
 'use client'
 
 import clsx from 'clsx'
-import { useId, type KeyboardEvent, type ReactNode } from 'react'
+import { useId, type ReactNode } from 'react'
+import { enterGoesOn } from './enter'
 import { Formula } from './Formula'
 
 interface Props {
@@ -77,14 +78,4 @@ export function TextField({
       )}
     </div>
   )
-}
-
-/** Enter goes on to the next field, as one types down a sheet of paper. */
-function enterGoesOn(event: KeyboardEvent<HTMLInputElement>) {
-  if (event.key !== 'Enter') return
-  event.preventDefault()
-  const fields = [...document.querySelectorAll<HTMLElement>('[data-entry] input, [data-entry] select')].filter(
-    (field) => field.offsetParent !== null,
-  )
-  fields[fields.indexOf(event.currentTarget) + 1]?.focus()
 }

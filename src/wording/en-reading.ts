@@ -75,6 +75,13 @@ export const reading: Readonly<Record<string, Phrase>> = {
       ? `Not acid enough for ${text(a.crop)}: yellow leaves here are a pH problem first.`
       : `Above the span of ${text(a.crop)}, which lives with it; watch iron and manganese.`,
   'meaning.buffer': () => 'Tells how much lime it takes, not whether any is needed.',
+  'meaning.acidity': () => 'What lime would have to neutralize.',
+  'meaning.free-lime': () => 'The soil fizzes with acid: sulfur is spent on this lime before the pH moves.',
+  'meaning.no-free-lime': () => 'No free lime.',
+  'meaning.tri-state-build-up': (a) =>
+    `Below the critical level: ${text(a.crop)} answers to feeding, and the soil is built up over some years.`,
+  'meaning.tri-state-maintain': (a) => `Suffices for ${text(a.crop)}: what the crop carries off is put back.`,
+  'meaning.tri-state-draw-down': (a) => `More than ${text(a.crop)} needs: the soil is drawn down.`,
   'meaning.matter-low': () => 'Little organic matter: compost and cover crops do more here than any bag.',
   'meaning.matter-typical': () => 'Ordinary; the crop rates assume it.',
   'meaning.matter-high': () => 'Rich: the soil gives nitrogen by itself.',

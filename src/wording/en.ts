@@ -1,7 +1,8 @@
 import { cautions } from './en-cautions'
 import { ground } from './en-ground'
+import { missingTests } from './en-missing'
 import { reading } from './en-reading'
-import { area, length, places, type Measures } from './format'
+import { area, difference, length, places, type Measures } from './format'
 import { capital, classWords, either, nutrient, num, pH, substances, text, type Args, type Phrase } from './phrase'
 
 /** English. One line for each key the core may say. */
@@ -11,6 +12,8 @@ export const en: Readonly<Record<string, Phrase>> = {
     num(a.at) > 1
       ? `“${text(a.text)}” cannot be read from place ${text(a.at)} on. Type it like ${text(a.example)}.`
       : `“${text(a.text)}” is not a number this field can read. Type it like ${text(a.example)}.`,
+  'field.not-detected': (a) =>
+    `“${text(a.text)}” says that none was found. Type the least that could have been found, like <5.`,
   'field.negative': (a) => `“${text(a.text)}” is below nothing. Type a number like ${text(a.example)}.`,
   'field.unit': (a) => `“${text(a.unit)}” is no unit of this field. Choose one, or type it like ${text(a.example)}.`,
   'field.range': (a) =>
@@ -186,6 +189,10 @@ export const en: Readonly<Record<string, Phrase>> = {
     `${places(num(a.matter), 0)} % organic matter: that is muck or peat, where figures for mineral soil do not hold. Is it a raised-bed mix? Then it needs a test for soilless mix.`,
   'plausible.under-read-P': (a) =>
     `pH ${pH(a.pH)}: above ${pH(a.from)} ${text(a.extractant)} may read phosphorus too low. If the soil fizzes with acid, ask for an Olsen test.`,
+  'plausible.buffer-kind': (a) =>
+    `The ${text(a.buffer)} buffer reads from ${pH(a.low)} to ${pH(a.high)}; ${pH(a.v)} looks like ${text(a.other)}. Which buffer does the report name?`,
+  'plausible.dose-apart': (a) =>
+    `The laboratory’s figure is well apart from our ${text(a.method)}, which comes to ${difference(num(a.difference))}. Is the unit right, and which depth does it mean?`,
   'plausible.bases-halved': (a) =>
     `${either(
       text(a.which)
@@ -482,6 +489,9 @@ export const en: Readonly<Record<string, Phrase>> = {
     num(a.passes) > 1
       ? `Not acid enough: sulfur, in ${text(a.passes)} small passes with a retest between.`
       : 'Not acid enough: sulfur, then a retest before any more.',
+  'headline.pH-before-P': () => 'Fix that before buying phosphorus.',
+  'headline.look-elsewhere': () =>
+    'Nothing here explains weak growth: look at shade, water, planting depth, roots and pests.',
   'headline.leave': () => 'Neither lime nor sulfur.',
   'headline.do-not': () => 'No lime and no sulfur on this ground.',
   'headline.not-here': () => 'This ground will not turn acid: another place or another plant.',
@@ -511,6 +521,7 @@ export const en: Readonly<Record<string, Phrase>> = {
     'No buffer pH: the lime goes by texture, which may be 40 % out. A buffer reading would narrow it.',
 
   ...reading,
+  ...missingTests,
   ...cautions,
   ...ground,
 }

@@ -153,6 +153,14 @@ export function volumeWords(ft3: number, measures: Measures): string {
 export const length = (feet: number, measures: Measures): string =>
   measures === 'feet' ? `${places(feet, 2)} ft` : `${places(feet / feetPerMetre, 2)} m`
 
+const months = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'] as const
+
+/** An ISO date as `14 Oct 2026`; any other text as it is. */
+export function dateWords(iso: string): string {
+  const [, year, month, day] = /^(\d{4})-(\d{2})-(\d{2})/.exec(iso) ?? []
+  return year && month && day ? `${Number(day)} ${months[Number(month) - 1] ?? month} ${year}` : iso
+}
+
 /** `17 % less`, `twice as much`. */
 export function difference(share: number): string {
   const percent = Math.round(Math.abs(share) * 100)

@@ -7,6 +7,7 @@ import { sampleCases } from '../demo/sample-cases'
 import { cautions } from '../core/cautions'
 import { classNames } from '../core/guides/guide'
 import { guides } from '../core/guides/guides'
+import { missingIds } from '../core/missing'
 import { leadClasses } from '../core/reading/lead'
 import { saltBands } from '../core/reading/salts'
 import { recommend } from '../core/recommend'
@@ -33,7 +34,7 @@ describe('the catalogue', () => {
     .map((file) => readFileSync(file, 'utf8'))
     .join('\n')
   const subjects =
-    'area|cap|depth|field|guide|headline|kit|laboratory|lead|lime|material|meaning|minimum|missing|mix|nitrogen|not-measured|nutrient|other|passes|plan|planting|plausible|portion|reaction|reading|report|salts|sample|several|size|soilless|step|stone|sulfur|texture|tri-state|unit'
+    'area|cap|depth|field|guide|headline|kit|laboratory|lead|lime|material|meaning|minimum|missing|missing-test|mix|nitrogen|not-measured|nutrient|other|passes|plan|planting|plausible|portion|reaction|reading|report|salts|sample|several|size|soilless|step|stone|sulfur|texture|tri-state|unit'
   const named = [...source.matchAll(new RegExp(`'((?:${subjects})\\.[A-Za-z0-9-]+)'`, 'g'))].map(([, key]) => key!)
   const composed = [
     ...['lime', 'sulfur', 'leave', 'do-not', 'not-here', 'unknown'].map((outcome) => `headline.${outcome}`),
@@ -46,6 +47,8 @@ describe('the catalogue', () => {
     ...['lime', 'sulfur'].flatMap((of) => [`reaction.${of}-needs-input`, `reaction.laboratory-${of}`]),
     ...['low', 'high', 'fits'].map((where) => `reaction.mix-${where}`),
     ...['low', 'typical', 'high'].map((name) => `meaning.matter-${name}`),
+    ...['build-up', 'maintain', 'draw-down'].map((name) => `meaning.tri-state-${name}`),
+    ...missingIds.map((id) => `missing-test.${id}`),
     ...['sandy', 'typical', 'heavy'].map((name) => `meaning.cec-${name}`),
     ...['well-used', 'left-over', 'too-much'].map((name) => `meaning.nitrate-${name}`),
     ...['pH', 'salts', 'nutrient'].flatMap((line) =>

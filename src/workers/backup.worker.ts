@@ -1,18 +1,6 @@
 import { expose, transfer } from 'comlink'
 import { openBackup, packBackup, type Backup, type OnProgress } from '../store/backup-file'
-
-/** At most so often is progress told across, ms. */
-const beat = 50
-
-function seldom(onProgress: OnProgress): OnProgress {
-  let last = 0
-  return (share) => {
-    const now = Date.now()
-    if (share < 1 && now - last < beat) return
-    last = now
-    onProgress(share)
-  }
-}
+import { seldom } from './in-worker'
 
 const work = {
   pack(backup: Backup, onProgress: OnProgress) {

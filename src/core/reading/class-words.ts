@@ -1,4 +1,4 @@
-import type { ClassName } from '../guides/guide'
+import { classNames, type ClassName } from '../guides/guide'
 
 /**
  * Words and letters that stand for a class where a laboratory prints nothing else. “High” is taken as above optimum,
@@ -25,3 +25,17 @@ const classOf = new Map(
  */
 export const classOfWord = (text: string): ClassName | undefined =>
   classOf.get(text.trim().toLowerCase().replace(/\s+/g, ' ').replace(/\.$/, ''))
+
+/**
+ * The two classes between which a word lies: `low to medium`, as the reader of a kit puts it; of a single word twice the
+ * same. Undefined for anything else, and where they run backwards.
+ *
+ * @example classesOfWords('low–medium') // ['low', 'medium']
+ */
+export function classesOfWords(text: string): readonly [ClassName, ClassName] | undefined {
+  const [first, second, more] = text.split(/\s*(?:–|—|-|\bto\b)\s*/)
+  const low = classOfWord(first ?? '')
+  const high = second === undefined ? low : classOfWord(second)
+  if (!low || !high || more !== undefined) return undefined
+  return classNames.indexOf(low) <= classNames.indexOf(high) ? [low, high] : undefined
+}

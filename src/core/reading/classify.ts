@@ -16,6 +16,7 @@ import { reactionClasses } from '../guides/soils'
 import type { SourceRef } from '../guides/sources'
 import type { Text } from '../sentence'
 import type { Report } from '../case'
+import type { Range } from './measured'
 import type { ReadReport, Soil } from './soil'
 
 /** What a test means in a guide's classes. A report that gives only a word has no value and no bounds. */
@@ -24,6 +25,8 @@ export interface Rating {
   /** The value in the guide's own unit, or the laboratory's index. */
   readonly value?: Working
   readonly bounds?: Bounds
+  /** The lowest and the highest class it may be in, where the report gives a limit or a range that a bound parts. */
+  readonly between?: readonly [ClassName, ClassName]
   readonly source: SourceRef
 }
 
@@ -61,13 +64,15 @@ export const inPpm = (test: SoilTest | undefined): number | undefined =>
  */
 export function rate(element: 'P' | 'K', read: ReadReport, report: Report, guide: Guide): Outcome<Rating> {
   const word = read.words[element]
-  if (word) return accept({ className: word, source: 'reported' })
+  const from = read.wordsFrom[element]
+  if (word) return accept({ className: word, between: from && [from, word], source: 'reported' })
   const test: SoilTest | undefined = read.tests[element]
   if (!test) return refuse('nutrient.not-tested', { element })
+  const range = read.ranges[element]
   if (unitOf(test) === 'index') {
     const { bounds, source } = guide.index
     const value = given(test, say('report.index', { element }), 'reported')
-    return accept({ className: classIn(bounds, test.v), value, bounds, source })
+    return accept({ className: classIn(bounds, test.v), value, bounds, between: between(bounds, range, 1), source })
   }
   const mismatch = speaksFor(guide, report.extractant)
   if (!mismatch.ok) return mismatch
@@ -82,7 +87,25 @@ export function rate(element: 'P' | 'K', read: ReadReport, report: Report, guide
   if (!row) return refuse('reading.needs-cec', { guide: guide.title })
   const value = inUnit(test, guide.unit)
   const { bounds } = row
-  return accept({ className: classIn(bounds, value.value.v), value, bounds, source: guide.classes.source })
+  const toGuide = test.v > 0 ? value.value.v / test.v : 1
+  return accept({
+    className: classIn(bounds, value.value.v),
+    value,
+    bounds,
+    between: between(bounds, range, toGuide),
+    source: guide.classes.source,
+  })
+}
+
+/** The classes at the ends of a range, where they differ. */
+function between(bounds: Bounds, range: Range | undefined, toGuide: number): Rating['between'] {
+  if (!range) return undefined
+  const low = classIn(bounds, range.low === null ? 0 : range.low * toGuide * (range.high === null ? 1 + 1e-9 : 1))
+  const high = classIn(
+    bounds,
+    range.high === null ? Infinity : range.high * toGuide * (range.low === null ? 1 - 1e-9 : 1),
+  )
+  return low === high ? undefined : [low, high]
 }
 
 function classIn(bounds: Bounds, v: number): ClassName {
@@ -109,6 +132,8 @@ function rowFor(rows: readonly ClassRow[], cec: number | undefined): ClassRow | 
 export interface Sufficiency {
   readonly low: boolean
   readonly lowBelow?: number
+  /** The report gives a limit or a range that the minimum parts. */
+  readonly unsure?: boolean
   readonly value?: Working
   readonly source: SourceRef
 }
@@ -139,11 +164,15 @@ export function sufficiency(element: Element, read: ReadReport, report: Report, 
   const lowBelow = lowBelowIn(minimum.rows, read.soil)
   if (lowBelow === undefined) return refuse('reading.needs-cec', { guide: guide.title })
   const value = inUnit(test, minimum.by ? 'ppm' : guide.unit)
-  return accept({ low: value.value.v < lowBelow, lowBelow, value, source: minimum.source })
+  const range = read.ranges[element]
+  const toGuide = test.v > 0 ? value.value.v / test.v : 1
+  const unsure =
+    range !== undefined && (range.low ?? 0) * toGuide < lowBelow && (range.high ?? Infinity) * toGuide > lowBelow
+  return accept({ low: value.value.v < lowBelow, lowBelow, value, unsure, source: minimum.source })
 }
 
 /** Zinc and the like by their own extractant where one is named, else by that of the report. */
-function usedFor(element: Element, { micronutrients, boron, extractant }: Report) {
+export function usedFor(element: Element, { micronutrients, boron, extractant }: Report) {
   const own = element === 'B' ? boron : micronutrients
   return own ?? (extractant === 'mehlich-3' || extractant === 'mehlich-1' ? extractant : null)
 }

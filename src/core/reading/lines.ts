@@ -1,7 +1,8 @@
-import type { Report } from '../case'
+import type { MeasuredField, Report } from '../case'
 import type { Crop } from '../guides/crop'
-import type { Guide } from '../guides/guide'
+import type { ClassName, Guide } from '../guides/guide'
 import { textures } from '../guides/soils'
+import { triStateSpan } from '../nutrients/methods/tri-state'
 import type { SourceRef } from '../guides/sources'
 import { say, type Outcome, type Sentence } from '../sentence'
 import type { Element } from '../units/quantity'
@@ -17,6 +18,8 @@ import type { ReadReport } from './soil'
 /** One value of a report, as this crop sees it. */
 export interface ReadingLine {
   readonly id: string
+  /** Where it stands in the report. */
+  readonly field?: MeasuredField
   /** As reported or in the guide's unit; absent where the report gives only a word. */
   readonly value?: Working
   /** The class as a key of the wording. */
@@ -25,6 +28,10 @@ export interface ReadingLine {
   readonly wanted?: readonly [low: number | null, high: number | null]
   /** How far outside the span the value lies, below (negative) or above; 0 inside. */
   readonly distance?: number
+  /** The lowest and the highest class it may be in, where a bound parts what the report leaves open. */
+  readonly between?: readonly [string, string]
+  /** The laboratory's own word, where it prints one beside the number and the guide says otherwise. */
+  readonly printedWord?: ClassName
   readonly meaning: Sentence
   readonly source: SourceRef
 }
@@ -46,7 +53,7 @@ export function readingLines(read: ReadReport, report: Report, guide: Guide, cro
     ...pHLine(read, crop),
     ...groundLines(read),
     ...nitrateLine(read, guide),
-    ...(['P', 'K'] as const).flatMap((element) => classLine(element, read, report, guide, crop)),
+    ...(['P', 'K'] as const).flatMap((element) => majorLine(element, read, report, guide, crop)),
     ...(['Ca', 'Mg', 'S', 'Zn', 'Mn', 'Fe', 'Cu', 'B'] as const).flatMap((element) =>
       minimumLine(element, read, report, guide, crop),
     ),
@@ -63,6 +70,7 @@ function pHLine(read: ReadReport, crop: Crop): ReadingLine[] {
   return [
     {
       id: 'pH',
+      field: 'pH',
       value: read.pH,
       className: reactionClass(read.pH.value).en,
       wanted: [low, high],
@@ -73,20 +81,38 @@ function pHLine(read: ReadReport, crop: Crop): ReadingLine[] {
   ]
 }
 
-function groundLines({ buffer, soil }: ReadReport): ReadingLine[] {
+function groundLines({ buffer, soil, acidity, freeLime }: ReadReport): ReadingLine[] {
   const lines: ReadingLine[] = []
   if (buffer)
     lines.push({
       id: 'buffer',
+      field: 'bufferPH',
       value: given(buffer, say('report.buffer', { kind: buffer.of.replace(' buffer pH', '') }), 'reported'),
       meaning: say('meaning.buffer'),
       source: 'reported',
+    })
+  if (acidity)
+    lines.push({
+      id: 'acidity',
+      field: 'acidity',
+      value: given(acidity, say('report.acidity'), 'reported'),
+      meaning: say('meaning.acidity'),
+      source: 'reported',
+    })
+  if (freeLime !== undefined)
+    lines.push({
+      id: 'freeLime',
+      field: 'freeLime',
+      value: plain(freeLime, '% CaCO₃', 'report.free-lime'),
+      meaning: say(freeLime > 0 ? 'meaning.free-lime' : 'meaning.no-free-lime'),
+      source: 'practice',
     })
   if (soil.organicMatter) {
     const { v } = soil.organicMatter
     const className = v < matterSpan[0] ? 'low' : v > matterSpan[1] ? 'high' : 'typical'
     lines.push({
       id: 'organicMatter',
+      field: 'organicMatter',
       value: given(soil.organicMatter, say('report.organic-matter'), 'reported'),
       className,
       meaning: say(`meaning.matter-${className}`),
@@ -98,6 +124,7 @@ function groundLines({ buffer, soil }: ReadReport): ReadingLine[] {
     const className = v < cecSpan[0] ? 'sandy' : v > cecSpan[1] ? 'heavy' : 'typical'
     lines.push({
       id: 'cec',
+      field: 'cec',
       value: given(soil.cec, say('report.cec'), 'reported'),
       className,
       meaning: say(`meaning.cec-${className}`, {
@@ -115,19 +142,50 @@ function nitrateLine(read: ReadReport, { limits }: Guide): ReadingLine[] {
   const much = layer.value.v > limits.nitrate.tooMuchAbove
   const little = read.nitrate.of === 'ppm NO₃-N' && read.nitrate.v <= limits.nitrate.goodUpTo
   const className = much ? 'too-much' : little ? 'well-used' : 'left-over'
-  return [{ id: 'nitrate', value: layer, className, meaning: say(`meaning.nitrate-${className}`), source: 'practice' }]
+  return [
+    {
+      id: 'nitrate',
+      field: 'nitrate',
+      value: layer,
+      className,
+      meaning: say(`meaning.nitrate-${className}`),
+      source: 'practice',
+    },
+  ]
+}
+
+/** Phosphorus and potassium, by whichever way this crop is fed with them. */
+function majorLine(element: 'P' | 'K', read: ReadReport, report: Report, guide: Guide, crop: Crop): ReadingLine[] {
+  const by = crop.phosphorusPotassium
+  if (by.method === 'minimum-levels') return minimumLine(element, read, report, guide, crop)
+  const line = classLine(element, read, report, guide, crop)
+  const wanted = by.method === 'tri-state' && triStateSpan(element, by, read.soil.cec)
+  return wanted ? line.map((one) => inTriState(one, wanted, element, crop)) : line
+}
+
+/** A rated line against the critical level of a field crop instead of the classes. */
+function inTriState(line: ReadingLine, wanted: readonly [number, number], element: 'P' | 'K', crop: Crop): ReadingLine {
+  if (!line.value || !line.className || line.value.value.of.startsWith('index')) return line
+  const distance = outside(line.value.value.v, wanted)
+  const className = distance < 0 ? 'build-up' : distance > 0 ? 'draw-down' : 'maintain'
+  const meaning = say(`meaning.tri-state-${className}`, { element, crop: crop.label })
+  return { ...line, wanted, distance, className, between: undefined, meaning, source: 'tri-state' }
 }
 
 function classLine(element: 'P' | 'K', read: ReadReport, report: Report, guide: Guide, crop: Crop): ReadingLine[] {
   const rating = rate(element, read, report, guide)
   if (!rating.ok) return refused(element, read, rating)
-  const { className, value, bounds, source } = rating.value
+  const { className, value, bounds, between, source } = rating.value
   const wanted = bounds && ([bounds[2], bounds[3]] as const)
+  const word = read.printedWords[element]
   return [
     {
       id: element,
+      field: element,
       value,
       className,
+      between,
+      printedWord: word === className ? undefined : word,
       wanted,
       distance: value && wanted && outside(value.value.v, wanted),
       meaning: say(`meaning.${element}-${className}`, { crop: crop.label }),
@@ -139,13 +197,15 @@ function classLine(element: 'P' | 'K', read: ReadReport, report: Report, guide: 
 function minimumLine(element: Element, read: ReadReport, report: Report, guide: Guide, { label }: Crop): ReadingLine[] {
   const found = sufficiency(element, read, report, guide)
   if (!found.ok) return refused(element, read, found)
-  const { low, lowBelow, value, source } = found.value
+  const { low, lowBelow, value, unsure, source } = found.value
   const wanted = lowBelow === undefined ? undefined : ([lowBelow, null] as const)
   return [
     {
       id: element,
+      field: element,
       value,
       className: low ? 'low' : 'enough',
+      between: unsure ? ['low', 'enough'] : undefined,
       wanted,
       distance: value && wanted && outside(value.value.v, wanted),
       meaning: say(low ? 'meaning.element-low' : 'meaning.element-enough', { element, crop: label }),
@@ -161,6 +221,7 @@ function refused(element: Element, read: ReadReport, outcome: Outcome<unknown>):
   return [
     {
       id: element,
+      field: element,
       value: given(test, say('report.value', { element }), 'reported'),
       meaning: outcome.refusal,
       source: 'reported',
@@ -174,6 +235,7 @@ function saltLines(read: ReadReport, crop: Crop): ReadingLine[] {
     const band = saltBand(read.salts)
     lines.push({
       id: 'salts',
+      field: 'salts',
       value: plain(read.salts.v, 'dS/m', 'report.salts'),
       className: band.ok ? band.value : undefined,
       wanted: band.ok && crop.salts ? [null, crop.salts.upTo] : undefined,
@@ -186,6 +248,7 @@ function saltLines(read: ReadReport, crop: Crop): ReadingLine[] {
   if (esp || sar !== undefined)
     lines.push({
       id: 'sodium',
+      field: esp ? 'Na' : 'sar',
       value: esp ?? plain(sar!, 'SAR', 'report.sar'),
       className: sodic ? 'sodic' : 'not-sodic',
       meaning: say(sodic ? 'meaning.sodic' : 'meaning.not-sodic', { tons: gypsum?.value.v ?? null }),
@@ -200,6 +263,7 @@ function leadLine(read: ReadReport, report: Report, { limits }: Guide, crop: Cro
   return [
     {
       id: 'lead',
+      field: 'lead',
       value: plain(read.lead, 'ppm Pb', 'report.lead'),
       className: found.ok ? found.value : undefined,
       meaning: found.ok
@@ -216,6 +280,7 @@ function soilless(read: ReadReport, guide: Guide, crop: Crop): readonly ReadingL
     const where = distance < 0 ? 'below' : distance > 0 ? 'above' : 'within'
     return {
       id,
+      field: id === 'EC' ? ('salts' as const) : id,
       value: plain(v, unit, 'report.extract'),
       className,
       wanted,

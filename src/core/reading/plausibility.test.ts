@@ -15,7 +15,8 @@ const warned = (soil: Partial<Record<'cec' | 'matter', number>>, tests: ReadRepo
       bases: baseSaturation(tests, soil.cec === undefined ? undefined : quantity(soil.cec, 'meq/100 g')),
     },
     null,
-  ).map((sentence) => sentence.key)
+    null,
+  ).map(({ sentence }) => sentence.key)
 const ppm = (K: number, Mg: number) => ({ K: quantity(K, 'ppm K'), Mg: quantity(Mg, 'ppm Mg') })
 
 test.each([

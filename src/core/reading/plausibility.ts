@@ -1,5 +1,13 @@
+import { laboratory } from '../candidate'
+import type { Report } from '../case'
+import { bufferFields } from '../fields'
 import { extractants, type Guide } from '../guides/guide'
-import { say, type Sentence } from '../sentence'
+import type { Limits } from '../guides/limits'
+import { roughSpread, type Reaction } from '../reaction'
+import type { Doubt } from '../reports/remedy'
+import { say } from '../sentence'
+import type { BufferKind } from '../units/quantity'
+import { unitOf } from './classify'
 import { organicSoil } from './texture'
 import type { ReadReport } from './soil'
 
@@ -8,29 +16,88 @@ const slack = 1.05
 /** Bases below this share of the CEC, in soil that is not acid, leave too much unexplained. Source: common practice. */
 const tooFew = 0.4
 
+/** Buffers by the range in which they read; one of each stands for those that read alike. */
+const families: readonly BufferKind[] = ['SMP', 'Adams–Evans']
+
 /**
  * What in a report can hardly be so, and what to do about it. Nothing is blocked: the number stands as typed.
  * The bases are what the CEC counts, so together they cannot exceed it; where half of them would fit, lb/acre was
  * probably typed as ppm. Source: equivalent weights; organic matter, common practice.
  */
-export function implausible(read: Pick<ReadReport, 'soil' | 'tests' | 'bases'>, guide: Guide | null): Sentence[] {
-  const found: Sentence[] = []
+export function implausible(
+  read: Pick<ReadReport, 'soil' | 'tests' | 'bases'>,
+  report: Pick<Report, 'buffer' | 'bufferPH'> | null,
+  guide: Guide | null,
+): Doubt[] {
+  return [
+    ...phosphorusDoubt(read, guide),
+    ...matterDoubt(read),
+    ...(report ? bufferDoubt(report) : []),
+    ...basesDoubt(read),
+  ]
+}
+
+function phosphorusDoubt({ soil, tests }: Pick<ReadReport, 'soil' | 'tests'>, guide: Guide | null): Doubt[] {
   const { doubtedAbovePH } = guide?.underReadsP ?? {}
-  const pH = read.soil.pH?.v
-  if (read.tests.P && doubtedAbovePH !== undefined && pH !== undefined && pH > doubtedAbovePH)
-    found.push(
-      say('plausible.under-read-P', { pH, from: doubtedAbovePH, extractant: extractants[guide!.extractant].label }),
-    )
-  const matter = read.soil.organicMatter?.v
-  if (matter !== undefined && matter > organicSoil) found.push(say('plausible.organic-matter', { matter }))
-  const each = read.bases
+  const pH = soil.pH?.v
+  if (!tests.P || doubtedAbovePH === undefined || pH === undefined || pH <= doubtedAbovePH) return []
+  const extractant = extractants[guide!.extractant].label
+  return [{ field: 'P', sentence: say('plausible.under-read-P', { pH, from: doubtedAbovePH, extractant }) }]
+}
+
+function matterDoubt({ soil }: Pick<ReadReport, 'soil'>): Doubt[] {
+  const matter = soil.organicMatter?.v
+  if (matter === undefined || matter <= organicSoil) return []
+  return [{ field: 'organicMatter', sentence: say('plausible.organic-matter', { matter }) }]
+}
+
+/** A reading that its own buffer cannot give, and another can. */
+function bufferDoubt({ buffer, bufferPH }: Pick<Report, 'buffer' | 'bufferPH'>): Doubt[] {
+  const v = bufferPH.value
+  if (!buffer || v === null) return []
+  const fits = (kind: BufferKind) => v >= bufferFields[kind].low && v <= bufferFields[kind].high
+  const other = families.find(fits)
+  if (fits(buffer) || !other) return []
+  const { low, high } = bufferFields[buffer]
+  return [
+    {
+      field: 'bufferPH',
+      sentence: say('plausible.buffer-kind', { buffer, low, high, v, other }),
+      remedy: { kind: 'buffer', buffer: other },
+    },
+  ]
+}
+
+function basesDoubt({ soil, tests, bases: each }: Pick<ReadReport, 'soil' | 'tests' | 'bases'>): Doubt[] {
   const bases = each.reduce((sum, { meq }) => sum + meq, 0)
-  const cec = read.soil.cec?.v
-  if (cec === undefined) return found
+  const cec = soil.cec?.v
+  if (cec === undefined) return []
   const args = { bases, cec, which: each.map(({ base }) => base).join(' ') }
-  if (bases > cec * slack)
-    found.push(say(bases / 2 <= cec * slack ? 'plausible.bases-halved' : 'plausible.bases', args))
-  const full = read.tests.Ca && read.tests.Mg && read.soil.pH && read.soil.pH.v >= 7
-  if (full && bases < cec * tooFew) found.push(say('plausible.bases-few', args))
-  return found
+  if (bases > cec * slack) {
+    const inPpm = each.map(({ base }) => base).filter((base) => tests[base] && unitOf(tests[base]) === 'ppm')
+    const halved = bases / 2 <= cec * slack && inPpm.length === each.length
+    return [
+      halved
+        ? {
+            field: 'cec',
+            sentence: say('plausible.bases-halved', args),
+            remedy: { kind: 'unit', elements: inPpm, unit: 'lb/acre' },
+          }
+        : { field: 'cec', sentence: say('plausible.bases', args) },
+    ]
+  }
+  const full = tests.Ca && tests.Mg && soil.pH && soil.pH.v >= 7
+  return full && bases < cec * tooFew ? [{ field: 'cec', sentence: say('plausible.bases-few', args) }] : []
+}
+
+/** Our methods that come to much more or much less than the laboratory asks for, of lime or of sulfur. */
+export function doseDoubts({ outcome, dose, checks }: Reaction, { spread }: Limits): Doubt[] {
+  if (dose?.ledBy.id !== laboratory.id) return []
+  const far = checks.filter(
+    ({ difference, rough }) => difference !== undefined && Math.abs(difference) > (rough ? roughSpread : spread),
+  )
+  const [first] = far
+  if (!first) return []
+  const field = outcome === 'sulfur' ? 'recommends.sulfur' : 'recommends.lime'
+  return [{ field, sentence: say('plausible.dose-apart', { method: first.label, difference: first.difference! }) }]
 }

@@ -228,7 +228,10 @@ describe('phosphorus where lime is free (common practice): Mehlich-1 and Bray P1
     const extractant = guide === 'bray-1-midwest@1' ? ('bray-1' as const) : ('mehlich-1' as const)
     const report = { extractant, cec: typed('8'), pH: typed(pH), freeLime: typed(freeLime, '%'), P: typed('20', 'ppm') }
     const { answer: one, doubts } = found({ crop: 'tomato', guide }, report)
-    return [one!.reading.find(({ id }) => id === 'P')!.className ?? 'not rated', doubts.map(({ key }) => key)]
+    return [
+      one!.reading.find(({ id }) => id === 'P')!.className ?? 'not rated',
+      doubts.map(({ sentence }) => sentence.key),
+    ]
   }
   const doubt = ['plausible.under-read-P']
   test.each([

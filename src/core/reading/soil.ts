@@ -1,6 +1,15 @@
 import { bufferFields, elementFields, fields } from '../fields'
 import { accept, refuse, say, type Outcome, type Sentence } from '../sentence'
-import type { Area, Case, Plan, Recommends, Report, Rows } from '../case'
+import {
+  measuredFields,
+  type Area,
+  type Case,
+  type MeasuredField,
+  type Plan,
+  type Recommends,
+  type Report,
+  type Rows,
+} from '../case'
 import { planSize } from '../geometry/plan/plan-size'
 import { readSize, usualPace, type Size } from '../geometry/size'
 import type { Crop } from '../guides/crop'
@@ -24,7 +33,8 @@ import {
 import { check, readNumber, type Field, type Typed } from '../units/typed'
 import { derive, given, type Working } from '../workings'
 import { baseSaturation, type BaseSaturation } from './bases'
-import { classOfWord } from './class-words'
+import { classesOfWords } from './class-words'
+import { printedWord, rangeOf, reckoned, type Range } from './measured'
 import { organicSoil, textureByCec } from './texture'
 
 /** Something typed that cannot be used, and the field it stands in. */
@@ -52,8 +62,14 @@ export interface ReadReport {
   /** meq/100 g of neutralizable acidity. */
   readonly acidity?: Cec
   readonly tests: { readonly [E in Element]?: SoilTest<E> }
-  /** Where the report gives only a word for the class. */
+  /** Where the report gives only a word for the class; of two between which it lies the upper, which feeds less. */
   readonly words: { readonly [E in Element]?: ClassName }
+  /** The lower of two such words. */
+  readonly wordsFrom: { readonly [E in Element]?: ClassName }
+  /** The laboratory's own word beside a number. */
+  readonly printedWords: { readonly [E in Element]?: ClassName }
+  /** What lies between two ends, or beyond a limit. */
+  readonly ranges: { readonly [F in MeasuredField]?: Range }
   /** The bases on the exchange, as far as they were tested. */
   readonly bases: readonly BaseSaturation[]
   readonly nitrate?: Quantity<'ppm NO₃-N'> | Quantity<'lb/acre NO₃-N'>
@@ -69,7 +85,17 @@ export interface ReadReport {
   readonly problems: readonly Problem[]
 }
 
-export const nothingRead: ReadReport = { soil: {}, tests: {}, words: {}, bases: [], recommends: {}, problems: [] }
+export const nothingRead: ReadReport = {
+  soil: {},
+  tests: {},
+  words: {},
+  wordsFrom: {},
+  printedWords: {},
+  ranges: {},
+  bases: [],
+  recommends: {},
+  problems: [],
+}
 
 type Take = (name: string, field: Field, typed: Typed) => number | undefined
 
@@ -78,7 +104,7 @@ export function readReport(report: Report, area: Pick<Area, 'texture'>): ReadRep
   const problems: Problem[] = []
   const take: Take = (name, field, typed) => {
     const read = check(field, typed)
-    if (read.ok) return read.value
+    if (read.ok) return reckoned(typed)
     problems.push({ field: name, sentence: read.refusal })
     return undefined
   }
@@ -101,6 +127,7 @@ export function readReport(report: Report, area: Pick<Area, 'texture'>): ReadRep
       : undefined,
     acidity: of('meq/100 g', take('acidity', fields.acidity, report.acidity)),
     ...readings,
+    ranges: rangesIn(report),
     bases: baseSaturation(readings.tests, cec),
     nitrate:
       nitrate === undefined
@@ -152,22 +179,43 @@ function readPH(report: Report, take: Take): Working<'pH in water'> | undefined 
   )
 }
 
-function readTests(report: Report, take: Take, problems: Problem[]): Pick<ReadReport, 'tests' | 'words'> {
+function rangesIn(report: Report): ReadReport['ranges'] {
+  const found: Partial<Record<MeasuredField, Range>> = {}
+  for (const field of measuredFields) {
+    const range = rangeOf(report[field])
+    if (range) found[field] = range
+  }
+  return found
+}
+
+type ElementWords = Partial<Record<Element, ClassName>>
+
+function readTests(
+  report: Report,
+  take: Take,
+  problems: Problem[],
+): Pick<ReadReport, 'tests' | 'words' | 'wordsFrom' | 'printedWords'> {
   const tests: Record<string, SoilTest> = {}
-  const words: Partial<Record<Element, ClassName>> = {}
+  const words: ElementWords = {}
+  const wordsFrom: ElementWords = {}
+  const printedWords: ElementWords = {}
   for (const element of elements) {
     const typed = report[element]
-    const word = classOfWord(typed.text)
+    const classes = classesOfWords(typed.text)
     const oxide = oxideIn(element, typed.text)
-    if (word) words[element] = word
-    else if (oxide) problems.push({ field: element, sentence: oxide })
+    const word = printedWord(typed)
+    if (word) printedWords[element] = word
+    if (classes) {
+      words[element] = classes[1]
+      if (classes[0] !== classes[1]) wordsFrom[element] = classes[0]
+    } else if (oxide) problems.push({ field: element, sentence: oxide })
     else {
       const v = take(element, elementFields[element], typed)
       const unit = typed.unit === 'lb/acre' || typed.unit === 'index' ? typed.unit : 'ppm'
       if (v !== undefined) tests[element] = quantity(v, `${unit} ${element}`)
     }
   }
-  return { tests: tests as ReadReport['tests'], words }
+  return { tests: tests as ReadReport['tests'], words, wordsFrom, printedWords }
 }
 
 const oxides = {

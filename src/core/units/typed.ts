@@ -68,6 +68,9 @@ export interface Field {
   readonly example: string
 }
 
+/** A report says that nothing was found, without saying how little it could have found. */
+const notFound = /^\s*(?:n\.?\s?d\.?|b\.?d\.?l\.?|not detected|none detected|below detection(?: limit)?)\s*$/i
+
 /**
  * The number in a field, undefined when nothing was typed, or the sentence that says what is wrong with it.
  * A value ten times too large is taken for a lost decimal point, and the sentence says so.
@@ -78,6 +81,7 @@ export function check(field: Field, typed: Typed): Outcome<number | undefined> {
   const { low, high, example } = field
   if (value === null) {
     if (/^\s*-/.test(text)) return refuse('field.negative', { text, example })
+    if (notFound.test(text)) return refuse('field.not-detected', { text, example })
     return refuse('field.unreadable', { text, at: (readNumber(text)?.length ?? 0) + 1, example })
   }
   if (!unitFits(field, typed.unit)) return refuse('field.unit', { text, unit: typed.unit, example })

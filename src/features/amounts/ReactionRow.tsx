@@ -2,7 +2,7 @@
 
 import { houseLimits } from '@/core/guides/limits'
 import type { Answer, AreaRecommendation } from '@/core/recommend'
-import type { Check, Dose } from '@/core/reaction'
+import { roughSpread, type Check, type Dose } from '@/core/reaction'
 import { Formula } from '@/ui/Formula'
 import { Span } from '@/ui/Span'
 import { difference, figure, measure, pHFigure, rate, weight } from '@/wording/format'
@@ -103,9 +103,6 @@ function Checks({ checks }: { checks: readonly Check[] }) {
     </ul>
   )
 }
-
-/** A rough check agrees while it is no further off than this. */
-const roughSpread = 0.4
 
 /** How far a check is from the figure that leads; said louder where that is far. */
 export function Apart({ share, rough }: { share: number; rough?: boolean }) {

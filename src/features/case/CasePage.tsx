@@ -15,7 +15,6 @@ import { en as historyWords } from '../history/messages'
 import { UndoRedo } from '../history/UndoRedo'
 import { GroundStation } from '../ground/GroundStation'
 import { Signer } from '../office/Signer'
-import { ResultsStation } from '../results/ResultsStation'
 import { area as areaWords } from '@/wording/format'
 import { Figure } from '../workings/Figure'
 import { LazyWorkings } from '../workings/LazyWorkings'
@@ -30,6 +29,8 @@ import { useCase, useRecommendation } from './useCase'
 const later = {
   materials: () => import('../materials/MaterialsStation'),
   letter: () => import('../letter/LetterStation'),
+  results: () => import('../results/ResultsStation'),
+  reading: () => import('../reading/ReadingStation'),
   sample: () => import('../sample/SampleStation'),
   plan: () => import('../ground/plan/PlanView'),
   conflicts: () => import('../exchange/Conflicts'),
@@ -37,6 +38,8 @@ const later = {
 }
 const MaterialsStation = lazy(() => later.materials().then((found) => ({ default: found.MaterialsStation })))
 const LetterStation = lazy(() => later.letter().then((found) => ({ default: found.LetterStation })))
+const ResultsStation = lazy(() => later.results().then((found) => ({ default: found.ResultsStation })))
+const ReadingStation = lazy(() => later.reading().then((found) => ({ default: found.ReadingStation })))
 const SampleStation = lazy(() => later.sample().then((found) => ({ default: found.SampleStation })))
 const Conflicts = lazy(() => later.conflicts().then((found) => ({ default: found.Conflicts })))
 const HistoryView = lazy(() => later.history().then((found) => ({ default: found.HistoryView })))
@@ -69,6 +72,9 @@ export function CasePage() {
   const station = views.find((one) => one === params.get('station')) ?? 'ground'
   return <Opened key={id} kase={kase} keeping={keeping} station={station} areaId={params.get('area')} />
 }
+
+/** Stations that take more room. */
+const wide: ReadonlySet<View> = new Set(['results', 'reading'])
 
 const views: readonly View[] = [...stations, 'history']
 
@@ -115,7 +121,7 @@ function Opened({ kase, keeping, station, areaId }: Props) {
         <div className="flex flex-1 flex-col md:flex-row">
           <AreasRail />
           <main className="bg-sheet min-w-0 flex-1 px-5 py-4 sm:px-8 print:bg-white print:p-0">
-            <div className="max-w-[900px] print:max-w-none">
+            <div className={`${wide.has(station) ? 'max-w-[1160px]' : 'max-w-[900px]'} print:max-w-none`}>
               <Heading station={station} />
               <Suspense>
                 <StationSheet station={station} />
@@ -205,6 +211,8 @@ function StationSheet({ station }: { station: View }) {
       return <SampleStation />
     case 'results':
       return <ResultsStation />
+    case 'reading':
+      return <ReadingStation />
     case 'amounts':
       return area ? (
         <AmountsSheet found={answerOf(recommendation, area.id)} />

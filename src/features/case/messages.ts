@@ -5,6 +5,7 @@ export const en = {
     ground: 'Ground',
     sample: 'Sample',
     results: 'Results',
+    reading: 'Reading',
     amounts: 'Amounts',
     materials: 'Materials',
     letter: 'Letter',

@@ -7,7 +7,6 @@ import { useRouter } from 'next/navigation'
 import { useEffect, useMemo, useState, type ReactNode } from 'react'
 import { blankArea, blankReport } from '@/core/blank'
 import type { Case } from '@/core/case'
-import { fields } from '@/core/fields'
 import { createCase, editCase, type Front } from '@/store/cases'
 import { beginsWith } from '@/store/office'
 import { counterId } from '@/store/put'
@@ -27,7 +26,6 @@ import {
   RecommendsFields,
   TestField,
 } from '../results/ReportFields'
-import { en as resultWords } from '../results/messages'
 import { FertilizerShelf } from '../materials/FertilizerShelf'
 import { LazyWorkings } from '../workings/LazyWorkings'
 import { en } from './messages'
@@ -39,7 +37,7 @@ async function blankCounter(): Promise<Partial<Case>> {
   return {
     ...begins.kase,
     areas: [{ ...blankArea('area', en.areaName), ...begins.area, reportId: 'report' }],
-    reports: [blankReport('report')],
+    reports: [{ ...blankReport('report'), areas: ['area'] }],
   }
 }
 
@@ -127,14 +125,8 @@ function Opened({ kase, keeping }: { kase: Case; keeping: Front['keeping'] }) {
             <Fold label={en.more} open={kase.reports[0]!.P.text !== '' || kase.reports[0]!.bufferPH.text !== ''}>
               <BufferFields area={area} />
               <div className="grid grid-cols-2 gap-2.5">
-                <TestField
-                  area={area}
-                  name="organicMatter"
-                  label={resultWords.organicMatter}
-                  unit="%"
-                  field={fields.organicMatter}
-                />
-                <TestField area={area} name="cec" label={resultWords.cec} unit="meq/100 g" field={fields.cec} />
+                <TestField area={area} name="organicMatter" />
+                <TestField area={area} name="cec" />
               </div>
               <ExtractantFields area={area} />
               <NutrientFields area={area} />

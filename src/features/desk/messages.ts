@@ -28,6 +28,7 @@ export const en = {
     ground: 'waits for its ground',
     sample: 'waits for its samples',
     results: 'waits for a report',
+    reading: 'waits to be read',
     amounts: 'waits for amounts',
     materials: 'waits for materials',
     letter: 'waits for its letter',

@@ -1,95 +1,57 @@
 'use client'
 
-import type { Area, Report } from '@/core/case'
-import { bufferFields, elementFields, fields } from '@/core/fields'
-import { guidesFor } from '@/core/guides/choose'
-import {
-  boronMethods,
-  extractants,
-  guideRef,
-  leadMethods,
-  micronutrientMethods,
-  type ExtractantId,
-} from '@/core/guides/guide'
-import { bufferKinds, otherNutrients, saltMethods, type Element, type TestUnit } from '@/core/units/quantity'
+import type { Area, MeasuredField, Report } from '@/core/case'
+import { fields } from '@/core/fields'
+import { extractants, type ExtractantId } from '@/core/guides/guide'
+import { lineField, lineUnit, readLine } from '@/core/reports/lines'
+import { bufferKinds, type TestUnit } from '@/core/units/quantity'
 import { rateUnitWords } from '@/core/units/rates'
-import { blank, type Field, type Typed } from '@/core/units/typed'
+import type { Field, Typed } from '@/core/units/typed'
 import { ChoiceField } from '@/ui/ChoiceField'
 import { SelectField } from '@/ui/SelectField'
 import { TextField } from '@/ui/TextField'
 import { render, textOf } from '@/wording/render'
-import { answerOf, inArea, useOpenCase } from '../case/context'
-import { useGuides } from '../case/useCase'
-import { fieldError, retyped, testError, testUnderstood, understood } from '../formatting'
-import { en } from './messages'
-import { ownUnit, setUnit, useReport } from './useReport'
+import { answerOf, useOpenCase } from '../case/context'
+import { fieldError, lineRefusal, lineUnderstood, retyped, understood } from '../formatting'
+import { en, lineLabel } from './messages'
+import { setUnit, useReport } from './useReport'
 
-type TypedKey =
-  | Element
-  | 'pH'
-  | 'bufferPH'
-  | 'organicMatter'
-  | 'cec'
-  | 'acidity'
-  | 'nitrate'
-  | 'sampleDepth'
-  | 'salts'
-  | 'sar'
-  | 'freeLime'
-  | 'lead'
-
-const extractantOptions = (Object.keys(extractants) as ExtractantId[]).map((value) => ({
+/** The fields of a report one by one, as the counter needs them. The Results station has the whole paper. */
+export const extractantOptions = (Object.keys(extractants) as ExtractantId[]).map((value) => ({
   value,
   label: textOf(extractants[value].label),
 }))
-const bufferOptions = bufferKinds.map((value) => ({ value, label: value }))
-const unitOptions: { value: TestUnit; label: string }[] = [
+export const bufferOptions = bufferKinds.map((value) => ({ value, label: value }))
+export const unitOptions: { value: TestUnit; label: string }[] = [
   { value: 'ppm', label: 'ppm (mg/kg)' },
   { value: 'lb/acre', label: 'lb/acre' },
   { value: 'index', label: 'index' },
 ]
 
 /** One number of the report. */
-export function TestField({
-  area,
-  name,
-  label,
-  unit,
-  field,
-  autoFocus,
-}: {
-  area: Area
-  name: TypedKey
-  label: string
-  unit: string
-  field: Field
-  autoFocus?: boolean
-}) {
-  const { report, change } = useReport(area)
+export function TestField({ area, name, autoFocus }: { area: Area; name: MeasuredField; autoFocus?: boolean }) {
+  const { report, setLine } = useReport(area)
   const typed = report[name]
+  const unit = lineUnit(report, name)
+  const refusal = lineRefusal(name, typed, report.buffer)
   return (
     <TextField
-      label={label}
+      label={lineLabel(name, report.buffer, report.pHIn)}
       value={typed.text}
       unit={typed.unit || unit || undefined}
       numeric
-      placeholder={field.example}
+      placeholder={lineField(name, report.buffer).example}
       autoFocus={autoFocus}
-      echo={isElement(name) ? testUnderstood(typed, unit) : understood(typed, unit)}
-      error={isElement(name) ? testError(name, field, typed) : fieldError(field, typed)}
-      onChange={(text) => change((draft) => void (draft[name] = retyped(text, unit, field)))}
+      echo={lineUnderstood(name, typed, unit)}
+      error={refusal && render(refusal)}
+      onChange={(text) => setLine(name, readLine(name, text, unit))}
     />
   )
 }
 
-const isElement = (name: TypedKey): name is Element => name in elementFields
-
-export function PHField({ area, autoFocus }: { area: Area; autoFocus?: boolean }) {
-  const { report } = useReport(area)
-  return (
-    <TestField area={area} name="pH" label={en.pHIn[report.pHIn]} unit="" field={fields.pH} autoFocus={autoFocus} />
-  )
-}
+export const PHField = ({ area, autoFocus }: { area: Area; autoFocus?: boolean }) => (
+  <TestField area={area} name="pH" autoFocus={autoFocus} />
+)
 
 export function BufferFields({ area }: { area: Area }) {
   const { report, change } = useReport(area)
@@ -102,28 +64,26 @@ export function BufferFields({ area }: { area: Area }) {
         none={en.bufferNone}
         onChange={(buffer) => change((draft) => void (draft.buffer = buffer))}
       />
-      {report.buffer && (
-        <TestField
-          area={area}
-          name="bufferPH"
-          label={en.bufferPH(report.buffer)}
-          unit=""
-          field={bufferFields[report.buffer]}
-        />
-      )}
+      {report.buffer && <TestField area={area} name="bufferPH" />}
     </>
   )
 }
 
-export function ExtractantFields({ area }: { area: Area }) {
+/** What the answer says of the extractant, where P or K cannot be rated for it. */
+export function useExtractantFault(area: Area, report: Report): string | undefined {
   const { recommendation } = useOpenCase()
-  const { report, change, setExtractant } = useReport(area)
   const { answer } = answerOf(recommendation, area.id)
   const refused = answer?.needs.find(
     (need) =>
       need.why.key === 'reading.no-guide' ||
       (need.why.key === 'reading.no-extractant' && report.P.text + report.K.text !== ''),
   )
+  return refused && render(refused.why)
+}
+
+export function ExtractantFields({ area }: { area: Area }) {
+  const { report, change, setExtractant } = useReport(area)
+  const fault = useExtractantFault(area, report)
   return (
     <>
       <SelectField
@@ -131,7 +91,7 @@ export function ExtractantFields({ area }: { area: Area }) {
         value={report.extractant}
         options={extractantOptions}
         none={en.extractantNone}
-        error={refused && render(refused.why)}
+        error={fault}
         onChange={setExtractant}
       />
       <ChoiceField
@@ -145,119 +105,21 @@ export function ExtractantFields({ area }: { area: Area }) {
 }
 
 export function NutrientFields({ area }: { area: Area }) {
-  return <ElementFields area={area} elements={['P', 'K', 'Mg']} />
-}
-
-function ElementFields({ area, elements }: { area: Area; elements: readonly Element[] }) {
-  const { report } = useReport(area)
-  return elements.map((element) => (
-    <TestField
-      key={element}
-      area={area}
-      name={element}
-      label={en.element[element]}
-      unit={ownUnit(element, report.unit)}
-      field={elementFields[element]}
-    />
-  ))
-}
-
-/** What not every report prints. */
-export function MoreTests({ area }: { area: Area }) {
-  const { report, change } = useReport(area)
-  const some = (...names: readonly Element[]) => names.some((name) => report[name].text !== '')
-  return (
-    <div className="grid gap-x-5 gap-y-2.5 sm:grid-cols-3">
-      <ChoiceField
-        label={en.pHMeasured}
-        value={report.pHIn}
-        options={[
-          { value: 'water', label: en.pHBases.water },
-          { value: 'salt', label: en.pHBases.salt },
-        ]}
-        onChange={(pHIn) => change((draft) => void (draft.pHIn = pHIn))}
-      />
-      <ElementFields area={area} elements={['Ca', 'S', 'Na', 'Zn', 'Mn', 'Fe', 'Cu', 'B']} />
-      {some('Zn', 'Mn', 'Fe', 'Cu') && (
-        <SelectField
-          label={en.micronutrients}
-          value={report.micronutrients}
-          options={asOptions(micronutrientMethods)}
-          none={en.asExtractant}
-          onChange={(by) => change((draft) => void (draft.micronutrients = by))}
-        />
-      )}
-      {some('B') && (
-        <SelectField
-          label={en.boron}
-          value={report.boron}
-          options={asOptions(boronMethods)}
-          none={en.asExtractant}
-          onChange={(by) => change((draft) => void (draft.boron = by))}
-        />
-      )}
-      <TestField area={area} name="nitrate" label={en.nitrate} unit="ppm" field={fields.nitrate} />
-      <TestField area={area} name="sampleDepth" label={en.sampleDepth} unit="in" field={fields.depth} />
-      <TestField area={area} name="freeLime" label={en.freeLime} unit="%" field={fields.freeLime} />
-      <TestField area={area} name="salts" label={en.salts} unit="dS/m" field={fields.salts} />
-      <SelectField
-        label={en.saltsBy}
-        value={report.saltsBy}
-        options={asOptions(saltMethods)}
-        none={en.notStated}
-        error={report.salts.text !== '' && !report.saltsBy ? en.saltsNeedMethod : undefined}
-        onChange={(by) => change((draft) => void (draft.saltsBy = by))}
-      />
-      <TestField area={area} name="sar" label={en.sar} unit="" field={fields.sar} />
-      <TestField area={area} name="lead" label={en.lead} unit="ppm" field={fields.lead} />
-      <SelectField
-        label={en.leadBy}
-        value={report.leadBy}
-        options={asOptions(leadMethods)}
-        none={en.notStated}
-        onChange={(by) => change((draft) => void (draft.leadBy = by))}
-      />
-    </div>
-  )
-}
-
-const asOptions = <Value extends keyof typeof en.methods>(values: readonly Value[]) =>
-  values.map((value) => ({ value, label: en.methods[value] }))
-
-/** Which guide rates the report, where several speak for its extractant. */
-export function GuideField({ area }: { area: Area }) {
-  const { edit } = useOpenCase()
-  const { report } = useReport(area)
-  const guides = useGuides()
-  const possible = report.extractant
-    ? guidesFor(guides, report.extractant, area.crop).filter((guide) => area.crop === null || area.crop in guide.crops)
-    : []
-  const pinned = guides.find((guide) => guideRef(guide) === area.guide)
-  const offered = pinned && !possible.includes(pinned) ? [pinned, ...possible] : possible
-  if (offered.length < 2) return null
-  return (
-    <SelectField
-      label={en.guide}
-      value={area.guide}
-      options={offered.map((guide) => ({ value: guideRef(guide), label: `${textOf(guide.title)}, ${guide.version}` }))}
-      onChange={(ref) => edit(inArea(area.id, (draft) => void (draft.guide = ref ?? draft.guide)))}
-    />
-  )
+  return (['P', 'K', 'Mg'] as const).map((element) => <TestField key={element} area={area} name={element} />)
 }
 
 /** The laboratory's own lines, each with the unit the paper prints. */
-export function RecommendsFields({ area, more = false }: { area: Area; more?: boolean }) {
+export function RecommendsFields({ area }: { area: Area }) {
   const { report, change } = useReport(area)
   const { recommends } = report
-  const lines: readonly (readonly [keyof typeof en.recommend, Field])[] = [
+  const lines: readonly (readonly ['lime' | 'sulfur' | 'N' | 'P₂O₅' | 'K₂O', Field])[] = [
     ['lime', fields.lime],
     ['sulfur', fields.sulfur],
     ['N', fields.nutrient],
     ['P₂O₅', fields.nutrient],
     ['K₂O', fields.nutrient],
-    ...(more ? otherNutrients.map((nutrient) => [nutrient, fields.nutrient] as const) : []),
   ]
-  const set = (name: keyof typeof en.recommend, typed: Typed) =>
+  const set = (name: (typeof lines)[number][0], typed: Typed) =>
     change((draft) => void (draft.recommends[name] = typed))
   return (
     <div className="grid gap-x-5 gap-y-2.5 sm:grid-cols-2">
@@ -285,12 +147,12 @@ export function RecommendsFields({ area, more = false }: { area: Area; more?: bo
 }
 
 /** A unit chosen beside the field takes the place of one typed after the number. */
-function withUnit(typed: Typed, unit: string, field: Field): Typed {
+export function withUnit(typed: Typed, unit: string, field: Field): Typed {
   const bare = typed.text.replace(/^(\s*[\d.,/ ½¼¾⅓⅔]*[\d.½¼¾⅓⅔]).*$/, '$1')
   return typed.value === null ? { ...typed, unit } : retyped(bare, unit, field)
 }
 
-function LimeMeaning({ report, change }: { report: Report; change: ReturnType<typeof useReport>['change'] }) {
+export function LimeMeaning({ report, change }: { report: Report; change: ReturnType<typeof useReport>['change'] }) {
   const { limeMeans, limeDepth } = report.recommends
   return (
     <>
@@ -305,9 +167,9 @@ function LimeMeaning({ report, change }: { report: Report; change: ReturnType<ty
         onChange={(means) => change((draft) => void (draft.recommends.limeMeans = means))}
       />
       <TextField
-        label={en.limeDepth}
+        label={en.recommend.limeDepth}
         value={limeDepth.text}
-        unit={limeDepth.unit || blank('in').unit}
+        unit={limeDepth.unit || 'in'}
         numeric
         placeholder={en.depthUnknown}
         error={fieldError(fields.depth, limeDepth)}

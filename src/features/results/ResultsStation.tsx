@@ -1,30 +1,32 @@
 'use client'
 
-import { useState, type ReactNode } from 'react'
+import { lazy, Suspense, useState } from 'react'
 import type { Area, Report } from '@/core/case'
-import { fields } from '@/core/fields'
-import type { Sentence } from '@/core/sentence'
-import { elements, otherNutrients } from '@/core/units/quantity'
+import { guideRef } from '@/core/guides/guide'
+import { implausible } from '@/core/reading/plausibility'
+import { readReport } from '@/core/reading/soil'
+import type { ReportLayout } from '@/core/reports/layout'
+import type { Doubt } from '@/core/reports/remedy'
 import { Button } from '@/ui/Button'
-import { SelectField } from '@/ui/SelectField'
-import { TextField } from '@/ui/TextField'
+import { Formula } from '@/ui/Formula'
 import { render } from '@/wording/render'
-import { answerOf, inArea, useOpenCase } from '../case/context'
-import { TextureField } from '../ground/AreaFields'
-import {
-  BufferFields,
-  ExtractantFields,
-  GuideField,
-  MoreTests,
-  NutrientFields,
-  PHField,
-  RecommendsFields,
-  TestField,
-} from './ReportFields'
+import { answerOf, useOpenCase } from '../case/context'
+import { useGuides } from '../case/useCase'
+import { NewReport, type Way } from './NewReport'
+import { OriginalView } from './Originals'
+import { PaperSide } from './PaperSide'
+import { ReportLines, type Sheet } from './ReportLines'
+import { ReportStrip } from './ReportStrip'
 import { en } from './messages'
-import { useReport } from './useReport'
+import { putInForce, useLayouts, useReport } from './useReport'
 
-/** The soil report of one area, typed down the sheet. */
+const ArrangeSheet = lazy(() => import('./ArrangeSheet').then((found) => ({ default: found.ArrangeSheet })))
+const PasteSheet = lazy(() => import('./PasteSheet').then((found) => ({ default: found.PasteSheet })))
+const ImportSheet = lazy(() => import('./ImportSheet').then((found) => ({ default: found.ImportSheet })))
+const KitSheet = lazy(() => import('./KitSheet').then((found) => ({ default: found.KitSheet })))
+const DropsSheet = lazy(() => import('./DropsSheet').then((found) => ({ default: found.DropsSheet })))
+
+/** The reports of one area: typed down the sheet, pasted, imported, fetched, or read off a kit or meter. */
 export function ResultsStation() {
   const { area, go } = useOpenCase()
   if (!area)
@@ -36,119 +38,141 @@ export function ResultsStation() {
         </Button>
       </div>
     )
-  return <Sheet key={area.id} area={area} />
+  return <Reports key={area.id} area={area} />
 }
 
-function Sheet({ area }: { area: Area }) {
-  const { kase, recommendation, edit, go } = useOpenCase()
-  const { report, change } = useReport(area)
-  const [moreLines, setMoreLines] = useState(otherNutrients.some((nutrient) => report.recommends[nutrient].text !== ''))
-  const others = kase.areas.filter((one) => one.id !== area.id && one.reportId)
-  const { answer, doubts } = answerOf(recommendation, area.id)
-  const why = answer?.reaction.why
-  const missingTexture = why && /needs-input$/.test(why.key) && !area.texture ? render(why) : undefined
-  const heading = 'border-ink mb-3 border-b-[1.5px] pb-1 font-serif text-lg font-semibold'
+/** What is laid over the station. */
+type Over = { kind: 'new' | 'arrange' | 'import' | 'kit' | 'drops' } | { kind: 'paste'; text: string } | null
+
+function Reports({ area }: { area: Area }) {
+  const { kase, edit } = useOpenCase()
+  const guides = useGuides()
+  const layouts = useLayouts()
+  const [chosenId, choose] = useState<string | null>(null)
+  const [paper, setPaper] = useState<ReportLayout | null>(null)
+  const [over, lay] = useState<Over>(null)
+  const [original, setOriginal] = useState<string | null>(null)
+  const chosen = kase.reports.some(({ id }) => id === chosenId) ? chosenId : area.reportId
+  const shownId = paper ? null : chosen
+  const sheet = useReport(area, paper ? '' : shownId, paper ?? layouts.next)
+  const { report } = sheet
+  const doubts = useDoubts(area, report, sheet)
+  const shownOriginal = report.originals.find(({ id }) => id === original)
+  const ways: Readonly<Record<Way, () => void>> = {
+    paste: () => lay({ kind: 'paste', text: '' }),
+    import: () => lay({ kind: 'import' }),
+    kit: () => lay({ kind: 'kit' }),
+    drops: () => lay({ kind: 'drops' }),
+  }
+  const came = (id: string) => {
+    setPaper(null)
+    choose(id)
+    lay(null)
+  }
+  const close = () => lay(null)
   return (
-    <div data-entry>
-      <section className="mt-3" aria-label={en.tests}>
-        <h2 className={heading}>{en.tests}</h2>
-        <div className="grid gap-x-5 gap-y-2.5 sm:grid-cols-3">
-          <PHField area={area} autoFocus={report.pH.text === ''} />
-          <BufferFields area={area} />
-          <TextureField area={area} missing={missingTexture} />
-          <TestField area={area} name="organicMatter" label={en.organicMatter} unit="%" field={fields.organicMatter} />
-          <TestField area={area} name="cec" label={en.cec} unit="meq/100 g" field={fields.cec} />
-          <TestField area={area} name="acidity" label={en.acidity} unit="meq/100 g" field={fields.acidity} />
+    <>
+      <ReportStrip
+        area={area}
+        shownId={shownId}
+        onShow={(id) => {
+          setPaper(null)
+          setOriginal(null)
+          choose(id)
+        }}
+        onAnother={() => lay({ kind: 'new' })}
+      />
+      {sheet.stored && area.reportId !== report.id && (
+        <p className="border-brim mt-2 flex flex-wrap items-center gap-3 border-l-4 py-1 pl-3" role="status">
+          {en.notInForce}
+          <Button onClick={() => edit(putInForce(area.id, report.id, guides))}>{en.putInForce}</Button>
+        </p>
+      )}
+      <div
+        className={`mt-3 grid gap-x-8 gap-y-5 ${shownOriginal ? 'xl:grid-cols-[minmax(0,1fr)_minmax(0,30rem)]' : 'lg:grid-cols-[minmax(0,1fr)_15.5rem]'}`}
+      >
+        <div data-entry>
+          <ReportLines
+            key={report.id}
+            area={area}
+            sheet={sheet}
+            doubts={doubts}
+            onBlock={(text) => lay({ kind: 'paste', text })}
+          />
+          <Loose doubts={doubts} />
+          <Onward />
         </div>
-        <div className="mt-2.5 grid gap-x-5 gap-y-2.5 sm:grid-cols-2">
-          <ExtractantFields area={area} />
-          <GuideField area={area} />
-        </div>
-        <div className="mt-2.5 grid gap-x-5 gap-y-2.5 sm:grid-cols-3">
-          <NutrientFields area={area} />
-        </div>
-        <More label={en.moreTests} open={hasMoreTests(report)}>
-          <MoreTests area={area} />
-        </More>
-        <Doubts doubts={doubts} />
-      </section>
-      <section className="mt-6" aria-label={en.recommends}>
-        <h2 className={heading}>{en.recommends}</h2>
-        <p className="text-ink-2 -mt-1 mb-2 text-[14.5px]">{en.recommendsLead}</p>
-        <RecommendsFields area={area} more={moreLines} />
-        {!moreLines && (
-          <Button kind="text" className="mt-2" onClick={() => setMoreLines(true)}>
-            {en.moreRecommends}
-          </Button>
-        )}
-      </section>
-      <section className="mt-6 grid gap-x-5 gap-y-2.5 sm:grid-cols-3" aria-label={en.report}>
-        <TextField
-          label={en.code}
-          value={report.code}
-          onChange={(code) => change((draft) => void (draft.code = code))}
-        />
-        <TextField
-          label={en.laboratory}
-          value={report.laboratory}
-          onChange={(laboratory) => change((draft) => void (draft.laboratory = laboratory))}
-        />
-        <TextField
-          label={en.date}
-          type="date"
-          value={report.date}
-          onChange={(date) => change((draft) => void (draft.date = date))}
-        />
-        {others.length > 0 && (
-          <SelectField
-            label={en.same}
-            value={others.find((one) => one.reportId === area.reportId)?.id ?? null}
-            options={others.map((one) => ({ value: one.id, label: one.name }))}
-            none={en.sameNone}
-            onChange={(from) =>
-              edit((draft) => {
-                const other = draft.areas.find((one) => one.id === from)
-                inArea(area.id, (mine) => {
-                  mine.reportId = other?.reportId ?? null
-                  if (other) mine.guide = other.guide
-                })(draft)
-              })
-            }
+        {shownOriginal ? (
+          <OriginalView original={shownOriginal} onClose={() => setOriginal(null)} />
+        ) : (
+          <PaperSide
+            area={area}
+            sheet={sheet}
+            layouts={layouts}
+            onArrange={() => lay({ kind: 'arrange' })}
+            onOriginal={setOriginal}
+            ways={ways}
           />
         )}
-      </section>
-      <Button kind="act" className="mt-6" onClick={() => go('amounts')}>
-        {en.next}
-      </Button>
-    </div>
+      </div>
+      <Suspense>
+        {over?.kind === 'new' && (
+          <NewReport
+            area={area}
+            layouts={layouts}
+            ways={ways}
+            onPaper={(layout) => {
+              layouts.use(layout)
+              setPaper(layout)
+              lay(null)
+            }}
+            onCame={came}
+            onClose={close}
+          />
+        )}
+        {over?.kind === 'arrange' && <ArrangeSheet sheet={sheet} onClose={close} />}
+        {over?.kind === 'paste' && <PasteSheet sheet={sheet} text={over.text} onClose={close} />}
+        {over?.kind === 'import' && <ImportSheet area={area} onCame={came} onClose={close} />}
+        {over?.kind === 'kit' && <KitSheet area={area} onCame={came} onClose={close} />}
+        {over?.kind === 'drops' && <DropsSheet sheet={sheet} onClose={close} />}
+      </Suspense>
+    </>
   )
 }
 
-/** Fields that most reports leave blank; open where one of them is filled. */
-function More({ label, open, children }: { label: string; open: boolean; children: ReactNode }) {
-  const [shown, show] = useState(open)
-  return (
-    <details className="mt-3" open={shown} onToggle={(event) => show(event.currentTarget.open)}>
-      <summary className="text-ink-2 cursor-pointer py-1.5 text-[14.5px]">{label}</summary>
-      <div className="mt-1.5">{children}</div>
-    </details>
-  )
+/** What can hardly be so: of the report in force as its answer has it, of another one as it stands. */
+function useDoubts(area: Area, report: Report, { stored }: Sheet): readonly Doubt[] {
+  const { recommendation } = useOpenCase()
+  const guides = useGuides()
+  if (!stored) return []
+  if (report.id === area.reportId) return answerOf(recommendation, area.id).doubts
+  const guide = guides.find((one) => guideRef(one) === area.guide) ?? null
+  return implausible(readReport(report, area), report, guide)
 }
 
-const hasMoreTests = (report: Report): boolean =>
-  report.pHIn === 'salt' ||
-  ([...elements, 'nitrate', 'salts', 'sar', 'freeLime', 'lead'] as const).some(
-    (name) => name !== 'P' && name !== 'K' && name !== 'Mg' && report[name].text !== '',
-  )
-
-/** What in the report can hardly be so. Nothing is blocked. */
-function Doubts({ doubts }: { doubts: readonly Sentence[] }) {
-  if (doubts.length === 0) return null
+/** Doubts that belong to no line. */
+function Loose({ doubts }: { doubts: readonly Doubt[] }) {
+  const loose = doubts.filter(({ field }) => field === undefined)
+  if (loose.length === 0) return null
   return (
-    <ul role="status" className="border-edge mt-3 border-l-4 pl-3">
-      {doubts.map((sentence) => (
-        <li key={sentence.key}>{render(sentence)}</li>
+    <ul role="status" className="border-brim mt-3 border-l-4 pl-3">
+      {loose.map(({ sentence }) => (
+        <li key={sentence.key}>
+          <Formula>{render(sentence)}</Formula>
+        </li>
       ))}
     </ul>
+  )
+}
+
+function Onward() {
+  const { go } = useOpenCase()
+  return (
+    <div className="mt-6 flex flex-wrap gap-3">
+      <Button kind="act" onClick={() => go('reading')}>
+        {en.next}
+      </Button>
+      <Button onClick={() => go('amounts')}>{en.toAmounts}</Button>
+    </div>
   )
 }

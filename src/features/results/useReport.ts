@@ -1,63 +1,175 @@
 'use client'
 
-import type { Draft } from 'immer'
+import { castDraft, current, type Draft } from 'immer'
+import { useLiveQuery } from 'dexie-react-hooks'
 import { useRef } from 'react'
+import { v4 as newId } from 'uuid'
 import { blankReport } from '@/core/blank'
-import type { Area, Report } from '@/core/case'
-import { elementFields } from '@/core/fields'
-import { guideRef, type ExtractantId } from '@/core/guides/guide'
+import type { Area, Case, LineField, Report } from '@/core/case'
+import { guideRef, type ExtractantId, type Guide } from '@/core/guides/guide'
 import { guidesFor } from '@/core/guides/choose'
-import { elements, type Element, type TestUnit } from '@/core/units/quantity'
+import { isElement, lineUnit, readLine, recommendedIn } from '@/core/reports/lines'
+import { layoutFor, onPaper, shippedLayouts, type ReportLayout } from '@/core/reports/layout'
+import { elements, type TestUnit } from '@/core/units/quantity'
+import type { Typed } from '@/core/units/typed'
+import { keepSetting, setting } from '@/store/db'
+import { readLayouts } from '@/store/papers'
+import type { Recipe } from '@/store/put'
 import { useOpenCase } from '../case/context'
 import { useGuides } from '../case/useCase'
-import { retyped } from '../formatting'
-import { v4 as newId } from 'uuid'
 
-/** The report in force for an area, blank until something is typed, and how to change it. */
-export function useReport(area: Area) {
+/** A report of an area, blank until something is typed, and how to change it. */
+export function useReport(
+  area: Area,
+  shownId: string | null = area.reportId,
+  paper: ReportLayout = layoutFor('laboratory'),
+) {
   const { kase, edit } = useOpenCase()
   const guides = useGuides()
   const fresh = useRef<{ area: string; id: string }>(undefined)
-  const stored = kase.reports.find((one) => one.id === area.reportId)
+  const stored = kase.reports.find((one) => one.id === shownId)
   const change = (recipe: (report: Draft<Report>) => void) => {
     if (fresh.current?.area !== area.id) fresh.current = { area: area.id, id: newId() }
     const { id } = fresh.current
     edit((draft) => {
-      const owner = draft.areas.find((one) => one.id === area.id)
-      if (!owner) return
-      let report = draft.reports.find((one) => one.id === owner.reportId)
+      let report = draft.reports.find((one) => one.id === (shownId ?? id))
       if (!report) {
-        draft.reports.push(blankReport(id))
+        addReport(draft, { ...onPaper(blankReport(id), paper), areas: [area.id] }, guides)
         report = draft.reports[draft.reports.length - 1]!
-        owner.reportId = id
       }
       recipe(report)
     })
   }
+  const setLine = (field: LineField, typed: Typed) =>
+    change((report) => {
+      const recommended = recommendedIn(field)
+      if (recommended) report.recommends[recommended] = typed
+      else report[field as 'pH'] = typed
+    })
+  /** Changes the report as a whole, of which only what differs is written. */
+  const turnInto = (next: (report: Report) => Report) =>
+    change((draft) => {
+      assign(draft, next(current(draft) as Report))
+    })
   /** Names the extractant, and pins the areas of this report to the guide that speaks for it. */
   const setExtractant = (extractant: ExtractantId | null) => {
     const guide = extractant ? guidesFor(guides, extractant, area.crop)[0] : undefined
     change((report) => {
       report.extractant = extractant
-      if (guide) setUnit(report, guide.unit)
+      if (guide && report.lines.length === 0) setUnit(report, guide.unit)
     })
-    if (guide)
-      edit((draft) => {
-        const reportId = draft.areas.find((one) => one.id === area.id)?.reportId
-        for (const one of draft.areas)
-          if (one.reportId === reportId) one.guide = guideRef(guidesFor(guides, extractant!, one.crop)[0]!)
-      })
+    edit((draft) => pinGuides(draft, shownId ?? fresh.current?.id ?? '', guides))
   }
-  return { report: stored ?? blankReport(''), change, setExtractant }
+  return {
+    report: stored ?? onPaper(blankReport(''), paper),
+    stored: stored !== undefined,
+    change,
+    setLine,
+    turnInto,
+    setExtractant,
+  }
 }
 
-/** Elements that laboratories print in ppm though they print the others in lb/acre or as an index. */
-export const inPpm: ReadonlySet<Element> = new Set(['Zn', 'Mn', 'Fe', 'Cu', 'B'])
-export const ownUnit = (element: Element, unit: TestUnit): TestUnit => (inPpm.has(element) ? 'ppm' : unit)
+/** Puts what differs in place, field by field, so that the log tells of no more than that. */
+function assign(draft: Draft<Report>, next: Report) {
+  const put = (holder: Record<string, unknown>, values: object) => {
+    for (const [key, value] of Object.entries(values))
+      if (key === 'recommends') put(draft.recommends as unknown as Record<string, unknown>, value as object)
+      else if (JSON.stringify(holder[key]) !== JSON.stringify(value)) holder[key] = value
+  }
+  put(draft as unknown as Record<string, unknown>, next)
+}
+
+/** Adds a report to the case, in force in its areas: in all of them, in those that have none, or nowhere yet. */
+export function addReport(
+  draft: Draft<Case>,
+  report: Report,
+  guides: readonly Guide[],
+  inForce: 'always' | 'where-none' | 'never' = 'where-none',
+) {
+  draft.reports.push(castDraft(report))
+  for (const area of draft.areas)
+    if (
+      report.areas.includes(area.id) &&
+      (inForce === 'always' || (inForce === 'where-none' && area.reportId === null))
+    )
+      area.reportId = report.id
+  pinGuides(draft, report.id, guides)
+}
+
+/** Rates the areas in which this report is in force by a guide that speaks for its extractant, where theirs does not. */
+function pinGuides(draft: Draft<Case>, reportId: string, guides: readonly Guide[]) {
+  const extractant = draft.reports.find(({ id }) => id === reportId)?.extractant
+  if (!extractant) return
+  for (const area of draft.areas) {
+    if (area.reportId !== reportId) continue
+    const now = guides.find((guide) => guideRef(guide) === area.guide)
+    const guide = guidesFor(guides, extractant, area.crop)[0]
+    if (guide && now?.extractant !== extractant) area.guide = guideRef(guide)
+  }
+}
+
+export const putInForce =
+  (areaId: string, reportId: string, guides: readonly Guide[]): Recipe =>
+  (draft) => {
+    const area = draft.areas.find((one) => one.id === areaId)
+    if (!area) return
+    area.reportId = reportId
+    pinGuides(draft, reportId, guides)
+  }
+
+/** Lets a report speak of an area, in force there; or no longer, where the newest of the others takes its place. */
+export const setCovers =
+  (areaId: string, reportId: string, covers: boolean, guides: readonly Guide[]): Recipe =>
+  (draft) => {
+    const [area, report] = [
+      draft.areas.find((one) => one.id === areaId),
+      draft.reports.find((one) => one.id === reportId),
+    ]
+    if (!area || !report) return
+    report.areas = report.areas.filter((id) => id !== areaId)
+    if (covers) {
+      report.areas.push(areaId)
+      putInForce(areaId, reportId, guides)(draft)
+    } else if (area.reportId === reportId) fallBack(draft, areaId, guides)
+  }
+
+/** Takes a report out; in its areas the newest of the others is in force then. */
+export const removeReport =
+  (reportId: string, guides: readonly Guide[]): Recipe =>
+  (draft) => {
+    draft.reports = draft.reports.filter(({ id }) => id !== reportId)
+    for (const area of draft.areas) if (area.reportId === reportId) fallBack(draft, area.id, guides)
+    for (const sample of draft.samples) if (sample.reportId === reportId) sample.reportId = null
+  }
+
+function fallBack(draft: Draft<Case>, areaId: string, guides: readonly Guide[]) {
+  const area = draft.areas.find((one) => one.id === areaId)!
+  const next = newestFirst(draft.reports.filter(({ areas }) => areas.includes(areaId)))[0]
+  area.reportId = next?.id ?? null
+  if (next) pinGuides(draft, next.id, guides)
+}
+
+export const newestFirst = <One extends Pick<Report, 'date'>>(reports: readonly One[]): One[] =>
+  [...reports].sort((a, b) => (b.date || '9999').localeCompare(a.date || '9999'))
 
 /** The unit stands for P, K and the bases at once; one that was typed with its own unit keeps it. */
 export function setUnit(report: Draft<Report>, unit: TestUnit) {
   report.unit = unit
+  const minor = (field: string) => ['Zn', 'Mn', 'Fe', 'Cu', 'B'].includes(field)
+  for (const line of report.lines) if (isElement(line.field) && !minor(line.field)) line.unit = unit
   for (const element of elements)
-    report[element] = retyped(report[element].text, ownUnit(element, unit), elementFields[element])
+    report[element] = readLine(element, report[element].text, lineUnit(report as unknown as Report, element))
+}
+
+/** The office's own papers, and the one that the next report is typed by. */
+export function useLayouts() {
+  const own = useLiveQuery(() => readLayouts().catch(() => []), []) ?? []
+  const last = useLiveQuery(() => setting('layout').catch(() => undefined), [])
+  const all: readonly ReportLayout[] = [...own, ...shippedLayouts]
+  return {
+    own,
+    next: all.find(({ id }) => id === last) ?? layoutFor('laboratory'),
+    use: (layout: ReportLayout) => void keepSetting('layout', layout.id).catch(() => undefined),
+  }
 }

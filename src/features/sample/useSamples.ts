@@ -80,9 +80,6 @@ function sheetOf(sample: Sample, all: readonly Sampled[], kase: Case, guides: re
   const sqFt = sizes.length > 0 ? sizes.reduce((sum, size) => sum + size, 0) : undefined
   const coresProposed = coresFor(sqFt, sampling)
   const cores = Math.round(numberIn(fields.cores, sample.cores) ?? coresProposed)
-  const usual = depthFor(ground, sampling)
-  const depth = readDepth(sample)
-  const typed = depth.ok ? depth.value : undefined
   return {
     sample,
     ground,
@@ -90,11 +87,22 @@ function sheetOf(sample: Sample, all: readonly Sampled[], kase: Case, guides: re
     sampling,
     cores,
     coresProposed,
-    depth: typed === undefined ? usual : { from: 0, to: typed },
+    depth: depthIn(sample, ground, sampling),
     asked: testsFor(ground),
     spots: compositeSpots(sampled, cores, sample.seed),
     against: againstMix(ground),
   }
+}
+
+function depthIn(sample: Sample, ground: readonly Sampled[], sampling: Sampling): SampleSheet['depth'] {
+  const depth = readDepth(sample)
+  return depth.ok && depth.value !== undefined ? { from: 0, to: depth.value } : depthFor(ground, sampling)
+}
+
+/** How deep a sample is taken, in. */
+export function depthOf(sample: Sample, kase: Case, guides: readonly Guide[]): SampleSheet['depth'] {
+  const ground = kase.areas.filter(({ id }) => sample.areas.includes(id)).map((area) => sampledOf(area, kase, guides))
+  return depthIn(sample, ground, guideOf(ground[0]?.area, kase, guides).sampling)
 }
 
 const seeds = 2 ** 31

@@ -31,6 +31,20 @@ export function triState(
   return rated(potash(rating.value, soil.cec, removal), rating.value)
 }
 
+/** ppm between the critical level and where it need not be put back in full. */
+const kept = { P: 15, K: 30 } as const
+
+/**
+ * From the critical level to where what the crop removes need no longer be put back in full, ppm; undefined for K without
+ * a CEC, meq/100 g.
+ * Source: as above.
+ */
+export function triStateSpan(element: 'P' | 'K', crop: TriState, cec?: Cec): readonly [number, number] | undefined {
+  if (element === 'K' && !cec) return undefined
+  const critical = element === 'P' ? crop.criticalP : 75 + 2.5 * cec!.v
+  return [critical, critical + kept[element]]
+}
+
 const source = 'tri-state' as const
 const fixed = (v: number, of: string, key: string, args: Sentence['args'] = {}) =>
   given(quantity(v, of), say(key, args), source)

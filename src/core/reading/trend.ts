@@ -1,0 +1,68 @@
+import type { Area, MeasuredField, Report } from '../case'
+import { extractants } from '../guides/guide'
+import { usedFor } from './classify'
+import { reckoned } from './measured'
+import { isElement } from '../reports/lines'
+import type { Text } from '../sentence'
+import type { Element } from '../units/quantity'
+import { furrowSliceInches, lbPerAcrePerPpmInch } from '../units/factors'
+
+/** One earlier value, in the unit of its series. */
+export interface TrendPoint {
+  readonly reportId: string
+  /** ISO date of the report. */
+  readonly date: string
+  readonly v: number
+}
+
+/** Values that can be compared with each other: of one method, in one unit. Those of different series are never joined. */
+export interface TrendSeries {
+  readonly by: Text
+  readonly unit: string
+  /** Oldest first. */
+  readonly points: readonly TrendPoint[]
+}
+
+/**
+ * What all dated reports of an area say of one test, a series for each method.
+ * lb/acre and ppm of one extractant are one series, in ppm (the 6⅔ in furrow slice); a laboratory's index is its own.
+ */
+export function trendOf(field: MeasuredField, area: Pick<Area, 'id'>, reports: readonly Report[]): TrendSeries[] {
+  const series = new Map<string, { by: Text; unit: string; points: TrendPoint[] }>()
+  const dated = reports.filter(({ areas, date }) => date !== '' && areas.includes(area.id))
+  for (const report of [...dated].sort((a, b) => a.date.localeCompare(b.date))) {
+    const v = reckoned(report[field])
+    const by = methodOf(field, report)
+    if (v === undefined || !by) continue
+    const { value, unit } = comparable(field, v, report[field].unit)
+    const key = `${by.en}|${unit}`
+    const one = series.get(key) ?? { by, unit, points: [] }
+    one.points.push({ reportId: report.id, date: report.date, v: value })
+    series.set(key, one)
+  }
+  return [...series.values()]
+}
+
+function comparable(field: MeasuredField, v: number, unit: string): { value: number; unit: string } {
+  if (!isElement(field)) return { value: v, unit }
+  if (unit === 'lb/acre') return { value: v / (lbPerAcrePerPpmInch * furrowSliceInches), unit: 'ppm' }
+  return { value: v, unit: unit === 'index' ? 'index' : 'ppm' }
+}
+
+const word = (en: string): Text => ({ en })
+
+/** What the value was measured with, as far as that decides whether two may be compared; null where nobody said. */
+function methodOf(field: MeasuredField, report: Report): Text | null {
+  if (report.kind === 'kit' || report.kind === 'meter') return word(report.kind)
+  if (field === 'pH') return word(report.pHIn === 'water' ? 'in water' : 'in salt')
+  if (field === 'bufferPH') return report.buffer ? word(report.buffer) : null
+  if (field === 'salts') return report.saltsBy ? word(report.saltsBy) : null
+  if (field === 'lead') return report.leadBy ? word(report.leadBy) : null
+  if (['Zn', 'Mn', 'Fe', 'Cu', 'B'].includes(field)) {
+    const used = usedFor(field as Element, report)
+    return used ? word(used) : null
+  }
+  if (isElement(field))
+    return report.extractant && report.extractant !== 'other' ? extractants[report.extractant].label : null
+  return word('')
+}

@@ -1,0 +1,45 @@
+import type { MeasuredField, ReportKind } from '../case'
+import { isElement } from '../reports/lines'
+import type { Range } from './measured'
+
+/**
+ * How far a value may be out, one standard deviation. Source of all: common practice.
+ * A laboratory's pH 0.1, its buffer 0.05, its nutrients 10 %; a meter's pH 0.3; a composite of n cores adds 0.25 / √n to
+ * the pH and 35 % / √n to nutrients. A kit may be out by 0.5 to either side.
+ */
+const sd = { pH: 0.1, buffer: 0.05, meter: 0.3, kit: 0.5, corePH: 0.25 } as const
+const cv = { nutrient: 0.1, core: 0.35 } as const
+
+/** Cores that a composite is taken to have where nobody said. Source: common practice. */
+export const usualCores = 10
+
+/**
+ * What a value lies between, in its own unit: what the report itself leaves open, else one standard deviation to either
+ * side. Undefined where nothing is known of its error.
+ *
+ * @param v the value as reported
+ * @param cores in the composite
+ * @example spreadOf('pH', 6.2, 'meter', undefined, 10) // { low: 5.9, high: 6.5 }
+ */
+export function spreadOf(
+  field: MeasuredField,
+  v: number,
+  kind: ReportKind,
+  range: Range | undefined,
+  cores = usualCores,
+): Range | undefined {
+  if (range) return range
+  const out = plusMinus(field, v, kind, cores)
+  return out === undefined ? undefined : { low: Math.max(0, v - out), high: v + out }
+}
+
+function plusMinus(field: MeasuredField, v: number, kind: ReportKind, cores: number): number | undefined {
+  if (field === 'pH') {
+    if (kind === 'meter') return sd.meter
+    if (kind === 'kit') return sd.kit
+    return Math.hypot(sd.pH, sd.corePH / Math.sqrt(cores))
+  }
+  if (field === 'bufferPH') return sd.buffer
+  if (isElement(field) || field === 'nitrate') return v * Math.hypot(cv.nutrient, cv.core / Math.sqrt(cores))
+  return undefined
+}

@@ -1,0 +1,147 @@
+'use client'
+
+import {
+  Chart,
+  Filler,
+  LinearScale,
+  LineController,
+  LineElement,
+  PointElement,
+  Tooltip,
+  type ChartDataset,
+  type Plugin,
+} from 'chart.js'
+import { Line } from 'react-chartjs-2'
+import type { Crop } from '@/core/guides/crop'
+import type { ReadingLine } from '@/core/reading/lines'
+import type { TrendSeries } from '@/core/reading/trend'
+import { Sheet } from '@/ui/Sheet'
+import { dateWords, figure } from '@/wording/format'
+import { textOf } from '@/wording/render'
+import { en } from './messages'
+
+Chart.register(LineController, LineElement, PointElement, LinearScale, Filler, Tooltip)
+
+interface Props {
+  name: string
+  series: readonly TrendSeries[]
+  crop: Crop
+  line: ReadingLine
+  onClose: () => void
+}
+
+const ink = '#20281f'
+const inks = [ink, '#33526b', '#93401f', '#2f5a3d']
+const marks = ['circle', 'rect', 'triangle', 'rectRot'] as const
+
+/** One value over the years, with what is wanted behind it, a line for each method. */
+export function TrendSheet({ name, series, crop, line, onClose }: Props) {
+  const unit = series[0]!.unit
+  const span = spanIn(line, unit)
+  const datasets: ChartDataset<'line', { x: number; y: number }[]>[] = series.map(({ by, points }, i) => ({
+    label: textOf(by),
+    data: points.map(({ date, v }) => ({ x: Date.parse(date), y: v })),
+    borderColor: inks[i % inks.length],
+    backgroundColor: inks[i % inks.length],
+    borderDash: i > 0 ? [5, 4] : undefined,
+    pointStyle: marks[i % marks.length],
+    pointRadius: 6,
+    borderWidth: 2,
+  }))
+  const values = series.flatMap(({ points }) => points.map(({ v }) => v))
+  const ends = [...values, ...(span ?? []).flatMap((end) => end ?? [])]
+  const room = (Math.max(...ends) - Math.min(...ends)) * 0.15 || Math.max(...ends) * 0.1
+  const band: Plugin<'line'> = {
+    id: 'wanted',
+    beforeDatasetsDraw({ ctx, chartArea, scales }) {
+      if (!span) return
+      const y = (v: number | null, open: number) => (v === null ? open : scales.y!.getPixelForValue(v))
+      const [top, bottom] = [y(span[1], chartArea.top), y(span[0], chartArea.bottom)]
+      ctx.fillStyle = 'rgb(185 200 190 / 0.5)'
+      ctx.fillRect(chartArea.left, top, chartArea.right - chartArea.left, bottom - top)
+    },
+  }
+  return (
+    <Sheet title={en.trend(name)} onClose={onClose}>
+      <p className="text-ink-2 mt-1">
+        {span && en.wantedBand(textOf(crop.label))} {series.length > 1 && en.trendNote}
+      </p>
+      <div className="mt-3 h-72">
+        <Line
+          aria-label={en.trend(name)}
+          role="img"
+          data={{ datasets }}
+          plugins={[band]}
+          options={{
+            animation: false,
+            maintainAspectRatio: false,
+            scales: {
+              x: {
+                type: 'linear',
+                grid: { display: false },
+                ticks: {
+                  color: ink,
+                  callback: (at) => new Date(Number(at)).getUTCFullYear(),
+                  maxTicksLimit: 8,
+                },
+              },
+              y: {
+                suggestedMin: Math.max(0, Math.min(...ends) - room),
+                suggestedMax: Math.max(...ends) + room,
+                title: { display: unit !== '', text: unit, color: ink },
+                ticks: { color: ink },
+              },
+            },
+            plugins: {
+              tooltip: {
+                callbacks: {
+                  title: ([item]) => dateWords(new Date(item!.parsed.x!).toISOString()),
+                  label: ({ parsed, dataset }) =>
+                    [`${figure(parsed.y!)} ${unit}`, dataset.label].filter(Boolean).join(', '),
+                },
+              },
+            },
+          }}
+        />
+      </div>
+      <table className="mt-3 w-full border-collapse text-[15px] tabular-nums">
+        <thead>
+          <tr className="text-ink-2 border-ink border-b text-left text-[13px]">
+            <th scope="col" className="py-1 font-normal">
+              {en.trendDate}
+            </th>
+            <th scope="col" className="text-right font-normal">
+              {en.trendValue}
+            </th>
+            <th scope="col" className="pl-6 font-normal">
+              {en.trendBy}
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {series.flatMap(({ by, unit: own, points }) =>
+            points.map(({ date, v, reportId }) => (
+              <tr key={`${by.en}${reportId}`} className="border-rule border-b">
+                <td className="py-1">{dateWords(date)}</td>
+                <td className="text-right font-semibold">{`${figure(v)} ${own}`}</td>
+                <td className="pl-6">{textOf(by)}</td>
+              </tr>
+            )),
+          )}
+        </tbody>
+      </table>
+    </Sheet>
+  )
+}
+
+/** What is wanted, in the unit of the chart; undefined where the guide speaks in one that cannot be compared. */
+function spanIn({ wanted, value }: ReadingLine, unit: string): ReadingLine['wanted'] {
+  if (!wanted || !value) return undefined
+  const { of } = value.value
+  if (of.startsWith('pH')) return wanted
+  if (of.startsWith(unit) && unit !== '') return wanted
+  // Guides of the southeast speak in lb/acre of the furrow slice, ppm × 2.
+  if (of.startsWith('lb/acre') && unit === 'ppm')
+    return [wanted[0] === null ? null : wanted[0] / 2, wanted[1] === null ? null : wanted[1] / 2]
+  return undefined
+}

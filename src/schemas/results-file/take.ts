@@ -1,0 +1,171 @@
+import type { LineField } from '../../core/case'
+import { isLine, unitNamed } from '../../core/reports/names'
+import { placesIn, unitColumn, type Column, type Mapping } from './mapping'
+import type { Rows } from './rows'
+
+/** One result as the file has it, in the unit that its column, or its own row, names. */
+export interface Value {
+  readonly field: LineField
+  readonly text: string
+  readonly unit: string
+}
+
+export interface ImportedSample {
+  readonly code: string
+  /** ISO, or blank. */
+  readonly date: string
+  readonly laboratory: string
+  readonly values: readonly Value[]
+}
+
+export interface Taken {
+  readonly samples: readonly ImportedSample[]
+  /** Rows without a result. */
+  readonly stray: number
+  /** Results in a unit that their test does not have, or in none: they are left out. */
+  readonly withoutUnit: number
+}
+
+/** Told how much is done, from 0 to 1. */
+export type OnProgress = (share: number) => void
+
+/** Rows between two words of progress. */
+const beat = 250
+
+/** Takes the samples out of a table. Nothing is taken from a column whose unit nobody has said. */
+export function taken(table: Rows, mapping: Mapping, onProgress: OnProgress = () => undefined): Taken {
+  return mapping.shape === 'long'
+    ? takenLong(table, mapping, onProgress)
+    : mapping.shape === 'down'
+      ? takenDown(table, mapping)
+      : takenAcross(table, mapping, onProgress)
+}
+
+type Cells = Partial<Record<'code' | 'date' | 'laboratory', string>>
+
+function takenAcross({ rows }: Rows, mapping: Mapping, onProgress: OnProgress): Taken {
+  const samples: ImportedSample[] = []
+  let stray = 0
+  let withoutUnit = 0
+  rows.slice(mapping.first).forEach((row, i, all) => {
+    const sample = sampleOf(
+      mapping,
+      mapping.columns.map((column, at) => [column, row[at] ?? ''] as const),
+    )
+    withoutUnit += sample.withoutUnit
+    if (sample.values.length > 0) samples.push(sample.sample)
+    else if (row.some((cell) => cell !== '')) stray += 1
+    if (i % beat === 0) onProgress(i / all.length)
+  })
+  onProgress(1)
+  return { samples, stray, withoutUnit }
+}
+
+function takenDown({ rows }: Rows, mapping: Mapping): Taken {
+  const unitAt = unitColumn(rows)
+  const widest = Math.max(0, ...rows.map((row) => row.length))
+  const samples: ImportedSample[] = []
+  let withoutUnit = 0
+  for (let at = 1; at < widest; at += 1) {
+    if (at === unitAt) continue
+    const sample = sampleOf(
+      mapping,
+      mapping.columns.map((column, i) => [column, rows[i]?.[at] ?? ''] as const),
+    )
+    withoutUnit += sample.withoutUnit
+    if (sample.values.length > 0) samples.push(sample.sample)
+  }
+  const stray = mapping.columns.filter(({ meaning, name }) => meaning === null && name !== '').length
+  return { samples, stray, withoutUnit }
+}
+
+function sampleOf(mapping: Mapping, cells: readonly (readonly [Column, string])[]) {
+  const about: Cells = {}
+  const values: Value[] = []
+  let withoutUnit = 0
+  for (const [{ meaning, unit }, cell] of cells) {
+    if (meaning === null || cell === '') continue
+    if (!isLine(meaning)) {
+      if (meaning === 'code' || meaning === 'date' || meaning === 'laboratory') about[meaning] = cell
+    } else if (!hasDigitOrWord(cell)) continue
+    else if (unit === null) withoutUnit += 1
+    else values.push({ field: meaning, text: inPoints(cell, mapping.decimal), unit })
+  }
+  return { sample: { ...aboutOf(about, mapping), values }, values, withoutUnit }
+}
+
+function takenLong({ rows }: Rows, mapping: Mapping, onProgress: OnProgress): Taken {
+  const at = placesIn(rows[mapping.head] ?? [])
+  const columns = new Map(mapping.columns.map((column) => [column.name, column]))
+  const found = new Map<string, { about: Cells; values: Map<LineField, Value> }>()
+  let stray = 0
+  let withoutUnit = 0
+  const cellOf = (row: readonly string[], key: 'code' | 'date' | 'laboratory' | 'test' | 'result' | 'unit') =>
+    at[key] === undefined ? '' : (row[at[key]] ?? '')
+  rows.slice(mapping.first).forEach((row, i, all) => {
+    if (i % beat === 0) onProgress(i / all.length)
+    const [result, column] = [cellOf(row, 'result'), columns.get(cellOf(row, 'test'))]
+    if (row.every((cell) => cell === '')) return
+    if (!column?.meaning || !isLine(column.meaning) || !hasDigitOrWord(result)) {
+      stray += 1
+      return
+    }
+    const unitCell = cellOf(row, 'unit')
+    const unit = unitCell === '' ? column.unit : unitNamed(column.meaning, unitCell)
+    if (unit === null) {
+      withoutUnit += 1
+      return
+    }
+    const code = cellOf(row, 'code')
+    const sample = found.get(code) ?? { about: {}, values: new Map<LineField, Value>() }
+    for (const key of ['code', 'date', 'laboratory'] as const) sample.about[key] ||= cellOf(row, key)
+    const value = { field: column.meaning, text: inPoints(result, mapping.decimal), unit }
+    // Of a test made twice the first stands.
+    if (!sample.values.has(column.meaning)) sample.values.set(column.meaning, value)
+    found.set(code, sample)
+  })
+  onProgress(1)
+  const samples = [...found.values()].map(({ about, values }) => ({
+    ...aboutOf(about, mapping),
+    values: [...values.values()],
+  }))
+  return { samples, stray, withoutUnit }
+}
+
+const aboutOf = ({ code = '', date = '', laboratory = '' }: Cells, { dates }: Mapping) => ({
+  code: code.slice(0, 60),
+  date: isoDate(date, dates),
+  laboratory: laboratory.slice(0, 120),
+})
+
+const hasDigitOrWord = (cell: string): boolean => /[\p{L}\d]/u.test(cell) && cell.length <= 120
+
+/** A number with a decimal comma as one with a point, its thousands unparted; any other text as it is. */
+export function inPoints(cell: string, decimal: Mapping['decimal']): string {
+  if (decimal !== 'comma') return cell
+  return cell.replace(/\d[\d.]*,\d+|\d{1,3}(?:\.\d{3})+(?![\d,])/g, (number) =>
+    number.replaceAll('.', '').replace(',', '.'),
+  )
+}
+
+/**
+ * A date as ISO; blank where it is none.
+ *
+ * @example isoDate('3/4/2026', 'month-first') // '2026-03-04'
+ */
+export function isoDate(text: string, dates: Mapping['dates']): string {
+  const iso = /^(\d{4})-(\d{1,2})-(\d{1,2})(?:[T ].*)?$/.exec(text)
+  const parts = /^(\d{1,2})[./-](\d{1,2})[./-](\d{4}|\d{2})(?: .*)?$/.exec(text)
+  const [year, month, day] = iso
+    ? [iso[1], iso[2], iso[3]]
+    : parts
+      ? dates === 'day-first'
+        ? [parts[3], parts[2], parts[1]]
+        : [parts[3], parts[1], parts[2]]
+      : []
+  if (!year || !month || !day) return ''
+  const full = year.length === 2 ? `20${year}` : year
+  const [m, d] = [Number(month), Number(day)]
+  const days = new Date(Date.UTC(Number(full), m, 0)).getUTCDate()
+  return m >= 1 && m <= 12 && d >= 1 && d <= days ? `${full}-${month.padStart(2, '0')}-${day.padStart(2, '0')}` : ''
+}
