@@ -52,7 +52,7 @@ test.describe('what cannot be used says so beside its field, and the rest goes o
     await expect(page.getByText('outside 7 to 8')).toHaveCount(0)
     await type(page, 'Phosphorus, P', '30')
     await expect(page.locator('[data-entry]').getByText('Choose the extractant the report names')).toBeVisible()
-    await page.getByLabel('Extractant, once for P, K and Mg').selectOption('morgan')
+    await page.getByLabel('Extractant of P, K and Mg').selectOption('morgan')
     await expect(page.locator('[data-entry]').getByText('The guide here does not cover Morgan')).toBeVisible()
     await expect(page.getByRole('region', { name: 'Nitrogen' })).toContainText('3 lb')
   })

@@ -33,7 +33,7 @@ test('from an empty app to a printed letter, by keyboard', async ({ watched: pag
   await expect(page.getByLabel('Buffer', { exact: true })).toBeFocused()
   await page.keyboard.type('SMP')
   await type(page, 'SMP buffer pH', '6.5')
-  await page.getByLabel('Extractant, once for P, K and Mg').focus()
+  await page.getByLabel('Extractant of P, K and Mg').focus()
   await page.keyboard.type('Mehlich-3')
   await type(page, 'Phosphorus, P', '88')
   await page.keyboard.press('Enter')

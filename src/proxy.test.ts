@@ -5,6 +5,6 @@ test('the policy allows the page’s own scripts by hash, and nothing unsafe', (
   expect(policy).toContain("script-src 'self' 'sha256-abc=' 'sha256-def=' 'wasm-unsafe-eval';")
   expect(policy).toContain("default-src 'none'")
   expect(policy).toContain("frame-ancestors 'none'")
-  expect(policy).not.toMatch(/unsafe|\*|https?:/)
+  expect(policy).not.toMatch(/'unsafe|\*|https?:/)
   expect(contentPolicy([])).toContain("script-src 'self' 'wasm-unsafe-eval';")
 })

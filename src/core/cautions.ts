@@ -57,6 +57,7 @@ const facts = {
   'lead no food': ({ reading }) => classOf(reading, 'lead', 'no-food'),
   'lead unknown': ({ reading }) => reading.some(({ id, className }) => id === 'lead' && className === undefined),
   salty: ({ reading }) => reading.some(({ id, distance }) => id === 'salts' && (distance ?? 0) > 0),
+  mix: ({ feeding }) => feeding.crop.use === 'container',
   'much nitrate': ({ reading }) => classOf(reading, 'nitrate', 'too-much'),
   'organic soil': ({ feeding }) => (feeding.read.soil.organicMatter?.v ?? 0) > 20,
 } as const satisfies Record<string, (so: Circumstances) => boolean>
@@ -99,6 +100,7 @@ export const cautions: readonly Caution[] = [
   { key: 'nitrate-wells', any: ['much nitrate', 'nitrate bag'] },
   { key: 'weed-killer', all: ['lawn bag'], none: ['lawn'] },
   { key: 'carry-over', any: ['manure', 'compost'] },
+  { key: 'mix', all: ['mix'] },
   { key: 'salts', all: ['salty'] },
   { key: 'sulfur-overshoot', all: ['acidifies'] },
   { key: 'sulfur-wet-cold', all: ['acidifies'] },

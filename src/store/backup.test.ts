@@ -4,7 +4,7 @@ import { join } from 'node:path'
 import { zipSync, strToU8, unzipSync } from 'fflate'
 import * as fc from 'fast-check'
 import { produce } from 'immer'
-import { blankArea } from '../core/blank'
+import { blankArea, blankReport } from '../core/blank'
 import { sampleCases, sampleOffice } from '../demo/sample-cases'
 import { attachmentOf, pictureFault } from './attachments'
 import { backupState, collectBackup, markBackedUp, planRestore, restore } from './backup'
@@ -13,6 +13,10 @@ import { createCase, editCase, undo } from './cases'
 import { db } from './db'
 import { addSamples, setTrashed } from './desk'
 import { editOffice, setLogo } from './office'
+import { keepLayout, keepMapping } from './papers'
+import { layoutOf } from '../core/reports/layout'
+import { proposed, signatureOf } from '../schemas/results-file/mapping'
+import { rowsOf } from '../schemas/results-file/rows'
 
 const empty = () => Promise.all(db.tables.map((table) => table.clear()))
 beforeEach(empty)
@@ -50,6 +54,10 @@ async function fillOffice(): Promise<string> {
   await undo(id)
   await db.conflicts.add({ caseId: id, path: ['place'], other: 'elsewhere', by: 'TB', at: new Date().toISOString() })
   await setTrashed('sample-village-hall', true)
+  await keepLayout(layoutOf(blankReport('r'), 'own', 'Garden test'))
+  const table = rowsOf('Sample,pH,P ppm\n1,6,20\n')
+  await keepMapping(signatureOf(table, proposed(table)), proposed(table))
+  await db.attachments.add(attachmentOf(id, 'report.pdf', new TextEncoder().encode('%PDF-1.7')))
   return id
 }
 
@@ -73,11 +81,12 @@ test('a backup restored in an empty browser is the whole office again, pictures 
 })
 
 /** A backup of each schema there ever was, as it was made then. */
-test.each([1])('a backup of schema %i is read', (version) => {
-  const { cases, office, attachments, parts } = opened(
+test.each([1, 2])('a backup of schema %i is read', (version) => {
+  const { cases, office, attachments, parts, papers } = opened(
     readFileSync(join(__dirname, `../schemas/samples/backup-${version}.zip`)),
   )
-  expect(cases.map(({ kase }) => kase.client)).toEqual(['Kept sample, schema 2'])
+  expect(cases.map(({ kase }) => kase.client)).toEqual([`Kept sample, schema ${version === 1 ? 2 : 5}`])
+  expect(papers.layouts.map(({ name }) => name)).toEqual(version === 1 ? [] : ['Garden test'])
   expect(office).toMatchObject({ name: 'Ossian Vale Extension', logo: attachments[0]!.id })
   expect(parts.conflicts).toMatchObject([{ path: ['place'], other: 'Weir Lane' }])
 })
@@ -186,7 +195,7 @@ describe('a file that is no backup, or no longer one, is refused', () => {
     ['a case changed', () => with_({ 'cases/2.json': strToU8('{}') }), 'damaged'],
     ['an entry too many', () => with_({ 'cases/9.json': strToU8('{}') }), 'damaged'],
     ['a path out of the folder', () => with_({ '../cases/1.json': strToU8('{}') }), 'strange-entry'],
-    ['a newer format', () => with_({ 'manifest.json': manifest({ schema: 2 }) }), 'newer'],
+    ['a newer format', () => with_({ 'manifest.json': manifest({ schema: 3 }) }), 'newer'],
     ['a bomb: much out of little', () => zipSync({ 'cases/1.json': new Uint8Array(30_000_000) }), 'too-large'],
   ])('%s', (_, bytes, why) => expect(openBackup(bytes())).toMatchObject({ ok: false, why }))
   test('a bomb that says it is small is cut where it said it ends', () => {

@@ -114,8 +114,11 @@ export function restore(
       onProgress((i + 1) / (backup.cases.length + 1))
     }
     if (how === 'replace') await trashOthers(new Set(backup.cases.map(({ kase }) => kase.id)))
+    const kept = new Set(await db.attachments.toCollection().primaryKeys())
     await db.attachments.bulkPut(
-      backup.attachments.filter(({ owner }) => (owner === 'office' ? office : !here.has(owner) || how === 'replace')),
+      backup.attachments.filter(({ id, owner }) =>
+        owner === 'office' ? office : !here.has(owner) || how === 'replace' || !kept.has(id),
+      ),
     )
     if (office && backup.office) await db.office.put(backup.office)
     await restorePapers(backup, how)

@@ -14,6 +14,7 @@ const merged = (mine: Case, theirs: Case): Case =>
 
 const textAt = (kase: Case, path: Path) => (valueAt(kase, path) as { text?: string })?.text ?? valueAt(kase, path)
 
+const shape = (id: string) => ({ id, hole: false, outline: { kind: 'circle', x: 0, y: 0, diameter: 5 } })
 const size = ['areas', 'a', 'size']
 const areaA = ['areas', 'a']
 test.each<[string, [Path, unknown][], [Path, unknown][], [Path, unknown, unknown][]]>([
@@ -23,6 +24,12 @@ test.each<[string, [Path, unknown][], [Path, unknown][], [Path, unknown, unknown
   ['two fields of one area', [[size, typed('3x4')]], [[['areas', 'a', 'crop'], 'garlic']], []],
   ['both removed', [[areaA, undefined]], [[areaA, undefined]], []],
   ['each added one', [[['areas', 'm'], blankArea('m', 'M')]], [[['areas', 't'], blankArea('t', 'T')]], []],
+  [
+    'each added a shape to one area',
+    [[['areas', 'a', 'shapes', 'm'], shape('m')]],
+    [[['areas', 'a', 'shapes', 't'], shape('t')]],
+    [],
+  ],
   ['I removed what they left alone', [[areaA, undefined]], [[['client'], 'T']], []],
   [
     'I removed what they changed',

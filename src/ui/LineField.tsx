@@ -36,7 +36,7 @@ export function LineField({
   const id = useId()
   const note = error ?? echo
   return (
-    <div className="border-rule grid grid-cols-[1fr_7.5rem] items-center gap-x-3 gap-y-0.5 border-b py-1 sm:grid-cols-[11.5rem_7.5rem_9rem_1fr]">
+    <div className="border-rule grid grid-cols-[1fr_7.5rem] items-center gap-x-3 gap-y-0.5 border-b py-0.5 sm:grid-cols-[11.5rem_7.5rem_9rem_1fr]">
       <label htmlFor={id} className="min-w-0 text-[15px] leading-tight">
         <Formula>{label}</Formula>
       </label>
@@ -79,6 +79,8 @@ interface AsideProps<Value extends string> {
   none?: string
   /** It has to be chosen before the number means anything. */
   wanted?: boolean
+  /** Drawn without a box while something is chosen. */
+  quiet?: boolean
   onChange: (value: Value | null) => void
 }
 
@@ -89,6 +91,7 @@ export function AsideChoice<Value extends string>({
   options,
   none,
   wanted,
+  quiet,
   onChange,
 }: AsideProps<Value>) {
   return (
@@ -99,7 +102,7 @@ export function AsideChoice<Value extends string>({
       onChange={(event) => onChange((event.target.value || null) as Value | null)}
       className={clsx(
         'bg-sheet text-ink-2 min-h-8 w-full rounded-[3px] border px-0.5 text-[13.5px]',
-        wanted ? 'border-clay border-2' : 'border-rule',
+        wanted ? 'border-clay border-2' : quiet && value ? 'hover:border-edge border-transparent' : 'border-rule',
       )}
     >
       {none !== undefined && <option value="">{none}</option>}

@@ -69,35 +69,26 @@ export function SpanScale({ from, to, spans, value, range, label }: Props) {
           </g>
         )
       })}
-      {spans.length > 1 && (
-        <line
-          x1={at}
-          x2={at}
-          y1={line}
-          y2={line + (spans.length - 1) * step}
-          className="stroke-ink"
-          strokeDasharray="2 2"
-        />
-      )}
-      {spans.map((_, i) => {
+      {(spans.length > 0 ? spans : [null]).map((_, i) => {
         const y = line + i * step
         return (
-          range && (
+          <g key={i}>
+            {range && (
+              <path
+                d={`M${x(range[0])} ${y - 3}v6M${x(range[0])} ${y}H${x(range[1])}M${x(range[1])} ${y - 3}v6`}
+                className="stroke-ink"
+                strokeWidth="2"
+                fill="none"
+              />
+            )}
             <path
-              key={i}
-              d={`M${x(range[0])} ${y - 3}v6M${x(range[0])} ${y}H${x(range[1])}M${x(range[1])} ${y - 3}v6`}
-              className="stroke-ink"
-              strokeWidth="2"
-              fill="none"
+              d={beyond ? `M${width - 12} ${y - 6}l10 6l-10 6z` : `M${at} ${y - 6}l6 6l-6 6l-6-6z`}
+              className="fill-ink stroke-sheet"
+              strokeWidth="1"
             />
-          )
+          </g>
         )
       })}
-      <path
-        d={beyond ? `M${width - 12} ${line - 6}l10 6l-10 6z` : `M${at} ${line - 6}l6 6l-6 6l-6-6z`}
-        className="fill-ink stroke-sheet"
-        strokeWidth="1"
-      />
     </svg>
   )
 }

@@ -59,6 +59,10 @@ const said: Readonly<Record<string, readonly [caution: string, reason: string]>>
     'Manure, hay and compost can carry weed killer: grow beans in a pot of it first, and see them thrive.',
     'Some pasture weed killers pass through animals and compost and last for years.',
   ],
+  mix: [
+    'Mix without soil: no rate for field soil holds here, and one salts reading alone never says what to feed.',
+    'The extract tells what is in the water now. Look at the trend, and at what was fed or watered just before.',
+  ],
   salts: [
     'Salts above what this crop bears: find the cause, leach with good water where it drains, and feed nothing meanwhile.',
     'One reading does not say which salt it is; look at the trend, and at rain or feeding just before.',

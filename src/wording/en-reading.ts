@@ -94,6 +94,7 @@ export const reading: Readonly<Record<string, Phrase>> = {
     'Far too much was put on, and it moves to wells and streams: none for the next crop.',
   'meaning.element-low': (a) => `It may hold ${text(a.crop)} back.`,
   'meaning.element-enough': (a) => `It suffices for ${text(a.crop)}.`,
+  'meaning.boron-harms': (a) => `Never feed boron to ${text(a.crop)}: it harms them.`,
   'meaning.sodic': (a) =>
     `Sodic ground: it seals and drains badly.${a.tons === null ? '' : ` ${places(num(a.tons), 1)} tons of gypsum an acre-foot would replace all of the sodium.`}`,
   'meaning.not-sodic': () => 'Sodium is no problem.',

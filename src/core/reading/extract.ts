@@ -9,7 +9,7 @@ export interface ExtractLine {
   readonly id: ExtractId
   readonly v: number
   readonly unit: string
-  /** pH, and a crop with a span of its own, have only that. */
+  /** By the guide's table; pH has none. A crop may want a span of its own. */
   readonly className?: ExtractClass
   /** What is wanted here; absent above, where calcium and magnesium have no ceiling. */
   readonly wanted: readonly [low: number, high: number | null]
@@ -31,7 +31,7 @@ export function extractLines(read: ReadReport, { extract }: Guide, crop: Crop): 
     const open = from.length < extractClasses.length - 1
     const own = crop.extract?.[id]
     return own
-      ? [{ id, v, unit, wanted: own }]
+      ? [{ id, v, unit, className, wanted: own }]
       : [{ id, v, unit, className, wanted: [from[1]!, open ? null : from[2]!] }]
   })
 }

@@ -194,11 +194,12 @@ function classLine(element: 'P' | 'K', read: ReadReport, report: Report, guide: 
   ]
 }
 
-function minimumLine(element: Element, read: ReadReport, report: Report, guide: Guide, { label }: Crop): ReadingLine[] {
+function minimumLine(element: Element, read: ReadReport, report: Report, guide: Guide, crop: Crop): ReadingLine[] {
   const found = sufficiency(element, read, report, guide)
   if (!found.ok) return refused(element, read, found)
   const { low, lowBelow, value, unsure, source } = found.value
   const wanted = lowBelow === undefined ? undefined : ([lowBelow, null] as const)
+  const harmed = element === 'B' && crop.boron === 'harms'
   return [
     {
       id: element,
@@ -208,7 +209,10 @@ function minimumLine(element: Element, read: ReadReport, report: Report, guide: 
       between: unsure ? ['low', 'enough'] : undefined,
       wanted,
       distance: value && wanted && outside(value.value.v, wanted),
-      meaning: say(low ? 'meaning.element-low' : 'meaning.element-enough', { element, crop: label }),
+      meaning: say(harmed ? 'meaning.boron-harms' : low ? 'meaning.element-low' : 'meaning.element-enough', {
+        element,
+        crop: crop.label,
+      }),
       source,
     },
   ]
@@ -257,15 +261,19 @@ function saltLines(read: ReadReport, crop: Crop): ReadingLine[] {
   return lines
 }
 
+/** Lead against the office's precaution level; only total lead has one. */
 function leadLine(read: ReadReport, report: Report, { limits }: Guide, crop: Crop): ReadingLine[] {
   if (read.lead === undefined) return []
   const found = leadClass(read.lead, report.leadBy, limits)
+  const wanted = found.ok ? ([null, limits.lead.precaution] as const) : undefined
   return [
     {
       id: 'lead',
       field: 'lead',
       value: plain(read.lead, 'ppm Pb', 'report.lead'),
       className: found.ok ? found.value : undefined,
+      wanted,
+      distance: wanted && outside(read.lead, wanted),
       meaning: found.ok
         ? say(`lead.${found.value}`, { crop: crop.label, leafyOrRoot: crop.leafyOrRoot ?? false })
         : found.refusal,

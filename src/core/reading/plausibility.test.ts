@@ -1,3 +1,6 @@
+import { blankReport } from '../blank'
+import type { Report } from '../case'
+import { found, typed } from '../one-area'
 import { quantity } from '../units/quantity'
 import type { ReadReport } from './soil'
 import { baseSaturation } from './bases'
@@ -29,3 +32,36 @@ test.each([
   ['organic matter of 20 %', { matter: 20 }, {}, []],
   ['organic matter of 21 %', { matter: 21 }, {}, ['plausible.organic-matter']],
 ] as const)('%s', (_, soil, tests, keys) => expect(warned(soil, tests)).toEqual(keys))
+
+const full = (report: Partial<Report>, crop = 'tomato') => found({ crop, texture: 'loam' }, report).doubts
+describe('doubts with a remedy', () => {
+  test('bases in lb/acre: Ca 3000 and Mg 400 are 18.3 meq, half of them 9.1 of a CEC of 10', () => {
+    const report = { cec: typed('10'), Ca: typed('3000', 'ppm'), Mg: typed('400', 'ppm') }
+    expect(full(report)).toMatchObject([
+      { field: 'cec', remedy: { kind: 'unit', unit: 'lb/acre', elements: ['Ca', 'Mg'] } },
+    ])
+  })
+  test('a buffer reading by another buffer; one that no buffer gives has no remedy', () => {
+    expect(full({ buffer: 'SMP', bufferPH: typed('7.7') })).toMatchObject([
+      { field: 'bufferPH', remedy: { kind: 'buffer', buffer: 'Adams–Evans' } },
+    ])
+    expect(full({ buffer: 'Adams–Evans', bufferPH: typed('6.4') })).toMatchObject([{ remedy: { buffer: 'SMP' } }])
+    expect(full({ buffer: 'SMP', bufferPH: typed('9') })).toEqual([])
+    expect(full({ buffer: 'Sikora', bufferPH: typed('6.4') })).toEqual([])
+  })
+  test('the laboratory’s lime more than a quarter off our method is doubted, within it is not', () => {
+    // SMP 6.5 to 6.4: 3.66 tons, of which 6 of 8 in, × 0.65 ÷ 0.9: 91 lb/1,000 ft² (worked by hand).
+    const led = (lime: string) => {
+      const { recommends } = blankReport('')
+      return full({
+        pH: typed('5.6'),
+        buffer: 'SMP',
+        bufferPH: typed('6.5'),
+        recommends: { ...recommends, lime: typed(lime, 'lb/1000 ft²') },
+      })
+    }
+    expect(led('95')).toEqual([])
+    expect(led('60')).toMatchObject([{ field: 'recommends.lime', sentence: { key: 'plausible.dose-apart' } }])
+    expect(led('160')).toHaveLength(1)
+  })
+})

@@ -3,7 +3,7 @@ import type { Report } from '../case'
 import { bufferFields } from '../fields'
 import { extractants, type Guide } from '../guides/guide'
 import type { Limits } from '../guides/limits'
-import { roughSpread, type Reaction } from '../reaction'
+import type { Reaction } from '../reaction'
 import type { Doubt } from '../reports/remedy'
 import { say } from '../sentence'
 import type { BufferKind } from '../units/quantity'
@@ -90,14 +90,11 @@ function basesDoubt({ soil, tests, bases: each }: Pick<ReadReport, 'soil' | 'tes
   return full && bases < cec * tooFew ? [{ field: 'cec', sentence: say('plausible.bases-few', args) }] : []
 }
 
-/** Our methods that come to much more or much less than the laboratory asks for, of lime or of sulfur. */
+/** The method of ours that would lead comes to much more or much less than the laboratory asks for, of lime or sulfur. */
 export function doseDoubts({ outcome, dose, checks }: Reaction, { spread }: Limits): Doubt[] {
   if (dose?.ledBy.id !== laboratory.id) return []
-  const far = checks.filter(
-    ({ difference, rough }) => difference !== undefined && Math.abs(difference) > (rough ? roughSpread : spread),
-  )
-  const [first] = far
-  if (!first) return []
+  const first = checks.find(({ difference, rough }) => difference !== undefined && !rough)
+  if (!first || Math.abs(first.difference!) <= spread) return []
   const field = outcome === 'sulfur' ? 'recommends.sulfur' : 'recommends.lime'
   return [{ field, sentence: say('plausible.dose-apart', { method: first.label, difference: first.difference! }) }]
 }

@@ -10,7 +10,7 @@ import { spreadOf, usualCores } from '@/core/reading/uncertainty'
 import { Formula } from '@/ui/Formula'
 import { SpanScale } from '@/ui/SpanScale'
 import { figure, pHFigure } from '@/wording/format'
-import { classWords, lineClasses, lineNames } from '@/wording/phrase'
+import { classWords, either, lineClasses, lineNames } from '@/wording/phrase'
 import { render, textOf } from '@/wording/render'
 import { useOpenCase } from '../case/context'
 import { Trend } from './Trend'
@@ -48,14 +48,13 @@ export function ReadingRow({ id, area, report, guide, crops }: Props) {
         <Scale id={id} report={report} crops={crops} name={name} cores={coresOf(kase.samples, report)} />
       </div>
       <div className="text-[15px] leading-snug">
-        {crops.map(({ crop, line: one }, i) =>
-          one ? (
-            <p key={i} className={i > 0 ? 'mt-0.5' : ''}>
-              {several && <span className="text-ink-2">{textOf(crop.label)}: </span>}
-              <strong>{classOf(one)}</strong> <Formula>{render(one.meaning, kase.measures)}</Formula>
-            </p>
-          ) : null,
-        )}
+        {groupedBy(crops, (one) => `${classOf(one)} ${one.meaning.key}`).map(({ labels, line: one, all }, i) => (
+          <p key={i} className={i > 0 ? 'mt-0.5' : ''}>
+            {!all && <span className="text-ink-2">{labels}: </span>}
+            <strong>{classOf(one)}</strong>{' '}
+            <Formula>{render({ ...one.meaning, args: named(one.meaning.args, labels) }, kase.measures)}</Formula>
+          </p>
+        ))}
         {quarrel && <p className="text-clay font-semibold">{en.quarrel}</p>}
         {line.printedWord && line.className && (
           <p className="text-ink-2 mt-0.5">
@@ -69,6 +68,34 @@ export function ReadingRow({ id, area, report, guide, crops }: Props) {
     </div>
   )
 }
+
+interface Group {
+  /** The crops of which it is true. */
+  readonly labels: string
+  readonly line: ReadingLine
+  /** It is true of all that grows here. */
+  readonly all: boolean
+}
+
+/** Crops of which the same is to be said are said together. */
+function groupedBy(crops: Props['crops'], key: (line: ReadingLine) => string): readonly Group[] {
+  const found = new Map<string, { crops: string[]; line: ReadingLine }>()
+  for (const { crop, line } of crops) {
+    if (!line) continue
+    const group = found.get(key(line))
+    if (group) group.crops.push(textOf(crop.label))
+    else found.set(key(line), { crops: [textOf(crop.label)], line })
+  }
+  return [...found.values()].map((one) => ({
+    labels: found.size === 1 && one.crops.length > 2 ? en.allThatGrows : either(one.crops),
+    line: one.line,
+    all: found.size === 1,
+  }))
+}
+
+/** A sentence about one crop, said of several. */
+const named = (args: ReadingLine['meaning']['args'], labels: string) =>
+  'crop' in args ? { ...args, crop: { en: labels } } : args
 
 const wordOf = (className: string) => lineClasses[className] ?? className
 const sentenceCase = (words: string) => `${words.charAt(0).toUpperCase()}${words.slice(1)}.`
@@ -148,32 +175,29 @@ function Scale({ id, report, crops, name, cores }: ScaleProps) {
     x === null ? open : id === 'pH' ? x + (v - reported) : reported > 0 ? (x * v) / reported : x
   const range = spread && ([inGuide(spread.low, from), inGuide(spread.high, to)] as const)
   const number = (x: number) => (id === 'pH' ? pHFigure(x) : figure(x, 3))
-  const words = ([low, high]: readonly [number | null, number | null]) =>
+  const words = ([low, high]: Wanted) =>
     en.wantedWords(low === null ? null : number(low), high === null ? null : number(high))
-  const shown = new Map(wanted.map((span) => [words(span), span]))
-  const spans =
-    crops.length > 1
-      ? crops.flatMap(({ crop, line }) => (line?.wanted ? [{ crop, span: line.wanted }] : []))
-      : [...shown.values()].map((span) => ({ crop: null, span }))
+  const spans = groupedBy(
+    crops.filter(({ line }) => line?.wanted),
+    (line) => words(line.wanted!),
+  ).map(({ labels, line, all }) => {
+    const [low, high] = line.wanted!
+    return { low, high, label: all ? words([low, high]) : `${labels}, ${words([low, high])}` }
+  })
+  const className = lines[0]!.className ? wordOf(lines[0]!.className) : ''
   return (
     <SpanScale
       from={from}
       to={to}
       value={v}
       range={range}
-      spans={spans.map(({ crop, span }) => ({
-        low: span[0],
-        high: span[1],
-        label: crop ? `${textOf(crop.label)}, ${words(span)}` : words(span),
-      }))}
-      label={en.spanWords(
-        `${name} ${number(v)}`,
-        spans.map(({ crop, span }) => `${crop ? `${textOf(crop.label)} ` : ''}${words(span)}`).join('; '),
-        lines[0]!.className ? wordOf(lines[0]!.className) : '',
-      )}
+      spans={spans}
+      label={en.spanWords(`${name} ${number(v)}`, spans.map(({ label }) => label).join('; '), className)}
     />
   )
 }
+
+type Wanted = readonly [low: number | null, high: number | null]
 
 /** Ends of the scale: round what is wanted, and the value where it is not far beyond. */
 function endsOf(id: string, v: number, wanted: readonly (readonly [number | null, number | null])[]): [number, number] {

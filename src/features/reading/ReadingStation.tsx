@@ -160,7 +160,7 @@ const byOrder = (a: string, b: string) => order.indexOf(a) - order.indexOf(b)
 const firstOf: Readonly<Record<string, RegExp>> = {
   lead: /lead/,
   salts: /salt|leach/,
-  mix: /mix|soilless|container/,
+  mix: /mix/,
 }
 
 function First({ found }: { found: AreaRecommendation }) {
@@ -174,10 +174,7 @@ function First({ found }: { found: AreaRecommendation }) {
     use === 'container' ? 'mix' : '',
   ].filter(Boolean)
   const cautions = answer!.cautions.filter(({ key }) => subjects.some((subject) => firstOf[subject]!.test(key)))
-  const meanings = [
-    ...(subjects.includes('lead') && lead ? [lead.meaning] : []),
-    ...(subjects.includes('salts') && salts ? [salts.meaning] : []),
-  ]
+  const meanings = [...(subjects.includes('salts') && salts ? [salts.meaning] : [])]
   const sentences = [...meanings, ...cautions]
   if (sentences.length === 0) return null
   return (

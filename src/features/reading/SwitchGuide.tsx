@@ -60,7 +60,7 @@ export function SwitchGuide({ area, found, kase }: Props) {
   return (
     <section aria-label={en.switch}>
       <h2 className="font-serif text-lg font-semibold">{en.switch}</h2>
-      <div className="mt-1 grid gap-2.5 sm:grid-cols-2">
+      <div className="mt-1 grid gap-2.5">
         {offered.length > 0 && (
           <SelectField
             label={en.guide}

@@ -14,6 +14,7 @@ export const en = {
   printedWord: (word: string, own: string) =>
     `The laboratory’s own word is ${word}; by this guide it is ${own}. Ask which table it uses.`,
   inGuide: (figure: string) => `= ${figure}`,
+  allThatGrows: 'all that grows here',
   quarrel: 'They quarrel here.',
   cautionsFirst: 'Before anything else',
   unsized: 'This area has no size yet: the reading stands, amounts wait for it.',

@@ -1,14 +1,14 @@
 'use client'
 
-import { Fragment, useEffect, useState, type ClipboardEvent } from 'react'
+import { Fragment, useEffect, useState, type ClipboardEvent, type ReactNode } from 'react'
 import type { Area, LineField as FieldName, Report } from '@/core/case'
-import { boronMethods, leadMethods, micronutrientMethods } from '@/core/guides/guide'
+import { boronMethods, leadMethods, micronutrientMethods, type ExtractantId } from '@/core/guides/guide'
 import { allFields, linesOf } from '@/core/reports/layout'
 import { isElement, lineField, lineUnit, readLine, recommendedIn, typedIn } from '@/core/reports/lines'
 import { remedied, remedyFor, type Doubt, type Remedy } from '@/core/reports/remedy'
 import { saltMethods } from '@/core/units/quantity'
 import { AsideChoice, LineField } from '@/ui/LineField'
-import { SelectField } from '@/ui/SelectField'
+import { enterGoesOn } from '@/ui/enter'
 import { Button } from '@/ui/Button'
 import { Formula } from '@/ui/Formula'
 import { render } from '@/wording/render'
@@ -134,6 +134,7 @@ function Aside({ sheet, field }: { sheet: Sheet; field: FieldName }) {
         label={en.pHMeasured}
         value={report.pHIn}
         options={(['water', 'salt'] as const).map((value) => ({ value, label: en.pHBases[value] }))}
+        quiet
         onChange={(value) => change((draft) => void (draft.pHIn = value ?? 'water'))}
       />
     )
@@ -144,6 +145,7 @@ function Aside({ sheet, field }: { sheet: Sheet; field: FieldName }) {
         value={report.buffer}
         options={bufferOptions}
         none={en.bufferWhich}
+        quiet
         wanted={report.bufferPH.text !== '' && !report.buffer}
         onChange={(value) => change((draft) => void (draft.buffer = value))}
       />
@@ -164,6 +166,7 @@ function Aside({ sheet, field }: { sheet: Sheet; field: FieldName }) {
         label={en.unitOf(lineLabel(field).toLowerCase().split(',')[0]!)}
         value={chosen}
         options={units.map((one) => ({ value: one.unit, label: one.unit.replace('1000', '1,000') }))}
+        quiet
         onChange={setUnit}
       />
     ) : (
@@ -225,34 +228,50 @@ function Extractant({ area, sheet }: { area: Area; sheet: Sheet }) {
   const { report, setExtractant } = sheet
   const fault = useExtractantFault(area, report)
   return (
-    <div className="border-rule border-b py-1.5">
-      <SelectField
-        label={en.extractant}
-        value={report.extractant}
-        options={extractantOptions}
-        none={en.extractantNone}
-        error={fault}
-        aside={report.extractant !== null}
-        onChange={setExtractant}
-      />
-    </div>
+    <MethodRow label={en.extractant} error={fault}>
+      <select
+        aria-label={en.extractant}
+        data-aside={report.extractant !== null || undefined}
+        value={report.extractant ?? ''}
+        onKeyDown={enterGoesOn}
+        onChange={(event) => setExtractant((event.target.value || null) as ExtractantId | null)}
+        className={`bg-sheet min-h-9 w-full rounded-[3px] border px-1 ${fault ? 'border-clay border-2' : 'border-edge'}`}
+      >
+        <option value="">{en.extractantNone}</option>
+        {extractantOptions.map((one) => (
+          <option key={one.value} value={one.value}>
+            {one.label}
+          </option>
+        ))}
+      </select>
+    </MethodRow>
   )
 }
 
 function Micronutrients({ sheet: { report, change } }: { sheet: Sheet }) {
   return (
-    <div className="border-rule border-b py-1.5">
-      <SelectField
+    <MethodRow label={en.micronutrients}>
+      <AsideChoice
         label={en.micronutrients}
         value={report.micronutrients}
         options={micronutrientMethods.map((value) => ({ value, label: en.methods[value] }))}
         none={en.asExtractant}
-        aside
         onChange={(by) => change((draft) => void (draft.micronutrients = by))}
       />
-    </div>
+    </MethodRow>
   )
 }
+
+/** What the lines beneath were measured with. */
+const MethodRow = ({ label, error, children }: { label: string; error?: string; children: ReactNode }) => (
+  <div className="border-rule grid items-center gap-x-3 border-b py-0.5 sm:grid-cols-[11.5rem_17.25rem_1fr]">
+    <span className="text-[15px]" aria-hidden>
+      {label}
+    </span>
+    {children}
+    {error && <p className="text-clay text-[13px] leading-snug font-semibold">{error}</p>}
+  </div>
+)
 
 /** What this paper prints beside its usual lines. */
 function AddLine({

@@ -1,0 +1,131 @@
+import type { Report } from '../case'
+import { blankArea, blankReport } from '../blank'
+import { guides } from '../guides/guides'
+import { missingTests } from '../missing'
+import { answer, found, oneArea, typed } from '../one-area'
+import { recommend } from '../recommend'
+import { readingChanges } from './compare'
+import { trendOf } from './trend'
+
+const area = blankArea('a', 'A')
+const report = (date: string, more: Partial<Report>): Report => ({ ...blankReport(date), date, areas: ['a'], ...more })
+const shape = (series: ReturnType<typeof trendOf>) =>
+  series.map(({ by, unit, points }) => [by.en, unit, points.map(({ v }) => Number(v.toFixed(3)))])
+
+describe('earlier reports', () => {
+  test('values of different extractants are different series, and those of one are in order of their dates', () => {
+    const reports = [
+      report('2026-10-01', { extractant: 'mehlich-3', P: typed('70', 'ppm') }),
+      report('2020-10-01', { extractant: 'bray-1', P: typed('19', 'ppm') }),
+      // lb/acre of the furrow slice are twice the ppm.
+      report('2023-10-01', { extractant: 'mehlich-3', P: typed('96 lb/ac', 'ppm') }),
+      report('2024-10-01', { extractant: null, P: typed('50', 'ppm') }),
+      report('2025-10-01', { extractant: 'mehlich-3', P: typed('55', 'index') }),
+      { ...report('2022-10-01', { extractant: 'mehlich-3', P: typed('1', 'ppm') }), areas: ['b'] },
+    ]
+    expect(shape(trendOf('P', area, reports))).toEqual([
+      ['Bray P1, K by ammonium acetate', 'ppm', [19]],
+      ['Mehlich-3', 'ppm', [48, 70]],
+      ['Mehlich-3', 'index', [55]],
+    ])
+  })
+  test('pH in salt, of a kit and by another buffer stand apart; organic matter does not', () => {
+    const reports = [
+      report('2021-01-01', { pH: typed('5.8'), buffer: 'SMP', bufferPH: typed('6.5'), organicMatter: typed('3', '%') }),
+      report('2022-01-01', { pH: typed('5.4'), pHIn: 'salt', buffer: 'Mehlich', bufferPH: typed('6.1') }),
+      report('2023-01-01', { pH: typed('6.2'), kind: 'kit', organicMatter: typed('3.4', '%') }),
+    ]
+    expect(trendOf('pH', area, reports).map(({ by }) => by.en)).toEqual(['in water', 'in salt', 'kit'])
+    expect(trendOf('bufferPH', area, reports)).toHaveLength(2)
+    expect(shape(trendOf('organicMatter', area, reports))).toEqual([
+      ['', '%', [3]],
+      ['kit', '%', [3.4]],
+    ])
+  })
+})
+
+describe('tests that the report lacks', () => {
+  const missing = (...of: Parameters<typeof oneArea>) => {
+    const kase = oneArea(...of)
+    return missingTests(kase, kase.areas[0]!, guides)
+  }
+  const ids = (tests: ReturnType<typeof missing>, changing: boolean) =>
+    tests.filter(({ changes }) => changes.length > 0 === changing).map(({ id }) => id)
+  test('pH alone: the buffer, P and K could change the answer', () => {
+    const tests = missing({ crop: 'tomato', texture: 'loam' }, { pH: typed('5.2') })
+    expect(ids(tests, true)).toEqual(expect.arrayContaining(['bufferPH', 'P', 'K', 'nitrate']))
+    // Between very low and above optimum, gardens: 4 lb P₂O₅ and none (common practice).
+    expect(tests.find(({ id }) => id === 'P')!.changes).toEqual([{ what: 'P₂O₅', low: 0, high: 4 }])
+  })
+  test('where phosphorus is banned the test changes nothing, and says so', () => {
+    const tests = missing({ crop: 'tall-fescue', texture: 'loam', phosphorusBanned: true }, { pH: typed('6.4') })
+    expect(ids(tests, false)).toContain('P')
+  })
+  test('no buffer is asked for where no lime is, none of a laboratory whose own figure leads, and none of mix', () => {
+    expect(missing({ crop: 'tomato' }, { pH: typed('6.5') }).map(({ id }) => id)).not.toContain('bufferPH')
+    const led = { pH: typed('5.2'), recommends: { ...blankReport('').recommends, lime: typed('2', 'tons/acre') } }
+    expect(missing({ crop: 'tomato', texture: 'loam' }, led).map(({ id }) => id)).not.toContain('bufferPH')
+    expect(
+      missing({ crop: 'potted-vegetables', guide: 'soilless-mix@1' }, { pH: typed('5') }).map(({ id }) => id),
+    ).not.toContain('bufferPH')
+  })
+  test('lead is asked for where somebody fears it, and 600 ppm would end all feeding', () => {
+    const asked = missing({ crop: 'leafy-greens', concerns: ['lead'] }, { pH: typed('6.5') }).find(
+      ({ id }) => id === 'lead',
+    )
+    expect(asked!.changes).toContainEqual(expect.objectContaining({ what: 'N', low: 0 }))
+  })
+})
+
+describe('another guide or school', () => {
+  test('Olsen potassium: 180 ppm is optimum by 150, medium by 200, and asks for potash then', () => {
+    const kase = oneArea({ crop: 'tomato', guide: 'olsen-west@1' }, { extractant: 'olsen', K: typed('180', 'ppm') })
+    const other = { ...kase, schools: { 'potassium-west': '200' } }
+    const [before, after] = [kase, other].map((one) => recommend(one, guides).areas[0]!)
+    const { lines, amounts } = readingChanges(before!, after!)
+    expect(lines.map(({ id, before: was, after: is }) => [id, was!.className, is!.className])).toEqual([
+      ['K', 'optimum', 'medium'],
+    ])
+    // Gardens: 0.5 lb at optimum, 2 at medium (common practice).
+    expect(amounts).toEqual([{ what: 'K₂O', before: 0.5, after: 2 }])
+  })
+  test('what stays the same is not told', () => {
+    const one = found({ crop: 'tomato' }, { pH: typed('6.4') })
+    expect(readingChanges(one, one)).toEqual({ lines: [], amounts: [] })
+  })
+})
+
+describe('what matters most', () => {
+  const keys = (...of: Parameters<typeof answer>) => answer(...of).headline.map(({ key }) => key)
+  const well = { extractant: 'mehlich-3' as const, pH: typed('6.4'), P: typed('70', 'ppm'), K: typed('210', 'ppm') }
+  test('pH far off comes before buying phosphorus', () =>
+    expect(keys({ crop: 'tomato', texture: 'loam' }, { ...well, pH: typed('5.2'), P: typed('12', 'ppm') })).toEqual([
+      'headline.lime',
+      'headline.pH-before-P',
+    ]))
+  test('where nothing is wrong and things grow weakly, look elsewhere', () => {
+    expect(keys({ crop: 'tomato', concerns: ['weak'] }, well)).toEqual(['headline.look-elsewhere'])
+    expect(keys({ crop: 'tomato' }, well)).not.toContain('headline.look-elsewhere')
+    expect(keys({ crop: 'tomato', concerns: ['weak'] }, { ...well, P: typed('12', 'ppm') })).not.toContain(
+      'headline.look-elsewhere',
+    )
+    expect(keys({ crop: 'tomato', concerns: ['weak'] }, { ...well, B: typed('0.2', 'ppm') })).not.toContain(
+      'headline.look-elsewhere',
+    )
+  })
+})
+
+/** Tri-State (Vitosh, Johnson & Mengel 1995, E-2567, recalled): corn, 15 ppm Bray P1; K 75 + 2.5 × CEC. */
+test.each([
+  ['P', '14', 'build-up', 15, 30],
+  ['P', '15', 'maintain', 15, 30],
+  ['P', '31', 'draw-down', 15, 30],
+  ['K', '99', 'build-up', 100, 130],
+  ['K', '130', 'maintain', 100, 130],
+] as const)('a field crop reads %s %s ppm as %s', (element, text, className, low, high) => {
+  const line = answer(
+    { crop: 'plot-corn', guide: 'bray-1-midwest@1' },
+    { extractant: 'bray-1', cec: typed('10'), [element]: typed(text, 'ppm') },
+  ).reading.find(({ id }) => id === element)!
+  expect([line.className, line.wanted]).toEqual([className, [low, high]])
+})
