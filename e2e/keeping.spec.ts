@@ -129,7 +129,7 @@ test('a backup restores the whole office in an empty browser, and merges into a 
   await empty.goto('/')
   await open(empty, file)
   const sheet = empty.getByRole('dialog')
-  await expect(sheet).toContainText('6 cases are not here and will be added')
+  await expect(sheet).toContainText('8 cases are not here and will be added')
   await expect(sheet.getByRole('checkbox', { name: /Take name/ })).toBeChecked()
   await sheet.getByRole('button', { name: 'Restore', exact: true }).click()
   await expect(sheet).toContainText('Restored.')

@@ -8,7 +8,6 @@ import { layoutFor, onPaper, shippedLayouts, type ReportLayout } from '@/core/re
 import { readLine } from '@/core/reports/lines'
 import { spotSummary } from '@/core/sampling/spot-check'
 import { Button } from '@/ui/Button'
-import { Sheet } from '@/ui/Sheet'
 import { textOf } from '@/wording/render'
 import { useOpenCase } from '../case/context'
 import { useGuides } from '../case/useCase'
@@ -25,17 +24,16 @@ interface Props {
   ways: Readonly<Record<Way, () => void>>
   onPaper: (layout: ReportLayout) => void
   onCame: (id: string) => void
-  onClose: () => void
 }
 
 /** Asks how another report comes in. */
-export function NewReport({ area, layouts, ways, onPaper: typeOn, onCame, onClose }: Props) {
+export function NewReport({ area, layouts, ways, onPaper: typeOn, onCame }: Props) {
   const meter = useMeter(area)
   const collect = useCollect()
   return (
-    <Sheet title={en.newTitle} onClose={onClose}>
-      <p className="text-ink-2 mt-1">{en.newLead}</p>
-      <h3 className="mt-4 font-semibold">{en.typeIt}</h3>
+    <section aria-label={en.newTitle} className="border-moss bg-wash mt-2 border-l-4 px-4 py-2.5">
+      <p className="text-ink-2">{en.newLead}</p>
+      <h3 className="mt-2 font-semibold">{en.typeIt}</h3>
       <div className="mt-1.5 flex flex-wrap gap-2">
         {layouts.own.map((layout) => (
           <Button key={layout.id} onClick={() => typeOn(layout)}>
@@ -48,7 +46,7 @@ export function NewReport({ area, layouts, ways, onPaper: typeOn, onCame, onClos
           </Button>
         ))}
       </div>
-      <h3 className="mt-4 font-semibold">{en.bringIt}</h3>
+      <h3 className="mt-2 font-semibold">{en.bringIt}</h3>
       <div className="mt-1.5 flex flex-wrap gap-2">
         <Button onClick={ways.import}>{en.importFile}</Button>
         <Button onClick={ways.kit}>{en.kit}</Button>
@@ -64,7 +62,7 @@ export function NewReport({ area, layouts, ways, onPaper: typeOn, onCame, onClos
           {collect.told}
         </p>
       )}
-    </Sheet>
+    </section>
   )
 }
 

@@ -28,9 +28,12 @@ export const unitOptions: { value: TestUnit; label: string }[] = [
   { value: 'index', label: 'index' },
 ]
 
+/** The report in force of an area that has one. */
+const useInForce = (area: Area) => useReport(area, area.reportId!)
+
 /** One number of the report. */
 export function TestField({ area, name, autoFocus }: { area: Area; name: MeasuredField; autoFocus?: boolean }) {
-  const { report, setLine } = useReport(area)
+  const { report, setLine } = useInForce(area)
   const typed = report[name]
   const unit = lineUnit(report, name)
   const refusal = lineRefusal(name, typed, report.buffer)
@@ -54,7 +57,7 @@ export const PHField = ({ area, autoFocus }: { area: Area; autoFocus?: boolean }
 )
 
 export function BufferFields({ area }: { area: Area }) {
-  const { report, change } = useReport(area)
+  const { report, change } = useInForce(area)
   return (
     <>
       <SelectField
@@ -82,7 +85,7 @@ export function useExtractantFault(area: Area, report: Report): string | undefin
 }
 
 export function ExtractantFields({ area }: { area: Area }) {
-  const { report, change, setExtractant } = useReport(area)
+  const { report, change, setExtractant } = useInForce(area)
   const fault = useExtractantFault(area, report)
   return (
     <>
@@ -110,7 +113,7 @@ export function NutrientFields({ area }: { area: Area }) {
 
 /** The laboratory's own lines, each with the unit the paper prints. */
 export function RecommendsFields({ area }: { area: Area }) {
-  const { report, change } = useReport(area)
+  const { report, change } = useInForce(area)
   const { recommends } = report
   const lines: readonly (readonly ['lime' | 'sulfur' | 'N' | 'P₂O₅' | 'K₂O', Field])[] = [
     ['lime', fields.lime],

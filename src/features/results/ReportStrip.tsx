@@ -10,7 +10,7 @@ import { newestFirst } from './useReport'
 
 interface Props {
   area: Area
-  shownId: string | null
+  shownId: string
   onShow: (id: string) => void
   onAnother: () => void
 }

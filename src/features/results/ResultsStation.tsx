@@ -1,6 +1,7 @@
 'use client'
 
 import { lazy, Suspense, useState } from 'react'
+import { v4 as newId } from 'uuid'
 import type { Area, Report } from '@/core/case'
 import { guideRef } from '@/core/guides/guide'
 import { implausible } from '@/core/reading/plausibility'
@@ -48,13 +49,14 @@ function Reports({ area }: { area: Area }) {
   const { kase, edit } = useOpenCase()
   const guides = useGuides()
   const layouts = useLayouts()
-  const [chosenId, choose] = useState<string | null>(null)
+  const [fresh, setFresh] = useState(() => newId())
+  const [chosen, choose] = useState<string | null>(null)
   const [paper, setPaper] = useState<ReportLayout | null>(null)
   const [over, lay] = useState<Over>(null)
   const [original, setOriginal] = useState<string | null>(null)
-  const chosen = kase.reports.some(({ id }) => id === chosenId) ? chosenId : area.reportId
-  const shownId = paper ? null : chosen
-  const sheet = useReport(area, paper ? '' : shownId, paper ?? layouts.next)
+  const there = kase.reports.some(({ id }) => id === chosen) || chosen === fresh
+  const shownId = (there ? chosen : area.reportId) ?? fresh
+  const sheet = useReport(area, shownId, paper ?? layouts.next)
   const { report } = sheet
   const doubts = useDoubts(area, report, sheet)
   const shownOriginal = report.originals.find(({ id }) => id === original)
@@ -65,9 +67,15 @@ function Reports({ area }: { area: Area }) {
     drops: () => lay({ kind: 'drops' }),
   }
   const came = (id: string) => {
-    setPaper(null)
     choose(id)
     lay(null)
+  }
+  const typeOn = (layout: ReportLayout) => {
+    const id = newId()
+    layouts.use(layout)
+    setPaper(layout)
+    setFresh(id)
+    came(id)
   }
   const close = () => lay(null)
   return (
@@ -76,12 +84,12 @@ function Reports({ area }: { area: Area }) {
         area={area}
         shownId={shownId}
         onShow={(id) => {
-          setPaper(null)
           setOriginal(null)
-          choose(id)
+          came(id)
         }}
-        onAnother={() => lay({ kind: 'new' })}
+        onAnother={() => lay(over?.kind === 'new' ? null : { kind: 'new' })}
       />
+      {over?.kind === 'new' && <NewReport area={area} layouts={layouts} ways={ways} onPaper={typeOn} onCame={came} />}
       {sheet.stored && area.reportId !== report.id && (
         <p className="border-brim mt-2 flex flex-wrap items-center gap-3 border-l-4 py-1 pl-3" role="status">
           {en.notInForce}
@@ -93,7 +101,7 @@ function Reports({ area }: { area: Area }) {
       >
         <div data-entry>
           <ReportLines
-            key={report.id}
+            key={shownId}
             area={area}
             sheet={sheet}
             doubts={doubts}
@@ -116,20 +124,6 @@ function Reports({ area }: { area: Area }) {
         )}
       </div>
       <Suspense>
-        {over?.kind === 'new' && (
-          <NewReport
-            area={area}
-            layouts={layouts}
-            ways={ways}
-            onPaper={(layout) => {
-              layouts.use(layout)
-              setPaper(layout)
-              lay(null)
-            }}
-            onCame={came}
-            onClose={close}
-          />
-        )}
         {over?.kind === 'arrange' && <ArrangeSheet sheet={sheet} onClose={close} />}
         {over?.kind === 'paste' && <PasteSheet sheet={sheet} text={over.text} onClose={close} />}
         {over?.kind === 'import' && <ImportSheet area={area} onCame={came} onClose={close} />}

@@ -1,9 +1,7 @@
 'use client'
 
-import { castDraft, current, type Draft } from 'immer'
+import { castDraft, current, isDraft, type Draft } from 'immer'
 import { useLiveQuery } from 'dexie-react-hooks'
-import { useRef } from 'react'
-import { v4 as newId } from 'uuid'
 import { blankReport } from '@/core/blank'
 import type { Area, Case, LineField, Report } from '@/core/case'
 import { guideRef, type ExtractantId, type Guide } from '@/core/guides/guide'
@@ -18,28 +16,21 @@ import type { Recipe } from '@/store/put'
 import { useOpenCase } from '../case/context'
 import { useGuides } from '../case/useCase'
 
-/** A report of an area, blank until something is typed, and how to change it. */
-export function useReport(
-  area: Area,
-  shownId: string | null = area.reportId,
-  paper: ReportLayout = layoutFor('laboratory'),
-) {
+/**
+ * A report of an area, blank until something is typed, and how to change it.
+ *
+ * @param id the report's, also while there is none yet
+ */
+export function useReport(area: Area, id: string, paper: ReportLayout = layoutFor('laboratory')) {
   const { kase, edit } = useOpenCase()
   const guides = useGuides()
-  const fresh = useRef<{ area: string; id: string }>(undefined)
-  const stored = kase.reports.find((one) => one.id === shownId)
-  const change = (recipe: (report: Draft<Report>) => void) => {
-    if (fresh.current?.area !== area.id) fresh.current = { area: area.id, id: newId() }
-    const { id } = fresh.current
+  const stored = kase.reports.find((one) => one.id === id)
+  const change = (recipe: (report: Draft<Report>) => void) =>
     edit((draft) => {
-      let report = draft.reports.find((one) => one.id === (shownId ?? id))
-      if (!report) {
+      if (!draft.reports.some((one) => one.id === id))
         addReport(draft, { ...onPaper(blankReport(id), paper), areas: [area.id] }, guides)
-        report = draft.reports[draft.reports.length - 1]!
-      }
-      recipe(report)
+      recipe(draft.reports.find((one) => one.id === id)!)
     })
-  }
   const setLine = (field: LineField, typed: Typed) =>
     change((report) => {
       const recommended = recommendedIn(field)
@@ -49,7 +40,7 @@ export function useReport(
   /** Changes the report as a whole, of which only what differs is written. */
   const turnInto = (next: (report: Report) => Report) =>
     change((draft) => {
-      assign(draft, next(current(draft) as Report))
+      assign(draft, next((isDraft(draft) ? current(draft) : draft) as Report))
     })
   /** Names the extractant, and pins the areas of this report to the guide that speaks for it. */
   const setExtractant = (extractant: ExtractantId | null) => {
@@ -58,10 +49,10 @@ export function useReport(
       report.extractant = extractant
       if (guide && report.lines.length === 0) setUnit(report, guide.unit)
     })
-    edit((draft) => pinGuides(draft, shownId ?? fresh.current?.id ?? '', guides))
+    edit((draft) => pinGuides(draft, id, guides))
   }
   return {
-    report: stored ?? onPaper(blankReport(''), paper),
+    report: stored ?? onPaper(blankReport(id), paper),
     stored: stored !== undefined,
     change,
     setLine,
