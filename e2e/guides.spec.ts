@@ -23,8 +23,10 @@ test('an office makes a guide its own, rates a case by it, and what is used beco
   await expect(page.getByText(/Own figures of the office/)).toBeVisible()
 
   // 118 ppm K is medium by the shipped guide, and optimum by this one: 2 or 0.5 lb K₂O on 279 ft².
-  await page.goto('/case?id=sample-school-garden&station=results&area=strip')
+  await page.goto('/case?id=sample-school-garden&station=reading&area=strip')
   await page.getByLabel('Rated by', { exact: true }).selectOption({ label: 'Weir Lane guide, 1' })
+  await expect(page.getByRole('row', { name: /^Potassium medium .* optimum/ })).toBeVisible()
+  await page.getByRole('button', { name: 'Read it by this' }).click()
   await page.getByRole('button', { name: 'See the amounts' }).click()
   await expect(page.getByRole('region', { name: 'Potash' })).toContainText('118 ppm is optimum')
   await kept(page)

@@ -78,7 +78,7 @@ test('with the server stopped every view opens, and a case is made, edited and s
   await page.getByLabel('Soil texture').selectOption('loam')
   await expect(page.getByRole('region', { name: 'Lime' }).getByRole('button').first()).toBeVisible()
 
-  for (const station of ['ground', 'results', 'amounts', 'materials', 'letter', 'history']) {
+  for (const station of ['ground', 'results', 'reading', 'amounts', 'materials', 'letter', 'history']) {
     await page.goto(`${front.address}/case?id=sample-village-hall&station=${station}`)
     await expect(page.getByRole('heading', { level: 1 })).toHaveCount(1)
     await expect(page.getByText('Lake Ossian village hall').first()).toBeVisible()

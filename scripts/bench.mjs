@@ -42,6 +42,7 @@ for (const [route, aim] of Object.entries(aims)) {
 
 await run(process.execPath, ['bench/desk.mjs'])
 await run(process.execPath, ['bench/plan.mjs'])
+await run(process.execPath, ['bench/results.mjs'])
 
 console.log(
   '\nKilling the browser 200 times while it types, and 25 times each while it restores, takes in and migrates:',

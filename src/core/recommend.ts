@@ -37,7 +37,7 @@ import { majorNutrients, type MajorNutrient } from './units/quantity'
 import { check } from './units/typed'
 
 /** Raised whenever the same case could give another number. */
-export const coreVersion = '0.4.0'
+export const coreVersion = '0.5.0'
 
 export interface Recommendation {
   readonly core: string

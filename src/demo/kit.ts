@@ -14,19 +14,19 @@ export type KitTest = (typeof kitTests)[number]
 
 const patch = (stands: Patch, ...colour: readonly [number, number, number]) => ({ stands, colour })
 
-/** Made-up charts. The colours are invented, and of no kit that is sold. */
+/** Made-up charts. The colours are invented: the pH chart goes as the dye of red cabbage does, and no kit that is sold. */
 export const colourKits: Readonly<Record<KitTest, ColourKit>> = {
   pH: {
     test: 'pH',
     patches: [
-      patch(4.5, 196, 74, 52),
-      patch(5, 214, 116, 56),
-      patch(5.5, 222, 156, 66),
-      patch(6, 214, 186, 84),
-      patch(6.5, 174, 182, 88),
-      patch(7, 122, 164, 100),
-      patch(7.5, 78, 138, 128),
-      patch(8, 62, 106, 150),
+      patch(4.5, 196, 58, 92),
+      patch(5, 188, 80, 128),
+      patch(5.5, 168, 96, 154),
+      patch(6, 138, 106, 172),
+      patch(6.5, 104, 112, 180),
+      patch(7, 72, 122, 172),
+      patch(7.5, 54, 136, 146),
+      patch(8, 62, 150, 112),
     ],
   },
   P: {

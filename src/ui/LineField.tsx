@@ -36,7 +36,7 @@ export function LineField({
   const id = useId()
   const note = error ?? echo
   return (
-    <div className="border-rule grid grid-cols-[1fr_7.5rem] items-center gap-x-3 gap-y-0.5 border-b py-0.5 sm:grid-cols-[11.5rem_7.5rem_9rem_1fr]">
+    <div className="border-rule grid grid-cols-[minmax(0,1fr)_7.5rem] items-center gap-x-3 gap-y-0.5 border-b py-0.5 @md:grid-cols-[minmax(0,1fr)_7.5rem_9rem] @2xl:grid-cols-[11.5rem_7.5rem_9rem_minmax(0,1fr)]">
       <label htmlFor={id} className="min-w-0 text-[15px] leading-tight">
         <Formula>{label}</Formula>
       </label>
@@ -60,7 +60,7 @@ export function LineField({
         )}
       />
       <span className="text-ink-2 text-sm">{aside}</span>
-      <div className="col-span-full text-[13px] leading-snug sm:col-span-1">
+      <div className="col-span-full text-[13px] leading-snug empty:hidden @2xl:col-span-1">
         {note && (
           <p id={`${id}-note`} className={error ? 'text-clay font-semibold' : 'text-ink-2'}>
             <Formula>{note}</Formula>

@@ -6,6 +6,8 @@ const way = '[data-entry] input:not([data-aside]), [data-entry] select:not([data
 export function enterGoesOn(event: KeyboardEvent<HTMLElement>) {
   if (event.key !== 'Enter' || !event.currentTarget.closest('[data-entry]')) return
   event.preventDefault()
-  const fields = [...document.querySelectorAll<HTMLElement>(way)].filter((field) => field.offsetParent !== null)
-  fields[fields.indexOf(event.currentTarget) + 1]?.focus()
+  const here = event.currentTarget
+  const follows = (field: Node) => (here.compareDocumentPosition(field) & Node.DOCUMENT_POSITION_FOLLOWING) > 0
+  const fields = [...document.querySelectorAll<HTMLElement>(way)]
+  fields.find((field) => field.offsetParent !== null && follows(field))?.focus()
 }

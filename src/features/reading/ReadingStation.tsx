@@ -97,6 +97,7 @@ function Sheet({ area, report }: { area: Area; report: Report }) {
       {!sized && <p className="text-ink-2 text-[14.5px]">{en.unsized}</p>}
       <First found={found} />
       <section aria-label={en.lines} className="mt-2">
+        <h2 className="sr-only">{en.lines}</h2>
         <div className="text-ink-2 border-ink grid-cols-[10rem_8rem_16rem_1fr] gap-x-4 border-b-[1.5px] pb-1 text-[13px] @3xl:grid">
           <span>{en.lines}</span>
           <span className="hidden text-right @3xl:inline">{en.reported}</span>

@@ -2,7 +2,6 @@
 
 import {
   Chart,
-  Filler,
   LinearScale,
   LineController,
   LineElement,
@@ -20,7 +19,9 @@ import { dateWords, figure } from '@/wording/format'
 import { textOf } from '@/wording/render'
 import { en } from './messages'
 
-Chart.register(LineController, LineElement, PointElement, LinearScale, Filler, Tooltip)
+Chart.register(LineController, LineElement, PointElement, LinearScale, Tooltip)
+Chart.defaults.font.family = "'Source Sans 3 Variable', sans-serif"
+Chart.defaults.font.size = 14
 
 interface Props {
   name: string
@@ -51,6 +52,7 @@ export function TrendSheet({ name, series, crop, line, onClose }: Props) {
   const values = series.flatMap(({ points }) => points.map(({ v }) => v))
   const ends = [...values, ...(span ?? []).flatMap((end) => end ?? [])]
   const room = (Math.max(...ends) - Math.min(...ends)) * 0.15 || Math.max(...ends) * 0.1
+  const years = yearsOf(series.flatMap(({ points }) => points.map(({ date }) => date)))
   const band: Plugin<'line'> = {
     id: 'wanted',
     beforeDatasetsDraw({ ctx, chartArea, scales }) {
@@ -78,12 +80,11 @@ export function TrendSheet({ name, series, crop, line, onClose }: Props) {
             scales: {
               x: {
                 type: 'linear',
+                min: years[0],
+                max: years.at(-1),
                 grid: { display: false },
-                ticks: {
-                  color: ink,
-                  callback: (at) => new Date(Number(at)).getUTCFullYear(),
-                  maxTicksLimit: 8,
-                },
+                afterBuildTicks: (axis) => void (axis.ticks = years.map((value) => ({ value }))),
+                ticks: { color: ink, callback: (at) => new Date(Number(at)).getUTCFullYear() },
               },
               y: {
                 suggestedMin: Math.max(0, Math.min(...ends) - room),
@@ -132,6 +133,13 @@ export function TrendSheet({ name, series, crop, line, onClose }: Props) {
       </table>
     </Sheet>
   )
+}
+
+/** The turns of the years around the reports, ms. */
+function yearsOf(dates: readonly string[]): number[] {
+  const all = dates.map((date) => Number(date.slice(0, 4)))
+  const [first, last] = [Math.min(...all), Math.max(...all) + 1]
+  return Array.from({ length: last - first + 1 }, (_, i) => Date.UTC(first + i, 0, 1))
 }
 
 /** What is wanted, in the unit of the chart; undefined where the guide speaks in one that cannot be compared. */

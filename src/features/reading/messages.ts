@@ -30,7 +30,7 @@ export const en = {
   trendDate: 'Report',
   trendValue: 'Value',
   trendBy: 'By',
-  wantedBand: (crop: string) => `The band is what ${crop} wants.`,
+  wantedBand: (crop: string) => `The band is the span wanted for ${crop}.`,
   bases: 'Base saturation beside sufficiency',
   basesLead:
     'Two schools: sufficiency asks whether there is enough of each; base saturation asks for their shares of the exchange. Field trials support the first, which is followed here.',

@@ -25,6 +25,7 @@ import { allFields, layoutOf, linesOf, onPaper } from '@/core/reports/layout'
 import { lineField, lineUnit, typedIn } from '@/core/reports/lines'
 import { keepLayout, removeLayout } from '@/store/papers'
 import { Button } from '@/ui/Button'
+import { Formula } from '@/ui/Formula'
 import { AsideChoice } from '@/ui/LineField'
 import { Sheet as Overlay } from '@/ui/Sheet'
 import { TextField } from '@/ui/TextField'
@@ -145,7 +146,7 @@ function Row({ line: { field, unit }, label, filled, onUnit, onRemove }: RowProp
         <GripVertical size={17} aria-hidden />
       </button>
       <span className="flex-1">
-        {label} {filled && <span className="text-ink-2 text-[13px]">{en.filled}</span>}
+        <Formula>{label}</Formula> {filled && <span className="text-ink-2 text-[13px]">{en.filled}</span>}
       </span>
       <span className="text-ink-2 w-32 text-sm">
         {units.length > 1 ? (

@@ -264,7 +264,7 @@ function Micronutrients({ sheet: { report, change } }: { sheet: Sheet }) {
 
 /** What the lines beneath were measured with. */
 const MethodRow = ({ label, error, children }: { label: string; error?: string; children: ReactNode }) => (
-  <div className="border-rule grid items-center gap-x-3 border-b py-0.5 sm:grid-cols-[11.5rem_17.25rem_1fr]">
+  <div className="border-rule grid items-center gap-x-3 border-b py-0.5 @md:grid-cols-[minmax(0,1fr)_17.25rem] @2xl:grid-cols-[11.5rem_17.25rem_minmax(0,1fr)]">
     <span className="text-[15px]" aria-hidden>
       {label}
     </span>

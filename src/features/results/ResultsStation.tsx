@@ -99,7 +99,7 @@ function Reports({ area }: { area: Area }) {
       <div
         className={`mt-3 grid gap-x-8 gap-y-5 ${shownOriginal ? 'xl:grid-cols-[minmax(0,1fr)_minmax(0,30rem)]' : 'lg:grid-cols-[minmax(0,1fr)_15.5rem]'}`}
       >
-        <div data-entry>
+        <div data-entry className="@container">
           <ReportLines
             key={shownId}
             area={area}
