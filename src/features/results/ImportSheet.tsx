@@ -1,7 +1,7 @@
 'use client'
 
 import { useVirtualizer } from '@tanstack/react-virtual'
-import { useRef, useState } from 'react'
+import { useMemo, useRef, useState } from 'react'
 import { v4 as newId } from 'uuid'
 import { blankReport } from '@/core/blank'
 import type { Area, Case } from '@/core/case'
@@ -201,10 +201,15 @@ interface SamplesProps {
 function Samples({ kase, list, chosen, onChoose, onTake }: SamplesProps) {
   const [query, setQuery] = useState('')
   const wanted = query.trim().toLowerCase()
-  const shown = list.samples
-    .map((sample, i) => ({ sample, i }))
-    .filter(({ sample, i }) => (wanted === '' ? true : sample.code.toLowerCase().includes(wanted) || chosen.has(i)))
-    .sort((a, b) => Number(chosen.has(b.i)) - Number(chosen.has(a.i)) || a.i - b.i)
+  // Of thousands, sorted once for each word or choice.
+  const shown = useMemo(
+    () =>
+      list.samples
+        .map((sample, i) => ({ sample, i }))
+        .filter(({ sample, i }) => wanted === '' || sample.code.toLowerCase().includes(wanted) || chosen.has(i))
+        .sort((x, y) => Number(chosen.has(y.i)) - Number(chosen.has(x.i))),
+    [list, wanted, chosen],
+  )
   const scroller = useRef<HTMLDivElement>(null)
   const virtual = useVirtualizer({
     count: shown.length,
