@@ -1,6 +1,7 @@
 import { amountsOf, differ, type What } from './amounts'
-import type { Area, Case, LineField, Report } from './case'
-import type { Guide } from './guides/guide'
+import type { Area, Case, LineField, MeasuredField, Report } from './case'
+import { guideRef, type Guide } from './guides/guide'
+import { rangeOf } from './reading/measured'
 import { readLine, withLine } from './reports/lines'
 import { recommend, type AreaRecommendation } from './recommend'
 import { say, type Sentence } from './sentence'
@@ -12,6 +13,8 @@ export interface MissingTest {
   readonly adds: Sentence
   /** What lies between the least and the most that it could come to. */
   readonly changes: readonly Change[]
+  /** It could change what matters most, be the amounts as they are. */
+  readonly decides: boolean
 }
 
 export interface Change {
@@ -30,25 +33,45 @@ interface Trial {
 interface Candidate {
   readonly missing: (report: Report, area: Area, found: AreaRecommendation) => boolean
   /** Results at the ends of what may well come back. Source: common practice. */
-  readonly trials: (report: Report) => readonly Trial[]
+  readonly trials: (report: Report, found: AreaRecommendation, guide: Guide) => readonly Trial[]
 }
 
-const isBlank = (report: Report, field: keyof Report) => (report[field] as { text: string }).text.trim() === ''
+const isBlank = (report: Report, field: MeasuredField) => report[field].text.trim() === ''
 const tries =
   (field: LineField, unit: string, ...texts: readonly string[]): Candidate['trials'] =>
   (report) =>
-    texts.map((text) => ({ report: withLine(report, field, readLine(field, text, unit)) }))
+    triesOf(report, field, unit, ...texts)
+const triesOf = (report: Report, field: LineField, unit: string, ...texts: readonly string[]): readonly Trial[] =>
+  texts.map((text) => ({ report: withLine(report, field, readLine(field, text, unit)) }))
+
+/** Words rate by any class table; critical and minimum levels want ppm of the guide's own extractant, and K a CEC. */
+const triesOfMajor =
+  (field: 'P' | 'K', low: string, high: string): Candidate['trials'] =>
+  (report, { crop }, { extractant }) => {
+    if (crop!.phosphorusPotassium.method === 'class-table') return triesOf(report, field, 'ppm', 'very low', 'high')
+    const measured = isBlank(report, 'cec') ? withLine(report, 'cec', readLine('cec', '12', 'meq/100 g')) : report
+    return triesOf({ ...measured, extractant: report.extractant ?? extractant }, field, 'ppm', low, high)
+  }
+/** The ends between which a kit or a meter leaves the pH. */
+const endsOf = ({ pH }: Report): readonly string[] => {
+  const { low = null, high = null } = rangeOf(pH) ?? {}
+  return low === null || high === null ? [] : [String(low), String(high)]
+}
 const isMix = ({ crop }: AreaRecommendation) => crop?.use === 'container'
 const wantsLime = ({ answer, crop }: AreaRecommendation) =>
   !!answer && !!crop && answer.pH !== null && answer.pH < crop.pH.low && answer.reaction.dose?.ledBy.id !== 'laboratory'
 
 const candidates = {
   pH: { missing: (report) => isBlank(report, 'pH'), trials: tries('pH', '', '5', '8') },
+  narrowPH: {
+    missing: (report) => endsOf(report).length === 2,
+    trials: (report) => triesOf(report, 'pH', '', ...endsOf(report)),
+  },
   bufferPH: {
     missing: (report, _, found) => isBlank(report, 'bufferPH') && wantsLime(found) && !isMix(found),
     trials: (report) => {
       const kind = report.extractant === 'mehlich-1' ? 'Adams–Evans' : 'SMP'
-      return tries('bufferPH', '', ...(kind === 'SMP' ? ['6.1', '6.8'] : ['7.4', '7.9']))({ ...report, buffer: kind })
+      return triesOf({ ...report, buffer: kind }, 'bufferPH', '', ...(kind === 'SMP' ? ['6.1', '6.8'] : ['7.4', '7.9']))
     },
   },
   texture: {
@@ -59,8 +82,8 @@ const candidates = {
       { report, texture: 'clay' },
     ],
   },
-  P: { missing: (report) => isBlank(report, 'P'), trials: tries('P', 'ppm', 'very low', 'high') },
-  K: { missing: (report) => isBlank(report, 'K'), trials: tries('K', 'ppm', 'very low', 'high') },
+  P: { missing: (report) => isBlank(report, 'P'), trials: triesOfMajor('P', '3', '300') },
+  K: { missing: (report) => isBlank(report, 'K'), trials: triesOfMajor('K', '20', '900') },
   cec: {
     missing: (report, _, found) =>
       isBlank(report, 'cec') && !!found.answer?.needs.some(({ why }) => why.key === 'reading.needs-cec'),
@@ -76,12 +99,12 @@ const candidates = {
   },
   salts: {
     missing: (report, area) => isBlank(report, 'salts') && area.concerns.includes('burnt'),
-    trials: (report) => tries('salts', 'dS/m', '0.5', '6')({ ...report, saltsBy: 'saturated-paste' }),
+    trials: (report) => triesOf({ ...report, saltsBy: 'saturated-paste' }, 'salts', 'dS/m', '0.5', '6'),
   },
   lead: {
     missing: (report, area) =>
       isBlank(report, 'lead') && (area.concerns.includes('lead') || area.concerns.includes('play')),
-    trials: (report) => tries('lead', 'ppm', '30', '600')({ ...report, leadBy: 'total' }),
+    trials: (report) => triesOf({ ...report, leadBy: 'total' }, 'lead', 'ppm', '30', '600'),
   },
 } as const satisfies Record<string, Candidate>
 
@@ -94,20 +117,28 @@ export const missingIds = Object.keys(candidates) as MissingId[]
  */
 export function missingTests(kase: Case, area: Area, guides: readonly Guide[]): readonly MissingTest[] {
   const report = kase.reports.find(({ id }) => id === area.reportId)
-  if (!report) return []
+  const guide = guides.find((one) => guideRef(one) === area.guide)
+  if (!report || !guide) return []
   const answered = ({ report: tried, texture }: Trial) =>
     recommend({ ...kase, areas: [texture ? { ...area, texture } : area], reports: [tried] }, guides).areas[0]!
   const found = answered({ report })
   if (!found.answer) return []
   return (Object.entries(candidates) as [MissingId, Candidate][])
     .filter(([, { missing }]) => missing(report, area, found))
-    .map(([id, { trials }]) => ({
-      id,
-      adds: say(`missing-test.${id}`),
-      changes: changesBetween([amountsOf(found), ...trials(report).map((trial) => amountsOf(answered(trial)))]),
-    }))
-    .sort((a, b) => Number(b.changes.length > 0) - Number(a.changes.length > 0))
+    .map(([id, { trials }]) => {
+      const tried = trials(report, found, guide).map(answered)
+      return {
+        id,
+        adds: say(`missing-test.${id}`),
+        changes: changesBetween([found, ...tried].map(amountsOf)),
+        decides: tried.some((one) => firstOf(one) !== firstOf(found)),
+      }
+    })
+    .sort((a, b) => rank(b) - rank(a))
 }
+
+const rank = ({ changes, decides }: MissingTest) => (changes.length > 0 ? 2 : decides ? 1 : 0)
+const firstOf = ({ answer }: AreaRecommendation) => answer?.headline[0]?.key
 
 /** What differs among the outcomes, the first of which is as things stand and may not know. */
 function changesBetween([now, ...tried]: readonly ReadonlyMap<What, number>[]): readonly Change[] {

@@ -4,11 +4,12 @@ import { elementFields, fields } from './fields'
 import { guideRef } from './guides/guide'
 import { guideFor, guides } from './guides/guides'
 import { recommend, type Answer, type AreaRecommendation } from './recommend'
-import { readTyped, type Typed, type UnitWords } from './units/typed'
+import { readMeasured } from './reading/measured'
+import type { Typed, UnitWords } from './units/typed'
 
 /** For tests: a case of one area of exactly 1,000 ft², so that amounts are lb per 1,000 ft². */
 const words: readonly UnitWords[] = [...elementFields.P.units, ...fields.lime.units, ...fields.rowSpacing.units]
-export const typed = (text: string | number, unit = ''): Typed => readTyped(String(text), unit, words)
+export const typed = (text: string | number, unit = ''): Typed => readMeasured(String(text), unit, words)
 
 export function oneArea(area: Partial<Area>, report: Partial<Report> | null = {}, more: Partial<Case> = {}): Case {
   const guide = guideFor(report?.extractant ?? 'mehlich-3') ?? guides[0]!

@@ -3,6 +3,7 @@ import type { Phrase } from './phrase'
 /** What a test that the report lacks would add. */
 export const missingTests: Readonly<Record<string, Phrase>> = {
   'missing-test.pH': () => 'pH, without which nothing can be said about lime or sulfur.',
+  'missing-test.narrowPH': () => 'A laboratory’s pH: this one only lies between two ends.',
   'missing-test.bufferPH': () => 'A buffer pH, which tells how much lime it takes; by texture it may be 40 % out.',
   'missing-test.texture': () => 'The soil’s texture: rub it wet between the fingers, or look at the soil map.',
   'missing-test.P': () => 'Phosphorus.',

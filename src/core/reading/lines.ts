@@ -73,12 +73,22 @@ function pHLine(read: ReadReport, crop: Crop): ReadingLine[] {
       field: 'pH',
       value: read.pH,
       className: reactionClass(read.pH.value).en,
+      between: betweenReactions(read),
       wanted: [low, high],
       distance,
       meaning: say(key, { crop: crop.label, acid: crop.acidRequiring }),
       source: crop.source,
     },
   ]
+}
+
+/** The reaction classes at the ends of a range, where they differ. Both are in water, as the value is. */
+function betweenReactions({ pH, ranges }: ReadReport): ReadingLine['between'] {
+  const { low = null, high = null } = ranges.pH ?? {}
+  if (!pH || low === null || high === null) return undefined
+  const shift = pH.value.v - (low + high) / 2
+  const [from, to] = [low, high].map((end) => reactionClass(quantity(end + shift, 'pH in water')).en)
+  return from === to ? undefined : [from!, to!]
 }
 
 function groundLines({ buffer, soil, acidity, freeLime }: ReadReport): ReadingLine[] {

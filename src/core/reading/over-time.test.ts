@@ -61,6 +61,24 @@ describe('tests that the report lacks', () => {
     const tests = missing({ crop: 'tall-fescue', texture: 'loam', phosphorusBanned: true }, { pH: typed('6.4') })
     expect(ids(tests, false)).toContain('P')
   })
+  test.each([
+    ['plot-corn', 'bray-1-midwest@1'],
+    ['bermuda', 'mlsn-turf@1'],
+  ] as const)('%s wants numbers, and P and K could change its answer', (crop, guide) => {
+    const asked = missing({ crop, guide, texture: 'loam' }, { pH: typed('6.4') })
+    expect(ids(asked, true)).toEqual(expect.arrayContaining(['P', 'K']))
+  })
+  test('a kit’s range of pH: lime at one end and none at the other', () => {
+    const [narrow] = missing(
+      { crop: 'tomato', texture: 'loam' },
+      { pH: typed('5.5–6.5'), P: typed('high'), K: typed('high') },
+    )
+    expect(narrow).toMatchObject({ id: 'narrowPH', changes: [{ what: 'lime', low: 0 }] })
+  })
+  test('salts change no amount, but what comes first', () => {
+    const salts = missing({ crop: 'beans', concerns: ['burnt'] }, { pH: typed('6.5') }).find(({ id }) => id === 'salts')
+    expect(salts).toMatchObject({ changes: [], decides: true })
+  })
   test('no buffer is asked for where no lime is, none of a laboratory whose own figure leads, and none of mix', () => {
     expect(missing({ crop: 'tomato' }, { pH: typed('6.5') }).map(({ id }) => id)).not.toContain('bufferPH')
     const led = { pH: typed('5.2'), recommends: { ...blankReport('').recommends, lime: typed('2', 'tons/acre') } }

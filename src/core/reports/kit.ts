@@ -1,4 +1,4 @@
-import { classNames, type ClassName } from '../guides/guide'
+import type { ClassName } from '../guides/guide'
 
 /** A patch of a colour chart: what it stands for. */
 export type Patch = number | ClassName
@@ -32,7 +32,6 @@ const words: Readonly<Record<ClassName, string>> = {
   optimum: 'optimum',
   excess: 'very high',
 }
-export const kitClasses = classNames
 
 /**
  * What a titration by drops leaves open: the colour turned with the last drop, so the value lies between one drop fewer

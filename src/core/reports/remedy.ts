@@ -12,7 +12,7 @@ export type Remedy =
 /** What in a report can hardly be so, where it stands, and what would put it right. */
 export interface Doubt {
   readonly sentence: Sentence
-  readonly field?: LineField
+  readonly field: LineField
   readonly remedy?: Remedy
 }
 

@@ -19,7 +19,7 @@ export function describe({ kind, patches, inverse }: Edit, kase: Case): string[]
   return said.length > 0 ? said : [en.nothing[kind]]
 }
 
-const listed: ReadonlySet<string> = new Set(['areas', 'lines', 'originals'])
+const ofReports: ReadonlySet<string> = new Set(['areas', 'lines', 'originals'])
 
 function line(patch: Patch, inverse: readonly Patch[], kase: Case): string | null {
   const { path } = patch
@@ -31,7 +31,7 @@ function line(patch: Patch, inverse: readonly Patch[], kase: Case): string | nul
     if (path.length === 2) return patch.op === 'add' ? en.added(what) : nameOf(head, index!, kase)
   }
   // Of what a report lists, only that it changed is told.
-  if (head === 'reports' && listed.has(String(path[2]))) return en.changed(nameField(path.slice(0, 3), kase))
+  if (head === 'reports' && ofReports.has(String(path[2]))) return en.changed(nameField(path.slice(0, 3), kase))
   const field = path.at(-1)!
   if (field === 'value' || field === 'text') return null
   const before = inverse.find((one) => one.path.join() === path.join())

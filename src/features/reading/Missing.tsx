@@ -24,12 +24,14 @@ export function Missing({ area, unsized }: { area: Area; unsized: Area | null })
       <h2 className="font-serif text-lg font-semibold">{en.missing}</h2>
       {missing.length === 0 && <p className="text-ink-2">{en.nothingMissing}</p>}
       <ul className="grid gap-1.5">
-        {missing.map(({ id, adds, changes }) => (
+        {missing.map(({ id, adds, changes, decides }) => (
           <li key={id} className="text-[15px] leading-snug">
             {render(adds)}{' '}
-            <span className={changes.length > 0 ? 'font-semibold' : 'text-ink-2'}>
+            <span className={changes.length > 0 || decides ? 'font-semibold' : 'text-ink-2'}>
               {changes.length > 0 ? (
                 <Formula>{`${en.couldChange} ${changes.map(words).join('; ')}.`}</Formula>
+              ) : decides ? (
+                en.couldDecide
               ) : (
                 en.hardly
               )}

@@ -108,14 +108,9 @@ function classOf({ className, between }: ReadingLine): string {
 
 /** What it was measured with, where that decides what it means. */
 function howOf(id: string, report: Report, guide: Guide): string {
-  if (id === 'pH')
-    return report.kind === 'kit' || report.kind === 'meter'
-      ? report.kind
-      : report.pHIn === 'salt'
-        ? 'in salt'
-        : 'in water'
+  if (id === 'pH') return en.how[report.kind === 'kit' || report.kind === 'meter' ? report.kind : report.pHIn]
   if (id === 'buffer') return report.buffer ?? ''
-  if (['P', 'K', 'Ca', 'Mg', 'S'].includes(id)) return guide.medium === 'soilless' ? 'in the extract' : ''
+  if (guide.medium === 'soilless' && id !== 'pH') return en.how.extract
   return ''
 }
 

@@ -9,8 +9,6 @@ import { readReport } from '@/core/reading/soil'
 import type { ReportLayout } from '@/core/reports/layout'
 import type { Doubt } from '@/core/reports/remedy'
 import { Button } from '@/ui/Button'
-import { Formula } from '@/ui/Formula'
-import { render } from '@/wording/render'
 import { answerOf, useOpenCase } from '../case/context'
 import { useGuides } from '../case/useCase'
 import { NewReport, type Way } from './NewReport'
@@ -107,7 +105,6 @@ function Reports({ area }: { area: Area }) {
             doubts={doubts}
             onBlock={(text) => lay({ kind: 'paste', text })}
           />
-          <Loose doubts={doubts} />
           <Onward />
         </div>
         {shownOriginal ? (
@@ -142,21 +139,6 @@ function useDoubts(area: Area, report: Report, { stored }: Sheet): readonly Doub
   if (report.id === area.reportId) return answerOf(recommendation, area.id).doubts
   const guide = guides.find((one) => guideRef(one) === area.guide) ?? null
   return implausible(readReport(report, area), report, guide)
-}
-
-/** Doubts that belong to no line. */
-function Loose({ doubts }: { doubts: readonly Doubt[] }) {
-  const loose = doubts.filter(({ field }) => field === undefined)
-  if (loose.length === 0) return null
-  return (
-    <ul role="status" className="border-brim mt-3 border-l-4 pl-3">
-      {loose.map(({ sentence }) => (
-        <li key={sentence.key}>
-          <Formula>{render(sentence)}</Formula>
-        </li>
-      ))}
-    </ul>
-  )
 }
 
 function Onward() {

@@ -45,7 +45,6 @@ export const en = {
   organicMatter: 'Organic matter',
   cec: 'CEC',
   acidity: 'Acidity',
-  element: elements,
   micronutrients: 'Zn, Mn, Fe and Cu by',
   boron: 'Boron by',
   asExtractant: 'as the extractant',
@@ -116,7 +115,6 @@ export const en = {
   speaksOf: 'It speaks of',
   layout: 'Typed as on',
   ownOrder: 'an order of its own',
-  ownLayouts: 'our papers',
   arrange: 'Arrange as on the paper',
   addLine: 'Add a line that it measured',
   addRecommended: 'Add a line that it recommends',
@@ -127,13 +125,10 @@ export const en = {
     unit: (unit: string) => `They are in ${unit}`,
     buffer: (kind: string) => `It is ${kind}`,
   },
-  ground: 'The ground',
 
   arrangeTitle: 'As on the paper',
   arrangeLead:
     'Put the lines in the order in which this paper prints them, each in its unit. Then keep it: the next report of this laboratory is typed straight down.',
-  moveUp: (what: string) => `Move ${what} up`,
-  moveDown: (what: string) => `Move ${what} down`,
   drag: (what: string) => `Drag ${what}`,
   takeOut: (what: string) => `Take ${what} out`,
   layoutName: 'Name of this paper',
@@ -151,8 +146,6 @@ export const en = {
   pasteNothing: 'No names of tests in this yet. It needs a row or column with names such as pH, P, K, Organic matter.',
   putIn: (count: number) => `Put ${count === 1 ? 'one value' : `${count} values`} in`,
   sampleOf: 'Which sample',
-  leftOut: 'left out',
-  found: 'What was found',
 
   importTitle: 'Import a file of results',
   importLead:
