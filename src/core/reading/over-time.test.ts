@@ -147,3 +147,27 @@ test.each([
   ).reading.find(({ id }) => id === element)!
   expect([line.className, line.wanted]).toEqual([className, [low, high]])
 })
+
+describe('mix without soil', () => {
+  const mix = { crop: 'potted-vegetables', guide: 'soilless-mix@1' } as const
+  test('salts alone never become a feeding recommendation', () => {
+    for (const salts of ['0.2', '1.5', '2.8', '6']) {
+      const report = { extractant: 'saturated-media', salts: typed(salts, 'dS/m'), saltsBy: 'saturated-media' } as const
+      const { needs, others, fertilizer } = answer(mix, report)
+      expect([needs.some(({ outcome, amount }) => outcome === 'apply' || amount), others, fertilizer]).toEqual([
+        false,
+        [],
+        null,
+      ])
+    }
+  })
+  test('its report gives a field crop no answer at all', () => {
+    const report = { extractant: 'saturated-media', P: typed('4', 'ppm'), K: typed('80', 'ppm') } as const
+    expect(found({ crop: 'tomato', guide: 'soilless-mix@1' }, report).answer).toBeNull()
+    const rated = found({ crop: 'tomato', guide: 'mehlich-3-humid-east@1' }, report).answer!
+    expect(rated.needs.slice(1).map(({ outcome, why }) => [outcome, why.key])).toEqual([
+      ['unknown', 'reading.no-guide'],
+      ['unknown', 'reading.no-guide'],
+    ])
+  })
+})

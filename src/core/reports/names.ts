@@ -65,6 +65,8 @@ const meanings = new Map(names.flatMap(([meaning, those]) => those.map((name) =>
 const methods: readonly (readonly [RegExp, Omit<Named, 'meaning' | 'unit'>])[] = [
   [/\bmehlich[\s-]*(?:3|iii)\b|\bm-?3\b/, { extractant: 'mehlich-3', micronutrients: 'mehlich-3', boron: 'mehlich-3' }],
   [/\bmehlich[\s-]*(?:1|i)\b|\bm-?1\b|\bdouble acid\b/, { extractant: 'mehlich-1', micronutrients: 'mehlich-1' }],
+  // The strong Bray is another extractant.
+  [/\bbray[\s-]*p?-?(?:2|ii)\b|\bstrong bray\b/, { extractant: 'other' }],
   [/\bbray(?:[\s-]*p?-?[1i])?\b/, { extractant: 'bray-1' }],
   [/\bolsen\b|\bbicarb(?:onate)?\b/, { extractant: 'olsen' }],
   [/\b(?:modified )?morgan\b/, { extractant: 'morgan' }],
@@ -98,7 +100,7 @@ const fold = (text: string) =>
 /**
  * The unit of a field that these words mean; null where they mean none of its units.
  *
- * @example unitOf('K', 'lbs/A') // 'lb/acre'
+ * @example unitNamed('K', 'lbs/A') // 'lb/acre'
  */
 export function unitNamed(field: LineField, words: string): string | null {
   const said = fold(words).replace(/\s*\/\s*/g, '/')
@@ -136,8 +138,11 @@ export function named(text: string): Named {
   const bare = tidy(rest)
   const plain = meanings.get(bare) ?? meanings.get(tidy(rest.replace(asked, ' ')))
   const settledOn = settled(plain, recommends, unitWords, tidy(rest.replace(asked, ' ')))
-  const manner = Object.assign({}, ...said.reverse()) as Named
+  const { pHIn, ...manner } = Object.assign({}, ...said.reverse()) as Named
   const meaning = withManner(settledOn, manner, bare, fold(text))
+  // Salt is the basis of a pH; an element in CaCl₂ is by no extractant of ours.
+  if (meaning === 'pH' && pHIn) return { ...manner, meaning, pHIn }
+  if (pHIn) return manner
   if (meaning === undefined || !isLine(meaning)) return { ...manner, meaning }
   if (unitWords === undefined || unitWords === fold(text)) return { ...manner, meaning }
   const unit = unitNamed(meaning, unitWords)

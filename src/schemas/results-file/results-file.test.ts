@@ -52,7 +52,12 @@ describe('the names of columns', () => {
     'Lime index',
     'PO4',
     'N',
+    'P CaCl2',
+    'Salt',
+    'Bray P2',
   ])('%s is left to the person', (name) => expect(named(name).meaning).toBeUndefined())
+  test('a column of salt says nothing of the pH, nor the strong Bray of the mild one', () =>
+    expect([named('Salt (dS/m)').pHIn, named('Strong Bray P').extractant]).toEqual([undefined, 'other']))
   test.each(['Mg (mg/L)', 'K kg/ha', 'P ppb', 'Ca mg/dm3', 'K mg/100g'])('the unit of %s is not one of ours', (name) =>
     expect(named(name).unit).toBeNull(),
   )
