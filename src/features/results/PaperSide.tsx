@@ -23,12 +23,14 @@ interface Props {
   sheet: Sheet
   layouts: ReturnType<typeof useLayouts>
   onArrange: () => void
+  /** Nothing is typed yet: the next stroke begins a report on this paper. */
+  onBlankPaper: (layout: ReportLayout) => void
   onOriginal: (id: string) => void
   ways: Readonly<Record<Way, () => void>>
 }
 
 /** What stands around the numbers: whose paper it is, what it speaks of, how it is typed, and the original. */
-export function PaperSide({ area, sheet, layouts, onArrange, onOriginal, ways }: Props) {
+export function PaperSide({ area, sheet, layouts, onArrange, onBlankPaper, onOriginal, ways }: Props) {
   const { kase, recommendation, edit } = useOpenCase()
   const guides = useGuides()
   const { report, change, turnInto, stored } = sheet
@@ -48,6 +50,7 @@ export function PaperSide({ area, sheet, layouts, onArrange, onOriginal, ways }:
           if (!layout) return
           layouts.use(layout)
           if (stored) turnInto((now) => onPaper(now, layout))
+          else onBlankPaper(layout)
         }}
       />
       <div className="flex flex-wrap gap-x-4 gap-y-1">

@@ -115,6 +115,7 @@ function Reports({ area }: { area: Area }) {
             sheet={sheet}
             layouts={layouts}
             onArrange={() => lay({ kind: 'arrange' })}
+            onBlankPaper={setPaper}
             onOriginal={setOriginal}
             ways={ways}
           />
