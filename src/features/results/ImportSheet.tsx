@@ -211,6 +211,7 @@ function Samples({ kase, list, chosen, onChoose, onTake }: SamplesProps) {
     [list, wanted, chosen],
   )
   const scroller = useRef<HTMLDivElement>(null)
+  // eslint-disable-next-line react-hooks/incompatible-library -- nothing is memoized over what it returns
   const virtual = useVirtualizer({
     count: shown.length,
     getScrollElement: () => scroller.current,
