@@ -4,6 +4,7 @@ import { allFields } from '@/core/reports/layout'
 import { isElement, lineField } from '@/core/reports/lines'
 import { isLine, otherMeanings, type Meaning } from '@/core/reports/names'
 import { onlyUnit, type Column, type Mapping } from '@/schemas/results-file/mapping'
+import { unitInCell } from '@/schemas/results-file/take'
 import { AsideChoice } from '@/ui/LineField'
 import { ChoiceField } from '@/ui/ChoiceField'
 import { SelectField } from '@/ui/SelectField'
@@ -33,7 +34,16 @@ export function MappingTable({ mapping, cellsOf, dated, onChange }: Props) {
     onChange({ ...mapping, columns: columns.map((one, i) => (i === at ? { ...one, ...change } : one)) })
   const fields = columns.flatMap(({ meaning }) => (meaning && isLine(meaning) ? [meaning] : []))
   const has = (...wanted: readonly string[]) => fields.some((field) => wanted.includes(field))
-  const withoutUnit = columns.filter(({ meaning, unit }) => meaning && isElement(meaning) && unit === null)
+  const withoutUnit = columns.filter(
+    ({ meaning, unit }, at) =>
+      meaning !== null &&
+      isElement(meaning) &&
+      unit === null &&
+      // Cells may name their units themselves.
+      !cellsOf(at)
+        .filter(Boolean)
+        .every((cell) => unitInCell(meaning, cell) !== null),
+  )
   const setManner = (change: Partial<Mapping['manner']>) => onChange({ ...mapping, manner: { ...manner, ...change } })
   return (
     <>

@@ -10,7 +10,7 @@ import { taken, type ImportedSample } from '@/schemas/results-file/take'
 import { Button } from '@/ui/Button'
 import { SelectField } from '@/ui/SelectField'
 import { Sheet as Overlay } from '@/ui/Sheet'
-import { isReady, MappingTable } from './MappingTable'
+import { MappingTable } from './MappingTable'
 import type { Sheet } from './ReportLines'
 import { en } from './messages'
 
@@ -74,7 +74,7 @@ export function PasteSheet({ sheet, text: pasted, onClose }: { sheet: Sheet; tex
             )}
             <Button
               kind="act"
-              disabled={!sample || !isReady(mapping)}
+              disabled={!sample || mapping.decimal === null}
               onClick={() => {
                 turnInto((report) => filled(report, sample!, mapping))
                 onClose()

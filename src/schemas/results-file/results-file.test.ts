@@ -132,6 +132,12 @@ describe('what is not known is asked', () => {
     const columns = mapping.columns.map((one) => (one.meaning === 'P' ? { ...one, unit: 'lb/acre' } : one))
     expect(values(read(file, { columns }).samples[0]!)).toEqual({ pH: '6', P: '20 lb/acre' })
   })
+  test('a cell that names its unit needs no other', () => {
+    const { samples } = read(bytes('pH   6.1\nP   22 ppm\nK   180 lb/ac\nMg   90\nOrganic matter   3.4 %\n'))
+    expect(samples.map(values)).toEqual([
+      { pH: '6.1', P: '22 ppm ppm', K: '180 lb/ac lb/acre', organicMatter: '3.4 % %' },
+    ])
+  })
   test.each([
     [[['5,3']], ';', 'comma'],
     [[['1,250']], ';', null],

@@ -1,4 +1,5 @@
 import type { LineField } from '../../core/case'
+import { readLine } from '../../core/reports/lines'
 import { isLine, unitNamed } from '../../core/reports/names'
 import { placesIn, unitColumn, type Column, type Mapping } from './mapping'
 import type { Rows } from './rows'
@@ -87,9 +88,13 @@ function sampleOf(mapping: Mapping, cells: readonly (readonly [Column, string])[
     if (meaning === null || cell === '') continue
     if (!isLine(meaning)) {
       if (meaning === 'code' || meaning === 'date' || meaning === 'laboratory') about[meaning] = cell
-    } else if (!hasDigitOrWord(cell)) continue
-    else if (unit === null) withoutUnit += 1
-    else values.push({ field: meaning, text: inPoints(cell, mapping.decimal), unit })
+      continue
+    }
+    if (!hasDigitOrWord(cell)) continue
+    const text = inPoints(cell, mapping.decimal)
+    const known = unit ?? unitInCell(meaning, text)
+    if (known === null) withoutUnit += 1
+    else values.push({ field: meaning, text, unit: known })
   }
   return { sample: { ...aboutOf(about, mapping), values }, values, withoutUnit }
 }
@@ -111,7 +116,9 @@ function takenLong({ rows }: Rows, mapping: Mapping, onProgress: OnProgress): Ta
       return
     }
     const unitCell = cellOf(row, 'unit')
-    const unit = unitCell === '' ? column.unit : unitNamed(column.meaning, unitCell)
+    const text = inPoints(result, mapping.decimal)
+    const unit =
+      unitCell === '' ? (column.unit ?? unitInCell(column.meaning, text)) : unitNamed(column.meaning, unitCell)
     if (unit === null) {
       withoutUnit += 1
       return
@@ -119,7 +126,7 @@ function takenLong({ rows }: Rows, mapping: Mapping, onProgress: OnProgress): Ta
     const code = cellOf(row, 'code')
     const sample = found.get(code) ?? { about: {}, values: new Map<LineField, Value>() }
     for (const key of ['code', 'date', 'laboratory'] as const) sample.about[key] ||= cellOf(row, key)
-    const value = { field: column.meaning, text: inPoints(result, mapping.decimal), unit }
+    const value = { field: column.meaning, text, unit }
     // Of a test made twice the first stands.
     if (!sample.values.has(column.meaning)) sample.values.set(column.meaning, value)
     found.set(code, sample)
@@ -137,6 +144,12 @@ const aboutOf = ({ code = '', date = '', laboratory = '' }: Cells, { dates }: Ma
   date: isoDate(date, dates),
   laboratory: laboratory.slice(0, 120),
 })
+
+/** The unit that a cell itself names after its number; null where it names none of its field. */
+export function unitInCell(field: LineField, text: string): string | null {
+  const { unit, value } = readLine(field, text, '')
+  return value !== null && unit !== '' ? unit : null
+}
 
 const hasDigitOrWord = (cell: string): boolean => /[\p{L}\d]/u.test(cell) && cell.length <= 120
 
