@@ -1,5 +1,6 @@
 'use client'
 
+import type { LineField } from '@/core/case'
 import { allFields } from '@/core/reports/layout'
 import { isElement, lineField } from '@/core/reports/lines'
 import { isLine, otherMeanings, type Meaning } from '@/core/reports/names'
@@ -22,6 +23,12 @@ interface Props {
   onChange: (mapping: Mapping) => void
 }
 
+/** Cells may name their units themselves. */
+const namesUnits = (cells: readonly string[], field: LineField): boolean => {
+  const filled = cells.filter(Boolean)
+  return filled.length > 0 && filled.every((cell) => unitInCell(field, cell) !== null)
+}
+
 const meaningOptions = [
   ...allFields.map((value) => ({ value: value as Meaning, label: lineLabel(value) })),
   ...otherMeanings.map((value) => ({ value: value as Meaning, label: en.meaningsBeside[value] })),
@@ -36,13 +43,7 @@ export function MappingTable({ mapping, cellsOf, dated, onChange }: Props) {
   const has = (...wanted: readonly string[]) => fields.some((field) => wanted.includes(field))
   const withoutUnit = columns.filter(
     ({ meaning, unit }, at) =>
-      meaning !== null &&
-      isElement(meaning) &&
-      unit === null &&
-      // Cells may name their units themselves.
-      !cellsOf(at)
-        .filter(Boolean)
-        .every((cell) => unitInCell(meaning, cell) !== null),
+      meaning !== null && isElement(meaning) && unit === null && !namesUnits(cellsOf(at), meaning),
   )
   const setManner = (change: Partial<Mapping['manner']>) => onChange({ ...mapping, manner: { ...manner, ...change } })
   return (
