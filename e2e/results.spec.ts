@@ -246,6 +246,7 @@ test('a file of 10,000 samples: mapped, stopped, read, and two of them taken in;
     .catch(() => undefined)
   // Stopped, or read already by a fast machine; the page answers all the while.
   await expect(dialog.getByText(/Nothing was taken in|10,000 samples/)).toBeVisible()
+  await expect(dialog.getByRole('progressbar')).toHaveCount(0)
   if (await dialog.getByRole('button', { name: 'Read the samples' }).isVisible())
     await dialog.getByRole('button', { name: 'Read the samples' }).click()
   await expect(dialog.getByText('10,000 samples')).toBeVisible()

@@ -73,7 +73,9 @@ export function ImportSheet({ area, onCame, onClose }: Props) {
     setWork({ share: 0, stop })
     setStopped(false)
     try {
-      const found = await listInWorker(file.bytes, mapping, (share) => setWork({ share, stop }), stop.signal)
+      // A word of progress may still be on its way when it is stopped.
+      const told = (share: number) => setWork((now) => (now?.stop === stop ? { share, stop } : now))
+      const found = await listInWorker(file.bytes, mapping, told, stop.signal)
       choose(matches(found, kase, area))
       setList(found)
       void keepMapping(file.opened.signature, mapping).catch(() => undefined)
