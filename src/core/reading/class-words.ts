@@ -33,6 +33,7 @@ export const classOfWord = (text: string): ClassName | undefined =>
  * @example classesOfWords('low–medium') // ['low', 'medium']
  */
 export function classesOfWords(text: string): readonly [ClassName, ClassName] | undefined {
+  if (!/[a-z]/i.test(text)) return undefined
   const [first, second, more] = text.split(/\s*(?:–|—|-|\bto\b)\s*/)
   const low = classOfWord(first ?? '')
   const high = second === undefined ? low : classOfWord(second)

@@ -88,13 +88,18 @@ export function readMeasured(text: string, unit: string, allowed: readonly UnitW
   return { text, unit: said.unit, value: said.value === null ? null : found.value }
 }
 
+/** Digits and a point alone, as most values are: nothing more is to be found in it. */
+const plain = /^[\s\d.]*$/
+
+/** What else a text says that was read as a number. */
+const parsed = ({ text, value }: Typed): Measurement | undefined =>
+  value === null || plain.test(text) ? undefined : parseMeasured(text)
+
 /** What a typed test lies between; undefined where it is a plain number, or cannot be read. */
-export const rangeOf = ({ text, value }: Typed): Range | undefined =>
-  value === null ? undefined : parseMeasured(text)?.range
+export const rangeOf = (typed: Typed): Range | undefined => parsed(typed)?.range
 
 /** The class that the laboratory itself names beside the number. */
-export const printedWord = ({ text, value }: Typed): ClassName | undefined =>
-  value === null ? undefined : parseMeasured(text)?.word
+export const printedWord = (typed: Typed): ClassName | undefined => parsed(typed)?.word
 
 /** So little beyond a limit that it shows in no figure, and enough to stand on the far side of any bound. */
 const hair = 1e-9
@@ -104,8 +109,8 @@ const hair = 1e-9
  * at 200.
  */
 export function reckoned(typed: Typed): number | undefined {
-  const range = rangeOf(typed)
   if (typed.value === null) return undefined
+  const range = rangeOf(typed)
   if (range?.low === null) return typed.value * (1 - hair)
   if (range?.high === null) return typed.value * (1 + hair)
   return typed.value
