@@ -47,7 +47,7 @@ export function headline(
 const allIsWell = (ph: Reaction, needs: readonly NutrientNeed[], reading: readonly ReadingLine[]): boolean =>
   ph.outcome === 'leave' &&
   needs.every(({ nutrient, outcome }) => nutrient === 'N' || outcome === 'none') &&
-  reading.every(({ distance, className }) => !distance || (distance > 0 && className !== 'sodic'))
+  reading.every(({ distance = 0 }) => distance >= 0)
 
 /** What the report leaves open and a further test would tell. */
 export function notMeasured(ph: Reaction, needs: readonly NutrientNeed[], read: ReadReport): Sentence[] {

@@ -28,6 +28,19 @@ export const places = (value: number, digits: number): string =>
 export const pHFigure = (pH: number): string =>
   pH.toLocaleString('en-US', { minimumFractionDigits: 1, maximumFractionDigits: 2 })
 
+/** What is wanted, in words: `6.0 to 6.8`, `from 60`, `up to 100`. */
+export function spanWords(
+  [low, high]: readonly [number | null, number | null],
+  words: (v: number) => string = (v) => figure(v, 3),
+): string {
+  if (low === null) return high === null ? '' : `up to ${words(high)}`
+  return high === null ? `from ${words(low)}` : `${words(low)} to ${words(high)}`
+}
+
+/** The unit of a quantity without what it is of. */
+export const unitOf = (of: string): string =>
+  of.startsWith('pH') ? '' : of.replace(/ (?:P|K|Ca|Mg|S|Na|Zn|Mn|Fe|Cu|B|Pb|organic matter)$/, '')
+
 const fractionMarks: readonly (readonly [number, string])[] = [
   [0, ''],
   [0.125, '⅛'],

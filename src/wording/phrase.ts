@@ -38,7 +38,7 @@ export const classWords: Readonly<Record<string, string>> = {
 export const substances: Readonly<Record<string, string>> = { product: 'lime', 'CaCO₃': 'pure lime', S: 'sulfur' }
 
 /** Lines of a reading. */
-export const lineNames: Readonly<Record<string, string>> = {
+const lineNames: Readonly<Record<string, string>> = {
   pH: 'pH',
   buffer: 'Buffer pH',
   organicMatter: 'Organic matter',
@@ -54,7 +54,7 @@ export const lineNames: Readonly<Record<string, string>> = {
 }
 
 /** Classes of a reading's lines, as words. */
-export const lineClasses: Readonly<Record<string, string>> = {
+const lineClasses: Readonly<Record<string, string>> = {
   ...classWords,
   enough: 'Enough',
   typical: 'Typical',
@@ -83,3 +83,7 @@ export const lineClasses: Readonly<Record<string, string>> = {
   screening: 'Above screening',
   'no-food': 'No food crops',
 }
+
+/** A class as a word; one that is a word already, as reactions are, stands as it is. */
+export const classWord = (className: string): string => lineClasses[className] ?? className
+export const lineName = (id: string): string => lineNames[id] ?? id

@@ -33,3 +33,26 @@ export const balanced: Readonly<Record<'H' | 'K' | 'Mg' | 'Ca', readonly [number
   Mg: [10, 20],
   Ca: [65, 80],
 }
+
+/**
+ * The share of the exchange that hydrogen (acidity) holds, %: as measured, else what the bases leave where all three of
+ * the main ones were tested. Undefined where neither is known.
+ * Source: the exchange is bases and acidity; equivalent weights.
+ *
+ * @param acidity meq/100 g
+ * @param cec meq/100 g
+ */
+export function hydrogenShare(
+  each: readonly BaseSaturation[],
+  acidity: number | undefined,
+  cec: number | undefined,
+): number | undefined {
+  if (cec === undefined) return undefined
+  if (acidity !== undefined) return (acidity / cec) * 100
+  const held = each.reduce((sum, { percent }) => sum + (percent ?? 0), 0)
+  return each.length >= 3 && held <= 100 ? 100 - held : undefined
+}
+
+/** Where a share lies against the span of the base-saturation school. */
+export const againstBalance = (base: keyof typeof balanced, percent: number): 'below' | 'within' | 'above' =>
+  percent < balanced[base][0] ? 'below' : percent > balanced[base][1] ? 'above' : 'within'

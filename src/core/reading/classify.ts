@@ -1,5 +1,5 @@
 import { accept, refuse, say, type Outcome } from '../sentence'
-import { furrowSliceInches, lbPerAcrePerPpmInch } from '../units/factors'
+import { furrowSliceInches, lbPerAcrePerPpm, lbPerAcrePerPpmInch } from '../units/factors'
 import { quantity, type Element, type SoilTest, type SoilUnit, type TestUnit, type WaterPH } from '../units/quantity'
 import { derive, given, type Working } from '../workings'
 import {
@@ -52,9 +52,7 @@ export function inUnit(test: SoilTest, unit: SoilUnit): Working<SoilTest['of']> 
 
 /** ppm of a test; undefined for an index, which is nobody's ppm. */
 export const inPpm = (test: SoilTest | undefined): number | undefined =>
-  test === undefined || unitOf(test) === 'index'
-    ? undefined
-    : test.v / (unitOf(test) === 'ppm' ? 1 : lbPerAcrePerPpmInch * furrowSliceInches)
+  test === undefined || unitOf(test) === 'index' ? undefined : test.v / (unitOf(test) === 'ppm' ? 1 : lbPerAcrePerPpm)
 
 /**
  * The class of P or K: of a word as it stands, of an index on the guide's index bounds, of a test in the guide's table,

@@ -5,7 +5,9 @@ import { missingTests } from '../missing'
 import { answer, found, oneArea, typed } from '../one-area'
 import { recommend } from '../recommend'
 import { readingChanges } from './compare'
-import { trendOf } from './trend'
+import { quantity } from '../units/quantity'
+import { againstBalance, baseSaturation, hydrogenShare } from './bases'
+import { trendOf, wantedIn } from './trend'
 
 const area = blankArea('a', 'A')
 const report = (date: string, more: Partial<Report>): Report => ({ ...blankReport(date), date, areas: ['a'], ...more })
@@ -170,4 +172,42 @@ describe('mix without soil', () => {
       ['unknown', 'reading.no-guide'],
     ])
   })
+})
+
+/** The exchange is bases and acidity (equivalent weights): 1,002 ppm Ca are 5 meq, 243 Mg 2, 391 K 1, of a CEC of 10. */
+describe('hydrogen on the exchange', () => {
+  const cec = quantity(10, 'meq/100 g')
+  const three = baseSaturation(
+    { Ca: quantity(1_002, 'ppm Ca'), Mg: quantity(243, 'ppm Mg'), K: quantity(391, 'ppm K') },
+    cec,
+  )
+  test.each([
+    [three, undefined, 10, 20],
+    [three, 2.5, 10, 25],
+    [three.slice(1), undefined, 10, undefined],
+    [three, 2.5, undefined, undefined],
+  ] as const)('%#', (bases, acidity, of, share) => {
+    const found = hydrogenShare(bases, acidity, of)
+    expect(found === undefined ? found : Number(found.toFixed(9))).toBe(share)
+  })
+  test.each([
+    ['K', 1.9, 'below'],
+    ['K', 2, 'within'],
+    ['Ca', 80.1, 'above'],
+  ] as const)('%s at %s %% (common practice)', (base, percent, where) =>
+    expect(againstBalance(base, percent)).toBe(where),
+  )
+})
+
+test('what a guide wants in lb/acre is half of it in ppm, and is not told of an index', () => {
+  const line = answer(
+    { crop: 'tomato', guide: 'mehlich-1-southeast@1' },
+    { extractant: 'mehlich-1', cec: typed('6'), P: typed('40', 'ppm') },
+  ).reading.find(({ id }) => id === 'P')!
+  // Mehlich-1, CEC up to 9: optimum 50 to 100 lb/acre (common practice).
+  expect([wantedIn(line, 'ppm'), wantedIn(line, 'lb/acre'), wantedIn(line, 'index')]).toEqual([
+    [25, 50],
+    [50, 100],
+    undefined,
+  ])
 })

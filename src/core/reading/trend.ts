@@ -3,9 +3,10 @@ import { extractants } from '../guides/guide'
 import { usedFor } from './classify'
 import { reckoned } from './measured'
 import { isElement } from '../reports/lines'
+import type { ReadingLine } from './lines'
 import type { Text } from '../sentence'
-import type { Element } from '../units/quantity'
-import { furrowSliceInches, lbPerAcrePerPpmInch } from '../units/factors'
+import { isMicronutrient } from '../units/quantity'
+import { lbPerAcrePerPpm } from '../units/factors'
 
 /** One earlier value, in the unit of its series. */
 export interface TrendPoint {
@@ -45,7 +46,7 @@ export function trendOf(field: MeasuredField, area: Pick<Area, 'id'>, reports: r
 
 function comparable(field: MeasuredField, v: number, unit: string): { value: number; unit: string } {
   if (!isElement(field)) return { value: v, unit }
-  if (unit === 'lb/acre') return { value: v / (lbPerAcrePerPpmInch * furrowSliceInches), unit: 'ppm' }
+  if (unit === 'lb/acre') return { value: v / lbPerAcrePerPpm, unit: 'ppm' }
   return { value: v, unit: unit === 'index' ? 'index' : 'ppm' }
 }
 
@@ -58,11 +59,24 @@ function methodOf(field: MeasuredField, report: Report): Text | null {
   if (field === 'bufferPH') return report.buffer ? word(report.buffer) : null
   if (field === 'salts') return report.saltsBy ? word(report.saltsBy) : null
   if (field === 'lead') return report.leadBy ? word(report.leadBy) : null
-  if (['Zn', 'Mn', 'Fe', 'Cu', 'B'].includes(field)) {
-    const used = usedFor(field as Element, report)
+  if (isMicronutrient(field)) {
+    const used = usedFor(field, report)
     return used ? word(used) : null
   }
   if (isElement(field))
     return report.extractant && report.extractant !== 'other' ? extractants[report.extractant].label : null
   return word('')
+}
+
+/**
+ * What a line wants, in the unit of a series; undefined where the two cannot be compared. Guides that speak in lb/acre mean
+ * the furrow slice.
+ */
+export function wantedIn({ wanted, value }: ReadingLine, unit: string): ReadingLine['wanted'] {
+  if (!wanted || !value) return undefined
+  const { of } = value.value
+  if (of.startsWith('pH') || (unit !== '' && of.startsWith(unit))) return wanted
+  if (!of.startsWith('lb/acre') || unit !== 'ppm') return undefined
+  const [low, high] = wanted.map((end) => (end === null ? null : end / lbPerAcrePerPpm))
+  return [low!, high!]
 }

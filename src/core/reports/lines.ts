@@ -1,7 +1,7 @@
 import type { LineField, MeasuredField, RecommendedField, Report } from '../case'
 import { blankReport } from '../blank'
 import { bufferFields, elementFields, fields } from '../fields'
-import { elements, majorNutrients, otherNutrients, type Element } from '../units/quantity'
+import { elements, isMicronutrient, majorNutrients, otherNutrients, type Element } from '../units/quantity'
 import { readMeasured } from '../reading/measured'
 import { readTyped, type Field, type Typed } from '../units/typed'
 
@@ -35,14 +35,12 @@ export const typedIn = (report: Report, field: LineField): Typed => {
   return recommended ? report.recommends[recommended] : report[field as MeasuredField]
 }
 
-/** Elements that laboratories print in ppm though they print the others in lb/acre or as an index. */
-const alwaysPpm: ReadonlySet<Element> = new Set(['Zn', 'Mn', 'Fe', 'Cu', 'B'])
 const blank = blankReport('')
 
 /** The unit in which a line is printed, unless another is typed after the number. */
 export const lineUnit = (report: Pick<Report, 'lines' | 'unit'>, field: LineField): string =>
   report.lines.find((one) => one.field === field)?.unit ??
-  (isElement(field) ? (alwaysPpm.has(field) ? 'ppm' : report.unit) : typedIn(blank, field).unit)
+  (isElement(field) ? (isMicronutrient(field) ? 'ppm' : report.unit) : typedIn(blank, field).unit)
 
 /**
  * Reads what is typed or imported for a line, in the unit that the paper prints it in. What is measured may be a limit or

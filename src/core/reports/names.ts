@@ -1,6 +1,6 @@
 import type { LineField } from '../case'
 import type { BoronMethod, ExtractantId, MicronutrientMethod } from '../guides/guide'
-import { elements, type BufferKind, type Element } from '../units/quantity'
+import { elements, otherNutrients, type BufferKind, type Element } from '../units/quantity'
 import { lineField, recommendedIn } from './lines'
 
 /** What a column or a line of a table may be beside a test: whose it is, when, and in long tables the test's name, result and unit. */
@@ -181,7 +181,7 @@ function settled(
   if (recommendedIn(meaning as LineField) && !/lime/.test(name)) return rate ? meaning : undefined
   if (!recommends) return meaning
   const nutrient = `recommends.${meaning}`
-  return ['Mg', 'Ca', 'S', 'B', 'Zn', 'Mn', 'Fe', 'Cu'].includes(meaning)
+  return (otherNutrients as readonly string[]).includes(meaning)
     ? (nutrient as LineField)
     : isLine(meaning) && recommendedIn(meaning)
       ? meaning

@@ -27,6 +27,8 @@ export const cupsPerGallon = 16
  */
 export const lbPerAcrePerPpmInch = 0.3
 export const furrowSliceInches = 20 / 3
+/** lb/acre of the furrow slice in one ppm, as laboratories print both. */
+export const lbPerAcrePerPpm = lbPerAcrePerPpmInch * furrowSliceInches
 
 /** Element in its oxide or salt by molar mass, g/g (IUPAC atomic masses; checked against mf-parser). */
 export const elementInCompound = {

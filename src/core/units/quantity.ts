@@ -28,6 +28,11 @@ export type LbPerAcre<S extends Substance> = Quantity<`lb ${S}/acre`>
 /** Elements as a soil report gives them. */
 export const elements = ['P', 'K', 'Ca', 'Mg', 'S', 'Na', 'Zn', 'Mn', 'Fe', 'Cu', 'B'] as const
 export type Element = (typeof elements)[number]
+/** They have an extractant of their own, and are printed in ppm whatever the others are printed in; so is boron. */
+export const metals = ['Zn', 'Mn', 'Fe', 'Cu'] as const
+export type Micronutrient = (typeof metals)[number] | 'B'
+export const isMicronutrient = (field: string): field is Micronutrient =>
+  field === 'B' || (metals as readonly string[]).includes(field)
 /** How a laboratory states them; lb/acre always means the 6⅔ in furrow slice, ppm × 2. An index is the laboratory's own scale. */
 export type SoilUnit = 'ppm' | 'lb/acre'
 export type TestUnit = SoilUnit | 'index'

@@ -3,8 +3,8 @@
 import { balanced, type Base } from '@/core/reading/bases'
 import type { Answer } from '@/core/recommend'
 import { Formula } from '@/ui/Formula'
-import { figure } from '@/wording/format'
-import { lineClasses, lineNames } from '@/wording/phrase'
+import { figure, spanWords, unitOf } from '@/wording/format'
+import { classWord, lineName } from '@/wording/phrase'
 import { render } from '@/wording/render'
 import { useOpenCase } from '../case/context'
 import { en } from './messages'
@@ -23,14 +23,14 @@ export function MoreReading({ answer, all }: { answer: Answer; all: boolean }) {
       <dl className="mt-1 grid grid-cols-[auto_auto_1fr] gap-x-4 gap-y-1 text-[14.5px] leading-snug">
         {lines.map(({ id, value, className, wanted, meaning }) => (
           <div key={id} className="col-span-3 grid grid-cols-subgrid">
-            <dt>{lineNames[id] ?? id}</dt>
+            <dt>{lineName(id)}</dt>
             <dd className="text-right tabular-nums">
               {value && <Formula>{`${figure(value.value.v, 3)} ${unitOf(value.value.of)}`.trim()}</Formula>}
             </dd>
             <dd>
-              {className && <strong>{lineClasses[className] ?? className}. </strong>}
+              {className && <strong>{classWord(className)}. </strong>}
               <Formula>{render(meaning, kase.measures)}</Formula>
-              {wanted && <span className="text-moss whitespace-nowrap"> {wantedWords(wanted)}</span>}
+              {wanted && <span className="text-moss whitespace-nowrap"> {en.wanted(spanWords(wanted))}</span>}
             </dd>
           </div>
         ))}
@@ -49,10 +49,3 @@ export function MoreReading({ answer, all }: { answer: Answer; all: boolean }) {
 
 /** The span of the base-saturation school beside it. */
 const spanOf = (base: Base): string => (base === 'Na' ? '' : ` (${en.balanced(balanced[base][0], balanced[base][1])})`)
-
-const wantedWords = ([low, high]: readonly [number | null, number | null]): string =>
-  en.wanted(low === null ? null : figure(low, 3), high === null ? null : figure(high, 3))
-
-/** The unit of a quantity without what it is of. */
-const unitOf = (of: string): string =>
-  of.startsWith('pH') ? '' : of.replace(/ (?:P|K|Ca|Mg|S|Na|Zn|Mn|Fe|Cu|B|Pb|organic matter)$/, '')

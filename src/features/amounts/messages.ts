@@ -34,8 +34,7 @@ export const en = {
   inFeed: 'in the liquid feed',
   eachTime: ' each time',
   why: 'why?',
-  wanted: (low: string | null, high: string | null) =>
-    low === null ? `wanted up to ${high}` : high === null ? `wanted from ${low}` : `wanted ${low} to ${high}`,
+  wanted: (span: string) => `wanted ${span}`,
   portion: { plant: 'for each plant', bed: 'for each of them', row: 'for 20 ft of row' },
   several: 'Several crops here, each by itself',
   leads: 'Leads the answer',

@@ -1,36 +1,25 @@
 'use client'
 
-import type { Report } from '@/core/case'
-import { balanced, type Base } from '@/core/reading/bases'
+import { againstBalance, balanced, hydrogenShare, type Base } from '@/core/reading/bases'
 import type { Answer } from '@/core/recommend'
 import { SpanScale } from '@/ui/SpanScale'
 import { figure, places } from '@/wording/format'
-import { lineClasses } from '@/wording/phrase'
+import { classWord } from '@/wording/phrase'
 import { en } from './messages'
 
 /** The shares of the exchange that one school goes by, beside the classes that the other does. */
-export function Bases({ answer, report }: { answer: Answer; report: Report }) {
+export function Bases({ answer }: { answer: Answer }) {
   const { bases, reading } = answer
-  const known = bases.every(({ percent }) => percent !== undefined)
-  const sum = bases.reduce((total, { percent }) => total + (percent ?? 0), 0)
-  const cec = report.cec.value
-  const acidity = report.acidity.value
-  const hydrogen = !known
-    ? undefined
-    : acidity !== null && cec
-      ? (acidity / cec) * 100
-      : sum <= 100 && bases.length >= 3
-        ? 100 - sum
-        : undefined
+  const read = (id: string) => reading.find((line) => line.id === id)?.value?.value.v
+  const cec = read('cec')
+  const hydrogen = hydrogenShare(bases, read('acidity'), cec)
   const rows: readonly { base: Base | 'H'; meq?: number; percent?: number }[] = [
     ...(['Ca', 'Mg', 'K', 'Na'] as const).flatMap((base) => bases.filter((one) => one.base === base)),
-    ...(hydrogen === undefined
-      ? []
-      : [{ base: 'H' as const, meq: cec ? (hydrogen / 100) * cec : undefined, percent: hydrogen }]),
+    ...(hydrogen === undefined ? [] : [{ base: 'H' as const, meq: (hydrogen / 100) * cec!, percent: hydrogen }]),
   ]
   return (
     <section aria-label={en.bases}>
-      <p className="text-ink-2 max-w-[72ch] text-[14.5px]">{known ? en.basesLead : en.noCec}</p>
+      <p className="text-ink-2 max-w-[72ch] text-[14.5px]">{cec === undefined ? en.noCec : en.basesLead}</p>
       <table className="mt-2 w-full border-collapse text-[15px] tabular-nums">
         <thead>
           <tr className="text-ink-2 border-ink border-b text-left text-[13px]">
@@ -44,14 +33,7 @@ export function Bases({ answer, report }: { answer: Answer; report: Report }) {
         <tbody>
           {rows.map(({ base, meq, percent }) => {
             const span = base === 'Na' ? undefined : balanced[base]
-            const where =
-              percent === undefined || !span
-                ? undefined
-                : percent < span[0]
-                  ? 'below'
-                  : percent > span[1]
-                    ? 'above'
-                    : 'within'
+            const where = percent === undefined || base === 'Na' ? undefined : againstBalance(base, percent)
             const line = reading.find(({ id }) => id === base)
             return (
               <tr key={base} className="border-rule border-b">
@@ -66,7 +48,7 @@ export function Bases({ answer, report }: { answer: Answer; report: Report }) {
                       to={Math.max(span[1] * 1.5, Math.min(percent * 1.1, 100))}
                       value={percent}
                       spans={[{ low: span[0], high: span[1], label: `${span[0]} to ${span[1]} %` }]}
-                      label={en.spanWords(
+                      label={en.scaleWords(
                         `${en.baseNames[base]} ${figure(percent, 2)} %`,
                         `${span[0]} to ${span[1]} %`,
                         '',
@@ -77,7 +59,7 @@ export function Bases({ answer, report }: { answer: Answer; report: Report }) {
                 <td className="pr-4">
                   {percent !== undefined && <strong>{`${figure(percent, 2)} %`}</strong>} {where && en.balanced[where]}
                 </td>
-                <td>{line?.className ? (lineClasses[line.className] ?? line.className) : ''}</td>
+                <td>{line?.className ? classWord(line.className) : ''}</td>
               </tr>
             )
           })}

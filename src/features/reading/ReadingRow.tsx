@@ -9,8 +9,8 @@ import { rangeOf } from '@/core/reading/measured'
 import { spreadOf, usualCores } from '@/core/reading/uncertainty'
 import { Formula } from '@/ui/Formula'
 import { SpanScale } from '@/ui/SpanScale'
-import { figure, pHFigure } from '@/wording/format'
-import { classWords, either, lineClasses, lineNames } from '@/wording/phrase'
+import { figure, pHFigure, spanWords, unitOf } from '@/wording/format'
+import { classWord, classWords, either, lineName } from '@/wording/phrase'
 import { render, textOf } from '@/wording/render'
 import { useOpenCase } from '../case/context'
 import { Trend } from './Trend'
@@ -30,7 +30,7 @@ export function ReadingRow({ id, area, report, guide, crops }: Props) {
   const { kase } = useOpenCase()
   const lead = crops.find(({ line }) => line)!
   const line = lead.line!
-  const name = lineNames[id] ?? id
+  const name = lineName(id)
   const several = crops.length > 1
   const quarrel = several && new Set(crops.map((one) => Math.sign(one.line?.distance ?? 0))).size > 1
   return (
@@ -58,10 +58,7 @@ export function ReadingRow({ id, area, report, guide, crops }: Props) {
         {quarrel && <p className="text-clay font-semibold">{en.quarrel}</p>}
         {line.printedWord && line.className && (
           <p className="text-ink-2 mt-0.5">
-            {en.printedWord(
-              classWords[line.printedWord]!,
-              (lineClasses[line.className] ?? line.className).toLowerCase(),
-            )}
+            {en.printedWord(classWords[line.printedWord]!, classWord(line.className).toLowerCase())}
           </p>
         )}
       </div>
@@ -97,13 +94,12 @@ function groupedBy(crops: Props['crops'], key: (line: ReadingLine) => string): r
 const named = (args: ReadingLine['meaning']['args'], labels: string) =>
   'crop' in args ? { ...args, crop: { en: labels } } : args
 
-const wordOf = (className: string) => lineClasses[className] ?? className
 const sentenceCase = (words: string) => `${words.charAt(0).toUpperCase()}${words.slice(1)}.`
 
 /** The class as a word, or the two between which the report leaves it open. */
 function classOf({ className, between }: ReadingLine): string {
-  if (between) return sentenceCase(en.between(wordOf(between[0]).toLowerCase(), wordOf(between[1]).toLowerCase()))
-  return className ? sentenceCase(wordOf(className)) : ''
+  if (between) return sentenceCase(en.between(classWord(between[0]).toLowerCase(), classWord(between[1]).toLowerCase()))
+  return className ? sentenceCase(classWord(className)) : ''
 }
 
 /** What it was measured with, where that decides what it means. */
@@ -132,7 +128,7 @@ function Reported({ line, report }: { line: ReadingLine; report: Report }) {
         <p className="text-ink-2 text-[13px]">
           <Formula>
             {en.inGuide(
-              `${line.id === 'pH' ? pHFigure(Number(value.value.v.toFixed(2))) : figure(value.value.v, 3)} ${unitWords(value.value.of)}`.trim(),
+              `${line.id === 'pH' ? pHFigure(Number(value.value.v.toFixed(2))) : figure(value.value.v, 3)} ${unitIn(line)}`.trim(),
             )}
           </Formula>
         </p>
@@ -141,9 +137,9 @@ function Reported({ line, report }: { line: ReadingLine; report: Report }) {
   )
 }
 
-/** The unit of a quantity without what it is of. */
-const unitWords = (of: string): string =>
-  of.replace(/ (?:P|K|Ca|Mg|S|Na|Zn|Mn|Fe|Cu|B|Pb)$/, '').replace('lb N/acre', 'lb N/acre in that depth')
+/** Of a salt pH it is said that the converted one is in water; of nitrate, which depth is meant. */
+const unitIn = ({ id, value }: ReadingLine): string =>
+  id === 'pH' ? value!.value.of : unitOf(value!.value.of).replace('lb N/acre', en.inDepth)
 
 const coresOf = (
   samples: readonly { readonly reportId: string | null; readonly taken: { readonly cores: Report['pH'] } }[],
@@ -170,8 +166,7 @@ function Scale({ id, report, crops, name, cores }: ScaleProps) {
     x === null ? open : id === 'pH' ? x + (v - reported) : reported > 0 ? (x * v) / reported : x
   const range = spread && ([inGuide(spread.low, from), inGuide(spread.high, to)] as const)
   const number = (x: number) => (id === 'pH' ? pHFigure(x) : figure(x, 3))
-  const words = ([low, high]: Wanted) =>
-    en.wantedWords(low === null ? null : number(low), high === null ? null : number(high))
+  const words = (span: Wanted) => spanWords(span, number)
   const spans = groupedBy(
     crops.filter(({ line }) => line?.wanted),
     (line) => words(line.wanted!),
@@ -179,7 +174,7 @@ function Scale({ id, report, crops, name, cores }: ScaleProps) {
     const [low, high] = line.wanted!
     return { low, high, label: all ? words([low, high]) : `${labels}, ${words([low, high])}` }
   })
-  const className = lines[0]!.className ? wordOf(lines[0]!.className) : ''
+  const className = lines[0]!.className ? classWord(lines[0]!.className) : ''
   return (
     <SpanScale
       from={from}
@@ -187,7 +182,7 @@ function Scale({ id, report, crops, name, cores }: ScaleProps) {
       value={v}
       range={range}
       spans={spans}
-      label={en.spanWords(`${name} ${number(v)}`, spans.map(({ label }) => label).join('; '), className)}
+      label={en.scaleWords(`${name} ${number(v)}`, spans.map(({ label }) => label).join('; '), className)}
     />
   )
 }

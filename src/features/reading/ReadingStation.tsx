@@ -122,7 +122,7 @@ function Sheet({ area, report }: { area: Area; report: Report }) {
       {answer.bases.length > 0 && (
         <details className="mt-4" open={bases} onToggle={(event) => showBases(event.currentTarget.open)}>
           <summary className="text-moss cursor-pointer py-1 font-semibold">{en.bases}</summary>
-          {bases && <Bases answer={answer} report={report} />}
+          {bases && <Bases answer={answer} />}
         </details>
       )}
       <Button kind="act" className="mt-6" onClick={() => go('amounts')}>

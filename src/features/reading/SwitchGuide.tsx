@@ -10,8 +10,8 @@ import { recommend, type AreaRecommendation } from '@/core/recommend'
 import { Button } from '@/ui/Button'
 import { Formula } from '@/ui/Formula'
 import { SelectField } from '@/ui/SelectField'
-import { figure, weight } from '@/wording/format'
-import { lineClasses, lineNames } from '@/wording/phrase'
+import { spanWords, weight } from '@/wording/format'
+import { classWord, lineName } from '@/wording/phrase'
 import { textOf } from '@/wording/render'
 import { inArea, useOpenCase } from '../case/context'
 import { useGuides } from '../case/useCase'
@@ -98,7 +98,7 @@ export function SwitchGuide({ area, found, kase }: Props) {
                 {changes.lines.map(({ id, before, after }) => (
                   <tr key={id} className="border-rule border-t">
                     <th scope="row" className="py-0.5 pr-3 text-left font-normal">
-                      {lineNames[id] ?? id}
+                      {lineName(id)}
                     </th>
                     <td className="pr-3">{lineWords(before)}</td>
                     <td className="font-semibold">{lineWords(after)}</td>
@@ -133,11 +133,8 @@ const firstOption = (guide: Guide | undefined, id: string) =>
 
 function lineWords(line: ReadingLine | undefined): string {
   if (!line) return en.unknown
-  const className = line.className ? (lineClasses[line.className] ?? line.className).toLowerCase() : en.unknown
-  if (!line.wanted) return className
-  const [low, high] = line.wanted
-  const wanted = en.wantedWords(low === null ? null : figure(low, 3), high === null ? null : figure(high, 3))
-  return `${className} (${wanted})`
+  const className = line.className ? classWord(line.className).toLowerCase() : en.unknown
+  return line.wanted ? `${className} (${spanWords(line.wanted)})` : className
 }
 
 const amountWords = (lb: number | undefined, { measures }: Case): string =>

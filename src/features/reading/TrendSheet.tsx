@@ -13,7 +13,7 @@ import {
 import { Line } from 'react-chartjs-2'
 import type { Crop } from '@/core/guides/crop'
 import type { ReadingLine } from '@/core/reading/lines'
-import type { TrendSeries } from '@/core/reading/trend'
+import { wantedIn, type TrendSeries } from '@/core/reading/trend'
 import { Sheet } from '@/ui/Sheet'
 import { dateWords, figure } from '@/wording/format'
 import { textOf } from '@/wording/render'
@@ -38,7 +38,7 @@ const marks = ['circle', 'rect', 'triangle', 'rectRot'] as const
 /** One value over the years, with what is wanted behind it, a line for each method. */
 export function TrendSheet({ name, series, crop, line, onClose }: Props) {
   const unit = series[0]!.unit
-  const span = spanIn(line, unit)
+  const span = wantedIn(line, unit)
   const datasets: ChartDataset<'line', { x: number; y: number }[]>[] = series.map(({ by, points }, i) => ({
     label: textOf(by),
     data: points.map(({ date, v }) => ({ x: Date.parse(date), y: v })),
@@ -140,16 +140,4 @@ function yearsOf(dates: readonly string[]): number[] {
   const all = dates.map((date) => Number(date.slice(0, 4)))
   const [first, last] = [Math.min(...all), Math.max(...all) + 1]
   return Array.from({ length: last - first + 1 }, (_, i) => Date.UTC(first + i, 0, 1))
-}
-
-/** What is wanted, in the unit of the chart; undefined where the guide speaks in one that cannot be compared. */
-function spanIn({ wanted, value }: ReadingLine, unit: string): ReadingLine['wanted'] {
-  if (!wanted || !value) return undefined
-  const { of } = value.value
-  if (of.startsWith('pH')) return wanted
-  if (of.startsWith(unit) && unit !== '') return wanted
-  // Guides of the southeast speak in lb/acre of the furrow slice, ppm × 2.
-  if (of.startsWith('lb/acre') && unit === 'ppm')
-    return [wanted[0] === null ? null : wanted[0] / 2, wanted[1] === null ? null : wanted[1] / 2]
-  return undefined
 }

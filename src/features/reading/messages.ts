@@ -11,16 +11,15 @@ export const en = {
   between: (low: string, high: string) => `${low} or ${high}`,
   printedWord: (word: string, own: string) =>
     `The laboratory’s own word is ${word}; by this guide it is ${own}. Ask which table it uses.`,
+  inDepth: 'lb N/acre in that depth',
   inGuide: (figure: string) => `= ${figure}`,
   allThatGrows: 'all that grows here',
   how: { water: 'in water', salt: 'in salt', kit: 'home kit', meter: 'meter', extract: 'in the extract' },
   quarrel: 'They quarrel here.',
   cautionsFirst: 'Before anything else',
   unsized: 'This area has no size yet: the reading stands, amounts wait for it.',
-  spanWords: (value: string, wanted: string, className: string) =>
+  scaleWords: (value: string, wanted: string, className: string) =>
     `${value}, ${wanted}${className ? `; ${className}` : ''}`,
-  wantedWords: (low: string | null, high: string | null) =>
-    low === null ? `up to ${high}` : high === null ? `from ${low}` : `${low} to ${high}`,
   trend: (what: string) => `${what} over time`,
   trendLarger: (what: string) => `${what} over time, larger`,
   trendNote:

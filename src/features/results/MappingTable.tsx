@@ -10,7 +10,7 @@ import { AsideChoice } from '@/ui/LineField'
 import { ChoiceField } from '@/ui/ChoiceField'
 import { SelectField } from '@/ui/SelectField'
 import { boronMethods, leadMethods, micronutrientMethods } from '@/core/guides/guide'
-import { saltMethods } from '@/core/units/quantity'
+import { metals, saltMethods } from '@/core/units/quantity'
 import { bufferOptions, extractantOptions } from './ReportFields'
 import { en, lineLabel } from './messages'
 
@@ -107,7 +107,7 @@ export function MappingTable({ mapping, cellsOf, dated, onChange }: Props) {
             onChange={(buffer) => setManner({ buffer })}
           />
         )}
-        {has('Zn', 'Mn', 'Fe', 'Cu') && (
+        {has(...metals) && (
           <SelectField
             label={en.micronutrients}
             value={manner.micronutrients}

@@ -6,7 +6,7 @@ import { boronMethods, leadMethods, micronutrientMethods, type ExtractantId } fr
 import { allFields, linesOf } from '@/core/reports/layout'
 import { isElement, lineField, lineUnit, readLine, recommendedIn, typedIn } from '@/core/reports/lines'
 import { remedied, remedyFor, type Doubt, type Remedy } from '@/core/reports/remedy'
-import { saltMethods } from '@/core/units/quantity'
+import { isMicronutrient, saltMethods } from '@/core/units/quantity'
 import { AsideChoice, LineField } from '@/ui/LineField'
 import { enterGoesOn } from '@/ui/enter'
 import { Button } from '@/ui/Button'
@@ -40,7 +40,7 @@ export function ReportLines({ area, sheet, doubts, onBlock }: Props) {
   useEffect(() => {
     if (added) document.querySelector<HTMLElement>(`[data-line="${added}"] input`)?.focus()
   }, [added])
-  const micro = measured.find(({ field }) => ['Zn', 'Mn', 'Fe', 'Cu'].includes(field))?.field
+  const micro = measured.find(({ field }) => isMicronutrient(field) && field !== 'B')?.field
   const major = measured.find(({ field }) => isElement(field))?.field
   return (
     <>

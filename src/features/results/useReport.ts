@@ -8,7 +8,7 @@ import { guideRef, type ExtractantId, type Guide } from '@/core/guides/guide'
 import { guidesFor } from '@/core/guides/choose'
 import { isElement, lineUnit, readLine, recommendedIn } from '@/core/reports/lines'
 import { layoutFor, onPaper, shippedLayouts, type ReportLayout } from '@/core/reports/layout'
-import { elements, type TestUnit } from '@/core/units/quantity'
+import { elements, isMicronutrient, type TestUnit } from '@/core/units/quantity'
 import type { Typed } from '@/core/units/typed'
 import { keepSetting, setting } from '@/store/db'
 import { readLayouts } from '@/store/papers'
@@ -147,8 +147,7 @@ export const newestFirst = <One extends Pick<Report, 'date'>>(reports: readonly 
 /** The unit stands for P, K and the bases at once; one that was typed with its own unit keeps it. */
 export function setUnit(report: Draft<Report>, unit: TestUnit) {
   report.unit = unit
-  const minor = (field: string) => ['Zn', 'Mn', 'Fe', 'Cu', 'B'].includes(field)
-  for (const line of report.lines) if (isElement(line.field) && !minor(line.field)) line.unit = unit
+  for (const line of report.lines) if (isElement(line.field) && !isMicronutrient(line.field)) line.unit = unit
   for (const element of elements)
     report[element] = readLine(element, report[element].text, lineUnit(report as unknown as Report, element))
 }

@@ -1,6 +1,7 @@
 import type { LineField, Report } from '../../core/case'
 import { lineField } from '../../core/reports/lines'
 import { isLine, isUnitWord, named, unitNamed, type Meaning, type Named } from '../../core/reports/names'
+import { metals } from '../../core/units/quantity'
 import type { Rows } from './rows'
 
 /** How a table lies: a sample to a row; a sample to a column, its tests down the side; or a row for every single result. */
@@ -169,7 +170,7 @@ function mannerOf(names: readonly Named[], columns: readonly Column[]): Manner {
   const has = (...fields: readonly LineField[]) => columns.some(({ meaning }) => fields.includes(meaning as LineField))
   return {
     extractant,
-    micronutrients: has('Zn', 'Mn', 'Fe', 'Cu') ? (first('micronutrients') ?? null) : null,
+    micronutrients: has(...metals) ? (first('micronutrients') ?? null) : null,
     boron: has('B') ? (first('boron') ?? null) : null,
     buffer: first('buffer') ?? null,
     pHIn: first('pHIn') ?? 'water',
