@@ -1,4 +1,4 @@
-import Dexie, { type EntityTable } from 'dexie'
+import Dexie, { type EntityTable, type Transaction } from 'dexie'
 import type { Case } from '../core/case'
 import type { Station } from '../core/progress'
 import type { Edit } from './history'
@@ -77,6 +77,15 @@ export const db = new Dexie('agrologos', { chromeTransactionDurability: 'strict'
   mappings: EntityTable<KeptMapping, 'signature'>
 }
 
+/** Brings every case to today's schema, from whichever it has. */
+const migrateCases = (old: Transaction): Promise<unknown> =>
+  old
+    .table('cases')
+    .toCollection()
+    .modify((kase, row) => {
+      row.value = migratedCase(kase)
+    })
+
 /** Schema history; a version once released is never changed. */
 db.version(1).stores({ cases: 'id', summaries: 'id, updatedAt', settings: 'key' })
 db.version(2).stores({ edits: '++seq, caseId' })
@@ -84,12 +93,7 @@ db.version(3).stores({ office: 'id' })
 db.version(4)
   .stores({ conflicts: '++id, caseId', attachments: 'id, owner' })
   .upgrade(async (old) => {
-    await old
-      .table('cases')
-      .toCollection()
-      .modify((kase, row) => {
-        row.value = migratedCase(kase)
-      })
+    await migrateCases(old)
     await old
       .table('edits')
       .toCollection()
@@ -105,24 +109,14 @@ db.version(4)
 db.version(5)
   .stores({ guides: 'ref' })
   .upgrade(async (old) => {
-    await old
-      .table('cases')
-      .toCollection()
-      .modify((kase, row) => {
-        row.value = migratedCase(kase)
-      })
+    await migrateCases(old)
     await old.table('office').toCollection().modify({ schools: {} })
   })
 
 db.version(6)
   .stores({ summaries: 'id, updatedAt, *codes' })
   .upgrade(async (old) => {
-    await old
-      .table('cases')
-      .toCollection()
-      .modify((kase, row) => {
-        row.value = migratedCase(kase)
-      })
+    await migrateCases(old)
     const codes = new Map<string, string[]>()
     await old.table('cases').each((kase: Case) => void codes.set(kase.id, codesOf(kase)))
     await old
@@ -133,16 +127,7 @@ db.version(6)
       })
   })
 
-db.version(7)
-  .stores({ layouts: 'id', mappings: 'signature' })
-  .upgrade(async (old) => {
-    await old
-      .table('cases')
-      .toCollection()
-      .modify((kase, row) => {
-        row.value = migratedCase(kase)
-      })
-  })
+db.version(7).stores({ layouts: 'id', mappings: 'signature' }).upgrade(migrateCases)
 
 export async function setting<Key extends keyof Settings>(key: Key): Promise<Settings[Key] | undefined> {
   return (await db.settings.get(key))?.value as Settings[Key] | undefined

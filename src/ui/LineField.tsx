@@ -4,6 +4,7 @@ import clsx from 'clsx'
 import { useId, type ClipboardEvent, type ReactNode } from 'react'
 import { enterGoesOn } from './enter'
 import { Formula } from './Formula'
+import { Options } from './Options'
 
 interface Props {
   label: string
@@ -105,12 +106,7 @@ export function AsideChoice<Value extends string>({
         wanted ? 'border-clay border-2' : quiet && value ? 'hover:border-edge border-transparent' : 'border-rule',
       )}
     >
-      {none !== undefined && <option value="">{none}</option>}
-      {options.map((option) => (
-        <option key={option.value} value={option.value}>
-          {option.label}
-        </option>
-      ))}
+      <Options options={options} none={none} />
     </select>
   )
 }

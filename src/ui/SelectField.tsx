@@ -3,6 +3,7 @@
 import { useId } from 'react'
 import { enterGoesOn } from './enter'
 import { Formula } from './Formula'
+import { Options } from './Options'
 
 interface Props<Value extends string> {
   label: string
@@ -42,12 +43,7 @@ export function SelectField<Value extends string>({
         onChange={(event) => onChange((event.target.value || null) as Value | null)}
         className={`bg-sheet mt-0.5 min-h-9 w-full rounded-[3px] border px-1.5 ${error ? 'border-clay border-2' : 'border-edge'}`}
       >
-        {none !== undefined && <option value="">{none}</option>}
-        {options.map((option) => (
-          <option key={option.value} value={option.value}>
-            {option.label}
-          </option>
-        ))}
+        <Options options={options} none={none} />
       </select>
       {error && (
         <p id={`${id}-note`} className="text-clay mt-0.5 text-[13px] leading-snug font-semibold">

@@ -1,24 +1,31 @@
 'use client'
 
 import { useMemo } from 'react'
-import type { Area } from '@/core/case'
+import type { Case } from '@/core/case'
 import { missingTests, type Change } from '@/core/missing'
 import { Formula } from '@/ui/Formula'
 import { weight } from '@/wording/format'
 import { render } from '@/wording/render'
-import { useOpenCase } from '../case/context'
 import { useGuides } from '../case/useCase'
 import { en } from './messages'
 
 /** What the report does not say, and whether that could change the answer: each is tried at both ends. */
-export function Missing({ area, unsized }: { area: Area; unsized: Area | null }) {
-  const { kase } = useOpenCase()
+export function Missing({ areaId, whole, sized }: { areaId: string; whole: Case; sized: boolean }) {
   const guides = useGuides()
-  const missing = useMemo(() => missingTests(kase, unsized ?? area, guides), [kase, area, unsized, guides])
+  const missing = useMemo(
+    () =>
+      missingTests(
+        whole,
+        whole.areas.find(({ id }) => id === areaId)!,
+        guides,
+      ),
+    [whole, areaId, guides],
+  )
+  const { measures } = whole
   const words = ({ what, low, high }: Change) =>
-    unsized
-      ? en.what[what]
-      : `${en.what[what]} ${low === 0 ? en.none : weight(low, kase.measures)} ${en.to} ${weight(high, kase.measures)}`
+    sized
+      ? `${en.what[what]} ${low === 0 ? en.none : weight(low, measures)} ${en.to} ${weight(high, measures)}`
+      : en.what[what]
   return (
     <section aria-label={en.missing}>
       <h2 className="font-serif text-lg font-semibold">{en.missing}</h2>

@@ -1,8 +1,8 @@
 'use client'
 
 import { CircleAlert } from 'lucide-react'
-import { useState } from 'react'
-import type { Area, Case, Report } from '@/core/case'
+import { useMemo, useState } from 'react'
+import type { Area, Report } from '@/core/case'
 import { guideRef } from '@/core/guides/guide'
 import { recommend, type AreaRecommendation } from '@/core/recommend'
 import { Button } from '@/ui/Button'
@@ -35,23 +35,22 @@ export function ReadingStation() {
 }
 
 /** The reading needs no size: where none is known yet, it is that of any ground. */
-function useFound(area: Area): { found: AreaRecommendation; sized: boolean } {
+function useRead(area: Area) {
   const { kase, recommendation } = useOpenCase()
   const guides = useGuides()
   const found = answerOf(recommendation, area.id)
-  if (found.size.ok) return { found, sized: true }
-  return { found: recommend(anySize(kase, area), guides).areas[0]!, sized: false }
+  const sized = found.size.ok
+  return useMemo(() => {
+    if (sized) return { sized, whole: kase, found }
+    const whole = { ...kase, areas: [{ ...area, size: { text: '1000 sq ft', unit: 'ft²', value: 1_000 } }] }
+    return { sized, whole, found: recommend(whole, guides).areas[0]! }
+  }, [sized, kase, area, found, guides])
 }
-
-const anySize = (kase: Case, area: Area): Case => ({
-  ...kase,
-  areas: [{ ...area, size: { text: '1000 sq ft', unit: 'ft²', value: 1_000 } }],
-})
 
 function Sheet({ area, report }: { area: Area; report: Report }) {
   const { kase, go } = useOpenCase()
   const guides = useGuides()
-  const { found, sized } = useFound(area)
+  const { found, whole, sized } = useRead(area)
   const [bases, showBases] = useState(false)
   const guide = guides.find((one) => guideRef(one) === found.guide)
   const { answer, crop } = found
@@ -116,8 +115,8 @@ function Sheet({ area, report }: { area: Area; report: Report }) {
         ))}
       </section>
       <div className="mt-5 grid gap-x-10 gap-y-5 @3xl:grid-cols-2">
-        <Missing area={area} unsized={sized ? null : anySize(kase, area).areas[0]!} />
-        <SwitchGuide area={area} found={found} kase={sized ? kase : anySize(kase, area)} />
+        <Missing areaId={area.id} whole={whole} sized={sized} />
+        <SwitchGuide area={area} found={found} whole={whole} />
       </div>
       {answer.bases.length > 0 && (
         <details className="mt-4" open={bases} onToggle={(event) => showBases(event.currentTarget.open)}>

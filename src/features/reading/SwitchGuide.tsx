@@ -21,16 +21,16 @@ import { en } from './messages'
 interface Props {
   area: Area
   found: AreaRecommendation
-  /** With a size for the area, be it any. */
-  kase: Case
+  /** The case, with a size for the area, be it any. */
+  whole: Case
 }
 
 /** Another guide or school, tried: what it would change is seen before it is taken. */
-export function SwitchGuide({ area, found, kase }: Props) {
-  const { edit, kase: kept } = useOpenCase()
+export function SwitchGuide({ area, found, whole }: Props) {
+  const { edit, kase } = useOpenCase()
   const guides = useGuides()
   const [tried, tryOut] = useState<{ guide?: GuideRef; schools: Record<string, string> }>({ schools: {} })
-  const report = kept.reports.find(({ id }) => id === area.reportId)!
+  const report = kase.reports.find(({ id }) => id === area.reportId)!
   const pinned = guides.find((guide) => guideRef(guide) === area.guide)
   const speaking = report.extractant
     ? guidesFor(guides, report.extractant, area.crop).filter((guide) => area.crop === null || area.crop in guide.crops)
@@ -39,16 +39,16 @@ export function SwitchGuide({ area, found, kase }: Props) {
   const guide = guides.find((one) => guideRef(one) === (tried.guide ?? area.guide)) ?? pinned
   const isTried =
     (tried.guide !== undefined && tried.guide !== area.guide) ||
-    Object.entries(tried.schools).some(([id, option]) => option !== (kept.schools[id] ?? firstOption(guide, id)))
+    Object.entries(tried.schools).some(([id, option]) => option !== (kase.schools[id] ?? firstOption(guide, id)))
   const changes = useMemo(() => {
-    const own = kase.areas.find(({ id }) => id === area.id)!
+    const own = whole.areas.find(({ id }) => id === area.id)!
     const trial: Case = {
-      ...kase,
-      schools: { ...kase.schools, ...tried.schools },
+      ...whole,
+      schools: { ...whole.schools, ...tried.schools },
       areas: [{ ...own, guide: tried.guide ?? own.guide }],
     }
     return readingChanges(found, recommend(trial, guides).areas[0]!)
-  }, [kase, area.id, tried, found, guides])
+  }, [whole, area.id, tried, found, guides])
   if (!guide || !found.crop || !found.cropId) return null
   const take = () => {
     edit((draft) => {
@@ -72,7 +72,7 @@ export function SwitchGuide({ area, found, kase }: Props) {
         <SchoolFields
           guides={[guide]}
           sampling={false}
-          chosen={{ ...kept.schools, ...tried.schools }}
+          chosen={{ ...kase.schools, ...tried.schools }}
           crop={{ id: found.cropId, use: found.crop.use }}
           onChoose={(school, option) => tryOut({ ...tried, schools: { ...tried.schools, [school]: option } })}
         />
@@ -109,8 +109,8 @@ export function SwitchGuide({ area, found, kase }: Props) {
                     <th scope="row" className="py-0.5 pr-3 text-left font-normal">
                       <Formula>{en.what[what]}</Formula>
                     </th>
-                    <td className="pr-3">{amountWords(before, kept)}</td>
-                    <td className="font-semibold">{amountWords(after, kept)}</td>
+                    <td className="pr-3">{amountWords(before, kase)}</td>
+                    <td className="font-semibold">{amountWords(after, kase)}</td>
                   </tr>
                 ))}
               </tbody>

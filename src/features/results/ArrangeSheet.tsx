@@ -29,6 +29,7 @@ import { Formula } from '@/ui/Formula'
 import { AsideChoice } from '@/ui/LineField'
 import { Sheet as Overlay } from '@/ui/Sheet'
 import { TextField } from '@/ui/TextField'
+import { unitChoices } from './ReportFields'
 import type { Sheet } from './ReportLines'
 import { en, lineLabel } from './messages'
 import { useLayouts } from './useReport'
@@ -153,7 +154,7 @@ function Row({ line: { field, unit }, label, filled, onUnit, onRemove }: RowProp
           <AsideChoice
             label={en.unitOf(label)}
             value={unit}
-            options={units.map((one) => ({ value: one.unit, label: one.unit.replace('1000', '1,000') }))}
+            options={unitChoices(units)}
             onChange={(next) => next && onUnit(next)}
           />
         ) : (

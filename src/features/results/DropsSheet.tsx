@@ -4,7 +4,7 @@ import { useState } from 'react'
 import type { LineField } from '@/core/case'
 import { lineUnit, readLine } from '@/core/reports/lines'
 import { dropRange } from '@/core/reports/kit'
-import { readNumber } from '@/core/units/typed'
+import { readTyped } from '@/core/units/typed'
 import { Button } from '@/ui/Button'
 import { SelectField } from '@/ui/SelectField'
 import { Sheet as Overlay } from '@/ui/Sheet'
@@ -21,7 +21,7 @@ export function DropsSheet({ sheet, onClose }: { sheet: Sheet; onClose: () => vo
   const [each, setEach] = useState('')
   const [drops, setDrops] = useState('')
   const unit = lineUnit(report, field)
-  const text = dropRange(whole(drops), whole(each))
+  const text = dropRange(readTyped(drops, '').value ?? undefined, readTyped(each, '').value ?? undefined)
   const example = { each: '10', drops: '7' }
   return (
     <Overlay title={en.dropsTitle} onClose={onClose}>
@@ -63,10 +63,4 @@ export function DropsSheet({ sheet, onClose }: { sheet: Sheet; onClose: () => vo
       </Button>
     </Overlay>
   )
-}
-
-/** The number in a field that holds nothing else. */
-function whole(text: string): number | undefined {
-  const read = readNumber(text)
-  return read && read.length === text.trimEnd().length ? read.value : undefined
 }

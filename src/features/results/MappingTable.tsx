@@ -11,7 +11,7 @@ import { ChoiceField } from '@/ui/ChoiceField'
 import { SelectField } from '@/ui/SelectField'
 import { boronMethods, leadMethods, micronutrientMethods } from '@/core/guides/guide'
 import { metals, saltMethods } from '@/core/units/quantity'
-import { bufferOptions, extractantOptions } from './ReportFields'
+import { bufferOptions, extractantOptions, methodOptions, unitChoices } from './ReportFields'
 import { en, lineLabel } from './messages'
 
 interface Props {
@@ -111,7 +111,7 @@ export function MappingTable({ mapping, cellsOf, dated, onChange }: Props) {
           <SelectField
             label={en.micronutrients}
             value={manner.micronutrients}
-            options={micronutrientMethods.map((value) => ({ value, label: en.methods[value] }))}
+            options={methodOptions(micronutrientMethods)}
             none={en.asExtractant}
             onChange={(micronutrients) => setManner({ micronutrients })}
           />
@@ -120,7 +120,7 @@ export function MappingTable({ mapping, cellsOf, dated, onChange }: Props) {
           <SelectField
             label={en.boron}
             value={manner.boron}
-            options={boronMethods.map((value) => ({ value, label: en.methods[value] }))}
+            options={methodOptions(boronMethods)}
             none={en.asExtractant}
             onChange={(boron) => setManner({ boron })}
           />
@@ -129,7 +129,7 @@ export function MappingTable({ mapping, cellsOf, dated, onChange }: Props) {
           <SelectField
             label={en.saltsBy}
             value={manner.saltsBy}
-            options={saltMethods.map((value) => ({ value, label: en.methods[value] }))}
+            options={methodOptions(saltMethods)}
             none={en.notStated}
             onChange={(saltsBy) => setManner({ saltsBy })}
           />
@@ -138,7 +138,7 @@ export function MappingTable({ mapping, cellsOf, dated, onChange }: Props) {
           <SelectField
             label={en.leadBy}
             value={manner.leadBy}
-            options={leadMethods.map((value) => ({ value, label: en.methods[value] }))}
+            options={methodOptions(leadMethods)}
             none={en.notStated}
             onChange={(leadBy) => setManner({ leadBy })}
           />
@@ -206,7 +206,7 @@ function ColumnRow({
           <AsideChoice
             label={`${name} ${en.columnUnit}`}
             value={unit}
-            options={units.map((one) => ({ value: one.unit, label: one.unit.replace('1000', '1,000') }))}
+            options={unitChoices(units)}
             none={en.unitNone}
             wanted={unit === null}
             onChange={(next) => onChange({ unit: next })}

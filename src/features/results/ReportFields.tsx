@@ -6,7 +6,7 @@ import { extractants, type ExtractantId } from '@/core/guides/guide'
 import { lineField, lineUnit, readLine } from '@/core/reports/lines'
 import { bufferKinds, type TestUnit } from '@/core/units/quantity'
 import { rateUnitWords } from '@/core/units/rates'
-import type { Field, Typed } from '@/core/units/typed'
+import type { Field, Typed, UnitWords } from '@/core/units/typed'
 import { ChoiceField } from '@/ui/ChoiceField'
 import { SelectField } from '@/ui/SelectField'
 import { TextField } from '@/ui/TextField'
@@ -30,6 +30,11 @@ export const unitOptions: { value: TestUnit; label: string }[] = [
 
 /** The report in force of an area that has one. */
 const useInForce = (area: Area) => useReport(area, area.reportId!)
+
+export const methodOptions = <Value extends keyof typeof en.methods>(values: readonly Value[]) =>
+  values.map((value) => ({ value, label: en.methods[value] }))
+export const unitChoices = (units: readonly UnitWords[]) =>
+  units.map(({ unit }) => ({ value: unit, label: unit.replace('1000', '1,000') }))
 
 /** One number of the report. */
 export function TestField({ area, name, autoFocus }: { area: Area; name: MeasuredField; autoFocus?: boolean }) {
@@ -139,7 +144,7 @@ export function RecommendsFields({ area }: { area: Area }) {
           <SelectField
             label={en.unitOf(en.recommend[name].toLowerCase().split(',')[0]!)}
             value={recommends[name].unit}
-            options={rateUnitWords.map(({ unit }) => ({ value: unit as string, label: unit.replace('1000', '1,000') }))}
+            options={unitChoices(rateUnitWords)}
             onChange={(unit) => unit && set(name, { ...recommends[name], ...withUnit(recommends[name], unit, field) })}
           />
         </div>

@@ -8,13 +8,22 @@ import { isElement, lineField, lineUnit, readLine, recommendedIn, typedIn } from
 import { remedied, remedyFor, type Doubt, type Remedy } from '@/core/reports/remedy'
 import { isMicronutrient, saltMethods } from '@/core/units/quantity'
 import { AsideChoice, LineField } from '@/ui/LineField'
+import { Options } from '@/ui/Options'
 import { enterGoesOn } from '@/ui/enter'
 import { Button } from '@/ui/Button'
 import { Formula } from '@/ui/Formula'
 import { render } from '@/wording/render'
 import { lineRefusal, lineUnderstood } from '../formatting'
 import { en, lineLabel } from './messages'
-import { bufferOptions, extractantOptions, LimeMeaning, useExtractantFault, withUnit } from './ReportFields'
+import {
+  bufferOptions,
+  extractantOptions,
+  methodOptions,
+  unitChoices,
+  LimeMeaning,
+  useExtractantFault,
+  withUnit,
+} from './ReportFields'
 import type { useReport } from './useReport'
 
 export type Sheet = ReturnType<typeof useReport>
@@ -165,7 +174,7 @@ function Aside({ sheet, field }: { sheet: Sheet; field: FieldName }) {
       <AsideChoice
         label={en.unitOf(lineLabel(field).toLowerCase().split(',')[0]!)}
         value={chosen}
-        options={units.map((one) => ({ value: one.unit, label: one.unit.replace('1000', '1,000') }))}
+        options={unitChoices(units)}
         quiet
         onChange={setUnit}
       />
@@ -179,7 +188,7 @@ function Aside({ sheet, field }: { sheet: Sheet; field: FieldName }) {
         <AsideChoice
           label={en.saltsBy}
           value={report.saltsBy}
-          options={saltMethods.map((value) => ({ value, label: en.methods[value] }))}
+          options={methodOptions(saltMethods)}
           none={en.saltsNeedMethod}
           wanted={report.salts.text !== '' && !report.saltsBy}
           onChange={(value) => change((draft) => void (draft.saltsBy = value))}
@@ -193,7 +202,7 @@ function Aside({ sheet, field }: { sheet: Sheet; field: FieldName }) {
         <AsideChoice
           label={en.leadBy}
           value={report.leadBy}
-          options={leadMethods.map((value) => ({ value, label: en.methods[value] }))}
+          options={methodOptions(leadMethods)}
           none={en.notStated}
           wanted={report.lead.text !== '' && !report.leadBy}
           onChange={(value) => change((draft) => void (draft.leadBy = value))}
@@ -207,7 +216,7 @@ function Aside({ sheet, field }: { sheet: Sheet; field: FieldName }) {
         <AsideChoice
           label={en.boron}
           value={report.boron}
-          options={boronMethods.map((value) => ({ value, label: en.methods[value] }))}
+          options={methodOptions(boronMethods)}
           none={en.asExtractant}
           onChange={(value) => change((draft) => void (draft.boron = value))}
         />
@@ -237,12 +246,7 @@ function Extractant({ area, sheet }: { area: Area; sheet: Sheet }) {
         onChange={(event) => setExtractant((event.target.value || null) as ExtractantId | null)}
         className={`bg-sheet min-h-9 w-full rounded-[3px] border px-1 ${fault ? 'border-clay border-2' : 'border-edge'}`}
       >
-        <option value="">{en.extractantNone}</option>
-        {extractantOptions.map((one) => (
-          <option key={one.value} value={one.value}>
-            {one.label}
-          </option>
-        ))}
+        <Options options={extractantOptions} none={en.extractantNone} />
       </select>
     </MethodRow>
   )
@@ -254,7 +258,7 @@ function Micronutrients({ sheet: { report, change } }: { sheet: Sheet }) {
       <AsideChoice
         label={en.micronutrients}
         value={report.micronutrients}
-        options={micronutrientMethods.map((value) => ({ value, label: en.methods[value] }))}
+        options={methodOptions(micronutrientMethods)}
         none={en.asExtractant}
         onChange={(by) => change((draft) => void (draft.micronutrients = by))}
       />

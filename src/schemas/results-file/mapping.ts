@@ -128,16 +128,11 @@ function longColumns(rows: readonly (readonly string[])[], head: number): Column
   for (const row of rows.slice(head + 1)) {
     const name = row[at.test ?? -1] ?? ''
     if (name === '' || found.has(name)) continue
-    const { meaning, unit } = named(name)
-    const unitCell = at.unit === undefined ? undefined : row[at.unit]
+    const column = columnOf(name)
+    const unitCell = at.unit === undefined ? '' : row[at.unit]
+    if (!column.meaning || !isLine(column.meaning)) found.set(name, { name, meaning: null, unit: null })
     // With a column of units each row has its own, and this one stands in where that is blank.
-    if (meaning && isLine(meaning))
-      found.set(name, {
-        name,
-        meaning,
-        unit: unitCell ? unitNamed(meaning, unitCell) : unit === undefined ? onlyUnit(meaning) : unit,
-      })
-    else found.set(name, { name, meaning: null, unit: null })
+    else found.set(name, unitCell ? { ...column, unit: unitNamed(column.meaning, unitCell) } : column)
     if (found.size >= 200) break
   }
   return onceEach([...found.values()])

@@ -49,12 +49,12 @@ function takenAcross({ rows }: Rows, mapping: Mapping, onProgress: OnProgress): 
   let stray = 0
   let withoutUnit = 0
   rows.slice(mapping.first).forEach((row, i, all) => {
-    const sample = sampleOf(
+    const found = sampleOf(
       mapping,
       mapping.columns.map((column, at) => [column, row[at] ?? ''] as const),
     )
-    withoutUnit += sample.withoutUnit
-    if (sample.values.length > 0) samples.push(sample.sample)
+    withoutUnit += found.withoutUnit
+    if (found.sample.values.length > 0) samples.push(found.sample)
     else if (row.some((cell) => cell !== '')) stray += 1
     if (i % beat === 0) onProgress(i / all.length)
   })
@@ -69,12 +69,12 @@ function takenDown({ rows }: Rows, mapping: Mapping): Taken {
   let withoutUnit = 0
   for (let at = 1; at < widest; at += 1) {
     if (at === unitAt) continue
-    const sample = sampleOf(
+    const found = sampleOf(
       mapping,
       mapping.columns.map((column, i) => [column, rows[i]?.[at] ?? ''] as const),
     )
-    withoutUnit += sample.withoutUnit
-    if (sample.values.length > 0) samples.push(sample.sample)
+    withoutUnit += found.withoutUnit
+    if (found.sample.values.length > 0) samples.push(found.sample)
   }
   const stray = mapping.columns.filter(({ meaning, name }) => meaning === null && name !== '').length
   return { samples, stray, withoutUnit }
@@ -96,7 +96,7 @@ function sampleOf(mapping: Mapping, cells: readonly (readonly [Column, string])[
     if (known === null) withoutUnit += 1
     else values.push({ field: meaning, text, unit: known })
   }
-  return { sample: { ...aboutOf(about, mapping), values }, values, withoutUnit }
+  return { sample: { ...aboutOf(about, mapping), values }, withoutUnit }
 }
 
 function takenLong({ rows }: Rows, mapping: Mapping, onProgress: OnProgress): Taken {

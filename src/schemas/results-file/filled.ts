@@ -1,0 +1,34 @@
+import type { Report } from '../../core/case'
+import { linesOf } from '../../core/reports/layout'
+import { readLine, withLine } from '../../core/reports/lines'
+import type { Mapping } from './mapping'
+import type { ImportedSample } from './take'
+
+/** A report with the values of a sample put in, and what the table says of how it was measured. */
+export function filled(report: Report, sample: ImportedSample, { manner }: Mapping): Report {
+  const known = <Key extends keyof Mapping['manner']>(key: Key) => manner[key] ?? report[key]
+  const begun: Report = {
+    ...report,
+    code: report.code || sample.code,
+    date: report.date || sample.date,
+    laboratory: report.laboratory || sample.laboratory,
+    extractant: known('extractant'),
+    micronutrients: known('micronutrients'),
+    boron: known('boron'),
+    buffer: known('buffer'),
+    saltsBy: known('saltsBy'),
+    leadBy: known('leadBy'),
+    pHIn: sample.values.some(({ field }) => field === 'pH') ? manner.pHIn : report.pHIn,
+  }
+  const put = sample.values.reduce(
+    (now, { field, text, unit }) => withLine(now, field, readLine(field, text, unit)),
+    begun,
+  )
+  const lines = linesOf(put).map((one) => {
+    const value = sample.values.find(({ field }) => field === one.field)
+    return value ? { ...one, unit: value.unit } : one
+  })
+  const there = new Set(lines.map(({ field }) => field))
+  const more = sample.values.filter(({ field }) => !there.has(field)).map(({ field, unit }) => ({ field, unit }))
+  return { ...put, lines: [...lines, ...more] }
+}
