@@ -61,6 +61,9 @@ describe('case files', () => {
     if (!opened.ok) throw new Error(opened.details.map((one) => one.message).join())
     expect(opened.kase).toMatchObject({ schema: 5, client: `Kept sample, schema ${version}` })
     expect(opened.kase.areas[0]).toMatchObject({ name: 'In-ground strip', size: { text: '9x31', value: 279 } })
+    // Every report speaks of the areas in which it is in force, from before that was said of it.
+    for (const { id, areas } of opened.kase.reports)
+      expect(areas).toEqual(opened.kase.areas.filter(({ reportId }) => reportId === id).map((area) => area.id))
     expect(opened.log).toHaveLength(version === 1 ? 0 : 2)
     expect(opened.guides.map(({ id }) => id)).toEqual(version < 3 ? [] : ['own-sample'])
   })

@@ -126,6 +126,9 @@ describe('what matters most', () => {
   test('where nothing is wrong and things grow weakly, look elsewhere', () => {
     expect(keys({ crop: 'tomato', concerns: ['weak'] }, well)).toEqual(['headline.look-elsewhere'])
     expect(keys({ crop: 'tomato' }, well)).not.toContain('headline.look-elsewhere')
+    // Beans bear 1.0 dS/m (Maas & Hoffman 1977, recalled).
+    const salty = { ...well, salts: typed('3', 'dS/m'), saltsBy: 'saturated-paste' } as const
+    expect(keys({ crop: 'beans', concerns: ['weak'] }, salty)[0]).toBe('headline.salts')
     expect(keys({ crop: 'tomato', concerns: ['weak'] }, { ...well, P: typed('12', 'ppm') })).not.toContain(
       'headline.look-elsewhere',
     )
@@ -155,7 +158,8 @@ describe('mix without soil', () => {
   test('salts alone never become a feeding recommendation', () => {
     for (const salts of ['0.2', '1.5', '2.8', '6']) {
       const report = { extractant: 'saturated-media', salts: typed(salts, 'dS/m'), saltsBy: 'saturated-media' } as const
-      const { needs, others, fertilizer } = answer(mix, report)
+      const { needs, others, fertilizer, cautions } = answer(mix, report)
+      expect(cautions.map(({ key }) => key)).toContain('caution.mix')
       expect([needs.some(({ outcome, amount }) => outcome === 'apply' || amount), others, fertilizer]).toEqual([
         false,
         [],
@@ -211,3 +215,21 @@ test('what a guide wants in lb/acre is half of it in ppm, and is not told of an 
     undefined,
   ])
 })
+
+test('boron is never fed to beans or peas, however low the test (common practice)', () => {
+  const meaning = (crop: string) =>
+    answer({ crop }, { extractant: 'mehlich-3', B: typed('0.2', 'ppm') }).reading.find(({ id }) => id === 'B')!.meaning
+      .key
+  expect([meaning('beans'), meaning('tomato')]).toEqual(['meaning.boron-harms', 'meaning.element-low'])
+})
+
+/** USDA Soil Survey Manual, recalled: strongly acid to 5.5, moderately to 6.0. Salt pH reads 0.55 lower (common practice). */
+test.each([
+  ['5.3–5.7', 'water', ['strongly acid', 'moderately acid']],
+  ['5.2–5.4', 'water', undefined],
+  ['4.8–5.2', 'salt', ['strongly acid', 'moderately acid']],
+] as const)('pH %s in %s may be in %s', (text, pHIn, between) =>
+  expect(answer({ crop: 'tomato' }, { pH: typed(text), pHIn }).reading.find(({ id }) => id === 'pH')!.between).toEqual(
+    between,
+  ),
+)

@@ -20,7 +20,7 @@ const filled = (texts: Readonly<Record<string, string>>, report: Report = blank)
 describe('papers', () => {
   test('a paper kept from a report gives the next one its order, units and manner', () => {
     const first = {
-      ...onPaper(blank, routine!),
+      ...onPaper(blank, { ...routine!, limeMeans: 'ENM' }),
       laboratory: 'Vale soil room',
       extractant: 'mehlich-1' as const,
       lines: [
@@ -35,6 +35,7 @@ describe('papers', () => {
       'lb/acre',
       120,
     ])
+    expect(next.recommends.limeMeans).toBe('ENM')
     expect(linesOf(next).map(({ field }) => field)).toEqual(['K', 'pH'])
   })
   test('what is typed stays when the paper changes, in its unit; a unit that was typed wins', () => {
