@@ -1,6 +1,6 @@
 import * as fc from 'fast-check'
-import { anyCase, build } from '../src/core/any-case'
-import type { Case } from '../src/core/case'
+import { anyCase, build } from '../src/core/testing/any-case'
+import type { Case } from '../src/core/case/case'
 import { guides } from '../src/core/guides/guides'
 import { recommend } from '../src/core/recommend'
 import { sampleCases } from '../src/demo/sample-cases'

@@ -1,5 +1,5 @@
 import { readFile } from 'node:fs/promises'
-import { blankCase } from '../src/core/blank'
+import { blankCase } from '../src/core/case/blank'
 import { expect, hold, kept, loadSamples, test, type } from './app'
 
 test.describe('what cannot be used says so beside its field, and the rest goes on', () => {

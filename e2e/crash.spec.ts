@@ -1,4 +1,4 @@
-import { blankArea, blankCase } from '../src/core/blank'
+import { blankArea, blankCase } from '../src/core/case/blank'
 import { expect, test, type Page } from '@playwright/test'
 import { relaunch, withProfile } from './own-browser'
 

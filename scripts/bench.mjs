@@ -21,7 +21,7 @@ await run(process.execPath, [
 await run(process.execPath, [join(compiled, 'bench/recommend.js')])
 rmSync(compiled, { recursive: true })
 
-const aims = { '/': 200, '/counter': 240, '/case': 240 }
+const aims = { '/': 160, '/counter': 220, '/case': 220 }
 const scripts = /<script[^>]*\ssrc="([^"]+\.js[^"]*)"[^>]*>/g
 console.log('\nJavaScript that a route loads first, gzipped:')
 for (const [route, aim] of Object.entries(aims)) {
@@ -36,13 +36,16 @@ for (const [route, aim] of Object.entries(aims)) {
     0,
   )
   console.log(
-    `  ${route.padEnd(9)} ${(bytes / 1000).toFixed(0).padStart(4)} kB in ${files.size} files. Aim: under ${aim} kB.`,
+    `  ${route.padEnd(9)} ${(bytes / 1000).toFixed(0).padStart(4)} kB in ${files.size} files. Aim: under ${aim} kB${
+      bytes / 1000 > aim ? `, broken by ${Math.ceil(bytes / 1000 - aim)} kB` : ''
+    }.`,
   )
 }
 
 await run(process.execPath, ['bench/desk.mjs'])
 await run(process.execPath, ['bench/plan.mjs'])
 await run(process.execPath, ['bench/results.mjs'])
+await run(process.execPath, ['bench/mutants.mjs'])
 
 console.log(
   '\nKilling the browser 200 times while it types, and 25 times each while it restores, takes in and migrates:',

@@ -1,6 +1,6 @@
 import type { Metadata, Viewport } from 'next'
 import type { ReactNode } from 'react'
-import { Background } from '@/features/background/Background'
+import { Background } from '@/features/shared/background/Background'
 import './globals.css'
 
 export const metadata: Metadata = {

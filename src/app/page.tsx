@@ -1,4 +1,4 @@
-import { Desk } from '@/features/desk/Desk'
+import { Desk } from '@/features/pages/desk/Desk'
 
 export default function DeskPage() {
   return <Desk />

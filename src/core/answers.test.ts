@@ -1,8 +1,8 @@
-import { blankCase, blankReport, blankSample } from './blank'
-import type { Area, Report, Sample } from './case'
+import { blankCase, blankReport, blankSample } from './case/blank'
+import type { Area, Report, Sample } from './case/case'
 import { guides } from './guides/guides'
-import { answer as anyAnswer, choosing, found as anyFound, oneArea, typed } from './one-area'
-import { progress, waitsFor } from './progress'
+import { answer as anyAnswer, choosing, found as anyFound, oneArea, typed } from './testing/one-area'
+import { progress, waitsFor } from './case/progress'
 import { recommend } from './recommend'
 
 /** What is said around the amounts: stone, headline, cautions, checks of nutrients, progress. */

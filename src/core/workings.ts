@@ -1,6 +1,6 @@
 import { evaluate } from './units/expression'
 import type { Quantity } from './units/quantity'
-import type { Sentence } from './sentence'
+import type { Sentence } from './told/sentence'
 import type { SourceRef } from './guides/sources'
 
 /** A number that was not computed: typed, measured, or looked up in a guide. */

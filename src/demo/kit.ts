@@ -1,4 +1,4 @@
-import type { Patch } from '../core/reports/kit'
+import type { Patch } from '../core/report/kit'
 
 /** A colour as red, green and blue, 0 to 255. */
 export type Colour = readonly [number, number, number]

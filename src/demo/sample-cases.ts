@@ -1,11 +1,12 @@
-import { blankArea, blankCase, blankReport, blankSample } from '../core/blank'
-import type { Area, Case, Report, Sample } from '../core/case'
-import { fields } from '../core/fields'
+import { membersOf } from '../core/case/members'
+import { blankArea, blankCase, blankReport, blankSample } from '../core/case/blank'
+import type { Area, Case, Report, Sample } from '../core/case/case'
+import { fields } from '../core/report/fields'
 import { guideRef } from '../core/guides/guide'
 import { guideFor } from '../core/guides/guides'
-import type { PlanShape } from '../core/geometry/plan/plan-size'
-import { readSize } from '../core/geometry/size'
-import { readLine } from '../core/reports/lines'
+import type { PlanShape } from '../core/ground/plan/plan-size'
+import { readSize } from '../core/ground/size'
+import { readLine } from '../core/report/lines'
 import { readTyped, type Typed } from '../core/units/typed'
 
 /**
@@ -58,7 +59,7 @@ const returned = (code: string, areas: readonly string[], reportId: string, date
   ...blankSample(`sample-${code}`, 7),
   code,
   areas,
-  ticked: Array.from({ length: cores }, (_, i) => i),
+  ticked: membersOf(Array.from({ length: cores }, (_, i) => i)),
   taken: { date, by: 'TB', weather: 'dry, 52 °F', cores: plain(String(cores)) },
   sent: date,
   back: date,
@@ -75,7 +76,7 @@ function sample(id: string, at: string, more: Partial<Case>): Case {
   const inForce = (report: Report) => kase.areas.filter((one) => one.reportId === report.id).map((one) => one.id)
   return {
     ...kase,
-    reports: kase.reports.map((one) => ({ ...one, areas: [...new Set([...one.areas, ...inForce(one)])] })),
+    reports: kase.reports.map((one) => ({ ...one, areas: { ...one.areas, ...membersOf(inForce(one)) } })),
   }
 }
 
@@ -449,7 +450,7 @@ const returning = sample('sample-returning', '2026-11-17T15:25:00.000Z', {
     report('kitchen-2020', {
       code: 'TAM-20',
       date: '2020-10-21',
-      areas: ['kitchen'],
+      areas: membersOf(['kitchen']),
       extractant: 'bray-1',
       buffer: 'SMP',
       pH: plain('5.3'),
@@ -463,7 +464,7 @@ const returning = sample('sample-returning', '2026-11-17T15:25:00.000Z', {
     report('kitchen-2023', {
       code: 'TAM-23',
       date: '2023-10-18',
-      areas: ['kitchen'],
+      areas: membersOf(['kitchen']),
       extractant: 'mehlich-3',
       pH: plain('6.1'),
       organicMatter: plain('3.4', '%'),

@@ -1,5 +1,6 @@
 import Joi from 'joi'
-import type { Case } from '../core/case'
+import type { Case } from '../core/case/case'
+import type { Change } from '../core/case/changes'
 import type { Guide } from '../core/guides/guide'
 import { caseSchema, instant, reread } from './case'
 import { faultOf, type FieldFault } from './faults'
@@ -8,7 +9,7 @@ import { readJson, reservedKeys } from './json'
 import { migrated } from './migrations'
 
 /** One step in the life of a case: what changed, and how to take it back. */
-export interface FiledEdit {
+export interface FiledEdit extends Change {
   /** The same wherever the case travels; an edit that is typed on in gets a new one. */
   readonly id: string
   /** Initials of who typed; empty where nobody signed. */
@@ -16,22 +17,14 @@ export interface FiledEdit {
   readonly at: string
   /** An undo takes back the last edit that stands; a redo puts back what the last undo took. */
   readonly kind: 'edit' | 'undo' | 'redo' | 'merge' | 'replace'
-  readonly patches: readonly Patch[]
-  readonly inverse: readonly Patch[]
   /** Of a merge or a replacement: the edits elsewhere that it takes in. */
   readonly knows?: readonly string[]
-}
-
-export interface Patch {
-  readonly op: 'add' | 'replace' | 'remove'
-  readonly path: readonly (string | number)[]
-  readonly value?: unknown
 }
 
 /** What a case file holds; docs/case-file.md tells of it. */
 export interface CaseFile {
   readonly format: 'agrologos-case'
-  readonly schema: 5
+  readonly schema: 6
   readonly case: Case
   /** Oldest first. */
   readonly log: readonly FiledEdit[]
@@ -42,18 +35,18 @@ export interface CaseFile {
 const patches = Joi.array()
   .items(
     Joi.object({
-      op: Joi.string().valid('add', 'replace', 'remove').required(),
+      op: Joi.string().valid('add', 'replace', 'remove', 'order').required(),
       path: Joi.array()
         .items(
           Joi.string()
             .max(80)
             .invalid(...reservedKeys),
-          Joi.number().integer().min(0),
         )
         .min(1)
         .max(8)
         .required(),
       value: Joi.any(),
+      behind: Joi.string().max(80).allow(null),
     }),
   )
   .max(5_000)
@@ -71,7 +64,7 @@ const edit = Joi.object<FiledEdit>({
 
 export const caseFileSchema = Joi.object<CaseFile>({
   format: Joi.string().valid('agrologos-case').required(),
-  schema: Joi.number().valid(5).required(),
+  schema: Joi.number().valid(6).required(),
   case: caseSchema,
   log: Joi.array().items(edit).max(20_000).required(),
   guides: Joi.array().items(guideSchema).max(50).required(),
@@ -81,7 +74,7 @@ export const caseFileSchema = Joi.object<CaseFile>({
 export const caseFileJsonSchema = (): object => ({
   $schema: 'https://json-schema.org/draft/2020-12/schema',
   $id: '/api/v1/schemas/case-file',
-  title: 'Agrologos case file, schema 5',
+  title: 'Agrologos case file, schema 6',
   ...(withNull(caseFileSchema['~standard'].jsonSchema.input({ target: 'draft-2020-12' })) as object),
 })
 
@@ -116,7 +109,7 @@ export function openCaseFile(text: string): Opened {
     return { ok: false, why, details: read.at ? [{ field: read.at, message: `${read.why}: ${read.at}` }] : [] }
   }
   const schema = (read.value as { schema?: unknown } | null)?.schema
-  if (typeof schema === 'number' && schema > 5) return { ok: false, why: 'newer', details: [] }
+  if (typeof schema === 'number' && schema > 6) return { ok: false, why: 'newer', details: [] }
   const { error, value } = caseFileSchema.validate(migrated(read.value), { abortEarly: false, convert: false })
   if (error) return { ok: false, why: 'not-a-case', details: error.details.map(faultOf) }
   return { ok: true, kase: reread(value.case), log: value.log, guides: value.guides }

@@ -9,14 +9,14 @@ import {
   type LineField,
   type Report,
   type Sample,
-} from '../core/case'
-import { readLine, recommendedFields } from '../core/reports/lines'
-import { fields, limeFields, sieveField } from '../core/fields'
-import { mostCorners, type OutlineKind } from '../core/geometry/plan/outline'
-import { readSize } from '../core/geometry/size'
+} from '../core/case/case'
+import { readLine, recommendedFields } from '../core/report/lines'
+import { fields, limeFields, sieveField } from '../core/report/fields'
+import { mostCorners, type OutlineKind } from '../core/ground/plan/outline'
+import { readSize } from '../core/ground/size'
 import { testIds } from '../core/guides/sampling'
 import { boronMethods, extractants, leadMethods, micronutrientMethods } from '../core/guides/guide'
-import { fertilizers, limeMaterials, limeScales, sieveMeshes, sulfurMaterials } from '../core/guides/materials'
+import { fertilizers, limeMaterials, limeScales, sieveMeshes, sulfurMaterials } from '../core/shelf/materials'
 import { textures } from '../core/guides/soils'
 import { bufferKinds, majorNutrients, saltMethods } from '../core/units/quantity'
 import { paceOf } from '../core/reading/soil'
@@ -123,7 +123,9 @@ const sample = Joi.object({
     .allow(null)
     .required(),
   seed: Joi.number().integer().min(0).max(4_294_967_295).required(),
-  ticked: Joi.array().items(Joi.number().integer().min(0).max(200)).max(200).unique().required(),
+  ticked: Joi.object()
+    .pattern(/^(\d{1,2}|1\d\d|200)$/, Joi.valid(true))
+    .required(),
   taken: Joi.object({ date: line(10), by: line(60), weather: line(120), cores: typed }).required(),
   sent: line(10),
   back: line(10),
@@ -216,7 +218,7 @@ export const limeMeaning = choice('product', 'pure', 'ENM')
 const report = Joi.object({
   id,
   ...reportManner,
-  areas: Joi.array().items(Joi.string().max(80)).max(500).unique().required(),
+  areas: Joi.object().pattern(Joi.string().max(80), Joi.valid(true)).max(500).required(),
   originals: Joi.array()
     .items(Joi.object({ id, name: line(200), type: line(80) }))
     .max(20)
@@ -235,7 +237,7 @@ const report = Joi.object({
 /** A whole case, strict: what is not named here is refused. */
 export const caseSchema = Joi.object<Case>({
   id,
-  schema: Joi.number().valid(5).required(),
+  schema: Joi.number().valid(6).required(),
   rev: Joi.number().integer().min(0).required(),
   client: line(200),
   place: line(200),

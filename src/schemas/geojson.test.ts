@@ -1,7 +1,7 @@
 import * as fc from 'fast-check'
-import { blankArea, blankCase } from '../core/blank'
-import type { Outline } from '../core/geometry/plan/outline'
-import { planSize, type PlanShape } from '../core/geometry/plan/plan-size'
+import { blankArea, blankCase } from '../core/case/blank'
+import type { Outline } from '../core/ground/plan/outline'
+import { planSize, type PlanShape } from '../core/ground/plan/plan-size'
 import { openPlan, planGeoJson } from './geojson'
 
 const number = (min: number, max: number) =>

@@ -4,8 +4,8 @@ import { extractants, type Guide } from '../core/guides/guide'
 import { sources, type Source } from '../core/guides/sources'
 import { textures } from '../core/guides/soils'
 import { elements } from '../core/units/quantity'
-import { limeMethods } from '../core/lime/methods'
-import { sulfurMethods } from '../core/sulfur/methods'
+import { limeMethods } from '../core/needs/lime/methods'
+import { sulfurMethods } from '../core/needs/sulfur/methods'
 
 /**
  * The form of a guide, strict: what is not named here is refused, and what the tables must be whatever their figures

@@ -1,5 +1,5 @@
 import Ajv2020 from 'ajv/dist/2020'
-import { blankArea, blankCase, blankReport } from '../core/blank'
+import { blankArea, blankCase, blankReport } from '../core/case/blank'
 import { guides } from '../core/guides/guides'
 import { sampleCases } from '../demo/sample-cases'
 import { caseFileJsonSchema, caseFileSchema } from './case-file'
@@ -7,10 +7,10 @@ import { caseFileJsonSchema, caseFileSchema } from './case-file'
 const ajv = new Ajv2020({ strict: false, validateFormats: false })
 const schema = ajv.compile(caseFileJsonSchema())
 const edit = { id: 'e', by: 'MV', at: '2026-03-01T10:00:00.000Z', kind: 'edit', inverse: [] } as const
-const patches = [{ op: 'replace', path: ['areas', 0, 'name'], value: 'x' }] as const
+const patches = [{ op: 'replace', path: ['areas', 'a', 'name'], value: 'x' }] as const
 const file = (kase: unknown, log: unknown = [{ ...edit, patches }], guides: unknown = []) => ({
   format: 'agrologos-case',
-  schema: 5,
+  schema: 6,
   case: kase,
   log,
   guides,
@@ -36,7 +36,7 @@ test.each<[string, unknown, boolean]>([
   ['501 areas', file({ ...blank, areas: Array.from({ length: 501 }, (_, i) => blankArea(String(i), '')) }), false],
   ['no log', { ...file(blank), log: undefined }, false],
   ['an edit of a strange kind', file(blank, [{ ...edit, patches, kind: 'guess' }]), false],
-  ['a negative position', file(blank, [{ ...edit, patches: [{ op: 'remove', path: [-1] }] }]), false],
+  ['a position instead of an id', file(blank, [{ ...edit, patches: [{ op: 'remove', path: [1] }] }]), false],
 ])('%s', (_, content, good) => {
   const found: unknown = JSON.parse(JSON.stringify(content))
   expect(schema(found)).toBe(good)

@@ -1,7 +1,7 @@
 import Joi from 'joi'
-import type { ReportLayout } from '../core/reports/layout'
-import { otherMeanings } from '../core/reports/names'
-import { allFields } from '../core/reports/layout'
+import type { ReportLayout } from '../core/report/layout'
+import { otherMeanings } from '../core/report/names'
+import { allFields } from '../core/report/layout'
 import { limeMeaning, line, reportManner } from './case'
 import type { Mapping } from './results-file/mapping'
 

@@ -1,7 +1,5 @@
-/** A document as it was, of whatever schema; nothing about it is certain before it is checked. */
-type Old = Readonly<Record<string, unknown>>
-
-const isRecord = (value: unknown): value is Old => typeof value === 'object' && value !== null && !Array.isArray(value)
+import { membersOf } from '../core/case/members'
+import { historyById, isRecord, type Old } from './old-history'
 
 const list = (value: unknown): readonly unknown[] => (Array.isArray(value) ? value : [])
 
@@ -53,12 +51,24 @@ const caseSteps: Readonly<Record<number, (kase: Old) => Old>> = {
         : report,
     ),
   }),
+  // Sets that several devices fill are records by id.
+  5: (kase) => ({
+    ...kase,
+    schema: 6,
+    samples: list(kase.samples).map((sample) => (isRecord(sample) ? withMembers(sample, 'ticked') : sample)),
+    reports: list(kase.reports).map((report) => (isRecord(report) ? withMembers(report, 'areas') : report)),
+  }),
 }
 
 const kindOf = (report: Old): Old => ({ kind: report.extractant === 'saturated-media' ? 'mix' : 'laboratory' })
 
 const areasOf = (kase: Old, report: Old): readonly unknown[] =>
   list(kase.areas).flatMap((area) => (isRecord(area) && area.reportId === report.id ? [area.id] : []))
+
+const withMembers = (one: Old, set: string): Old => ({
+  ...one,
+  [set]: membersOf(list(one[set]).filter((id) => typeof id === 'string' || typeof id === 'number')),
+})
 
 const blank = (unit: string) => ({ text: '', unit, value: null })
 const blanks = (unit: string, ...names: readonly string[]) =>
@@ -106,6 +116,7 @@ const fileSteps: Readonly<Record<number, (file: Old) => Old>> = {
   2: (file) => ({ ...file, schema: 3, guides: [] }),
   3: (file) => ({ ...file, schema: 4 }),
   4: (file) => ({ ...file, schema: 5 }),
+  5: (file) => ({ ...file, schema: 6, log: historyById(file.case, list(file.log), migratedCase) }),
 }
 
 function climbed(document: unknown, steps: typeof caseSteps): unknown {

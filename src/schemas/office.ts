@@ -1,5 +1,5 @@
 import Joi from 'joi'
-import type { Case } from '../core/case'
+import type { Case } from '../core/case/case'
 import type { GuideRef } from '../core/guides/guide'
 import { guideField, line, schoolsField } from './case'
 

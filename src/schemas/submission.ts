@@ -1,7 +1,7 @@
 import Joi from 'joi'
 import { testIds } from '../core/guides/sampling'
 import { textures } from '../core/guides/soils'
-import { fields } from '../core/fields'
+import { fields } from '../core/report/fields'
 
 /** What a laboratory is sent. */
 export const submissionSchema = Joi.object({

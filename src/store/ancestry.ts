@@ -1,7 +1,7 @@
-import type { Case } from '../core/case'
+import type { Case } from '../core/case/case'
 import type { Guide } from '../core/guides/guide'
 import type { FiledEdit } from '../schemas/case-file'
-import { differences, merge, type Clash, type Difference } from './merge'
+import { differences, merge, type Clash, type Difference } from '../core/case/changes'
 import { before } from './history'
 
 /** A case with its log, from a file or from this browser. */

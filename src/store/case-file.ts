@@ -1,4 +1,4 @@
-import type { Case } from '../core/case'
+import type { Case } from '../core/case/case'
 import { guideRef, type Guide } from '../core/guides/guide'
 import type { CaseFile, FiledEdit } from '../schemas/case-file'
 import type { Version } from './ancestry'
@@ -9,7 +9,7 @@ export function toCaseFile({ kase, log }: Version, own: readonly Guide[]): strin
   const refs = new Set(kase.areas.map(({ guide }) => guide))
   const file: CaseFile = {
     format: 'agrologos-case',
-    schema: 5,
+    schema: 6,
     case: kase,
     log: log.map(filed),
     guides: own.filter((guide) => refs.has(guideRef(guide))),

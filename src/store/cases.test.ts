@@ -1,4 +1,5 @@
 import 'fake-indexeddb/auto'
+import { blankCase } from '../core/case/blank'
 import { sampleCases } from '../demo/sample-cases'
 import { createCase, editCase, follow, front, logOf, retry } from './cases'
 import { db } from './db'
@@ -19,7 +20,7 @@ test('every keystroke is on screen at once, and in the database with its summary
   await Promise.all(edits)
   await settled()
   expect(front(id).keeping).toBe('kept')
-  expect(await db.cases.get(id)).toMatchObject({ client: 'Ann', rev: 2 })
+  expect(await db.cases.get(id)).toMatchObject({ client: 'Ann', rev: 3 })
   expect(await db.summaries.get(id)).toMatchObject({ client: 'Ann', waitsFor: 'ground' })
 })
 
@@ -80,4 +81,19 @@ test('the trash keeps a case for 30 days, gives it back, and takes its log along
   await emptyOldTrash(days(31))
   expect(await db.cases.get(id)).toBeUndefined()
   expect(await logOf(id)).toEqual([])
+})
+
+test('a database that cannot be read is not a case that is gone; what is typed meanwhile joins what it holds', async () => {
+  const blocked = jest.spyOn(db.cases, 'get').mockRejectedValue(new DOMException('blocked', 'UnknownError'))
+  const stop = follow('blocked', () => undefined)
+  await settled()
+  expect(front('blocked')).toEqual({ kase: undefined, keeping: 'unreadable' })
+  await createCase({ place: 'typed meanwhile' }, 'blocked').written
+  await editCase('blocked', (draft) => void (draft.client = 'typed meanwhile'))
+  expect(front('blocked').keeping).toBe('refused')
+  blocked.mockRestore()
+  await db.cases.put({ ...blankCase('blocked', '2026-01-01T00:00:00.000Z'), place: 'from before', rev: 9 })
+  await retry('blocked')
+  expect(await db.cases.get('blocked')).toMatchObject({ client: 'typed meanwhile', place: 'from before' })
+  stop()
 })

@@ -1,31 +1,40 @@
 import { liveQuery, type Subscription } from 'dexie'
-import { produce, produceWithPatches } from 'immer'
-import { blankCase } from '../core/blank'
-import type { Case } from '../core/case'
+import { produce } from 'immer'
+import { blankCase } from '../core/case/blank'
+import type { Case } from '../core/case/case'
+import type { Act } from '../core/case/acts/act'
+import { changeBetween, merge, patched, putting, withChanges } from '../core/case/changes'
 import type { Version } from './ancestry'
-import { db } from './db'
-import { before, patched, standing, type Change, type Edit } from './history'
-import { differences, merge, withField } from './merge'
-import { caseTables, put, putChanged, stamped, type Recipe } from './put'
+import { db, type Attachment } from './db'
+import { before, standing, type Edit, type Unsigned } from './history'
+import { caseTables, judge, put, putChanged, stamped, type Recipe } from './put'
 import { v4 as newId } from 'uuid'
 
 /** A case as this page sees it: the newest text on screen, and whether the browser has it safe. */
 export interface Front {
   /** undefined while it is being read; null when there is none. */
   readonly kase: Case | null | undefined
-  readonly keeping: 'kept' | 'saving' | 'refused'
+  readonly keeping: 'kept' | 'saving' | 'refused' | 'unreadable'
+}
+
+/** An edit as it was made at the keystroke, on its way to the database: what it changes, and what the case is with it. */
+interface Waiting extends Unsigned {
+  readonly to: Case
+  /** Files that it names, which come into the database with it or not at all. */
+  readonly attachments: readonly Attachment[]
 }
 
 interface Entry {
   front: Front
   /** Edits not yet in the database, oldest first. */
-  backlog: Recipe[]
+  backlog: Waiting[]
   /** A case that the database has never held. */
   initial?: Case
   /** What the case on this page was before its backlog: the stored version it grew from, with what was written of it. */
   base?: Case
   /** The run that writes, while there is one. */
   flushing?: Promise<void>
+  judging?: ReturnType<typeof setTimeout>
   listeners: Set<() => void>
   subscription?: Subscription
 }
@@ -62,7 +71,9 @@ export function follow(id: string, listener: () => void): () => void {
       show(entry, { kase: stored ?? null, keeping: 'kept' })
     },
     error: () => {
-      if (entry.front.kase === undefined) show(entry, { kase: entry.initial ?? null, keeping: 'refused' })
+      // What cannot be read is not gone.
+      if (entry.front.kase === undefined)
+        show(entry, entry.initial ? { kase: entry.initial, keeping: 'refused' } : { keeping: 'unreadable' })
     },
   })
   return () => {
@@ -79,18 +90,41 @@ const loading: Front = { kase: undefined, keeping: 'kept' }
 export const front = (id: string): Front => entries.get(id)?.front ?? loading
 
 /**
- * Changes a case: on screen at once, in the database as soon as it takes it. Where the browser refuses, the edits wait
- * in memory, `keeping` says so, and every further edit tries again.
+ * Changes a case: the edit is made once, here; what it changed is on screen at once, and in the database as soon as it
+ * takes it. Where the browser refuses, edits wait in memory, `keeping` says so, and every further edit tries again.
+ *
+ * @param attachments files that the edit names; they are written together with it
  */
-export function editCase(id: string, recipe: Recipe): Promise<void> {
+export function act(id: string, doing: Act, attachments: readonly Attachment[] = []): Promise<void> {
   const entry = entryOf(id)
-  if (!entry.front.kase) throw new ReferenceError(`case ${id} is not open`)
-  entry.backlog.push(recipe)
-  show(entry, {
-    kase: applied(entry.front.kase, [recipe]),
-    keeping: entry.front.keeping === 'refused' ? 'refused' : 'saving',
-  })
+  const { kase } = entry.front
+  if (!kase) throw new ReferenceError(`case ${id} is not open`)
+  const made = doing(kase)
+  const change = changeBetween(kase, made)
+  if (change.patches.length === 0 && attachments.length === 0) return flush(id, entry)
+  const to = stamped(made)
+  entry.backlog.push({ id: newId(), at: to.updatedAt, kind: 'edit', ...change, to, attachments })
+  show(entry, { kase: to, keeping: entry.front.keeping === 'refused' ? 'refused' : 'saving' })
   return flush(id, entry)
+}
+
+/** Changes fields of a case, as `act` does things to it. */
+export const editCase = (id: string, recipe: Recipe): Promise<void> => act(id, (kase) => produce(kase, recipe))
+
+/**
+ * Changes a case so that it names a file. Where the browser has no room for the file, neither stays; resolves with
+ * whether both are kept.
+ */
+export async function attach(id: string, naming: Act, attachment: Attachment): Promise<boolean> {
+  const entry = entryOf(id)
+  await act(id, naming, [attachment])
+  const stuck = entry.backlog.find(({ attachments }) => attachments.includes(attachment))
+  if (!stuck) return true
+  const without = (kase: Case) => patched(kase, stuck.inverse)
+  entry.backlog = entry.backlog.filter((one) => one !== stuck).map((one) => ({ ...one, to: without(one.to) }))
+  show(entry, { kase: without(entry.front.kase!) })
+  await flush(id, entry)
+  return false
 }
 
 /** Tries again to write what the browser refused. */
@@ -98,8 +132,8 @@ export const retry = (id: string): Promise<void> => flush(id, entryOf(id))
 
 /** Writes what waits, in order; every caller waits for the same run. */
 function flush(id: string, entry: Entry): Promise<void> {
-  entry.flushing ??= writeBacklog(id, entry).finally(() => (entry.flushing = undefined))
-  return entry.flushing
+  if (waits(entry)) entry.flushing ??= writeBacklog(id, entry)
+  return entry.flushing ?? Promise.resolve()
 }
 
 /** Resolves when nothing that was typed on this page is still on its way to the database. */
@@ -110,43 +144,58 @@ export const allWritten = async (): Promise<void> => {
 async function writeBacklog(id: string, entry: Entry): Promise<void> {
   try {
     while (waits(entry)) {
-      const recipes = [...entry.backlog]
-      const base = entry.base
-      const written = await write(id, entry, recipes)
-      entry.backlog.splice(0, recipes.length)
+      const edits = [...entry.backlog]
+      const written = await write(id, entry, edits)
+      entry.backlog.splice(0, edits.length)
       entry.initial = undefined
       // What was typed meanwhile was typed without seeing what others wrote.
-      entry.base = entry.backlog.length > 0 && base ? applied(base, recipes) : written
+      entry.base = entry.backlog.length > 0 ? (edits.at(-1)?.to ?? entry.base) : written
       if (entry.backlog.length === 0) show(entry, { kase: written, keeping: 'kept' })
     }
+    judgeSoon(entry)
   } catch {
     show(entry, { keeping: 'refused' })
+  } finally {
+    // At once with the last look at what waits: an edit made from now on starts a run of its own.
+    entry.flushing = undefined
   }
 }
 
 const waits = (entry: Entry): boolean => entry.backlog.length > 0 || entry.initial !== undefined
 
-const applied = (kase: Case, recipes: readonly Recipe[]): Case =>
-  stamped(produce(kase, (draft) => recipes.forEach((recipe) => recipe(draft))))
+/** ms of rest after which the Desk is told what a case waits for. */
+const rest = 250
+
+function judgeSoon(entry: Entry) {
+  clearTimeout(entry.judging)
+  entry.judging = setTimeout(() => {
+    if (entry.front.kase && !waits(entry)) judge(entry.front.kase).catch(() => undefined)
+  }, rest)
+}
 
 /**
- * One transaction: checks the stored revision, applies the edits, and writes case, summary and log together. Where
+ * One transaction: checks the stored revision, and writes case, summary, history and attachments together. Where
  * someone else has written since, the edits are merged by field into what stands there; a field changed by both keeps
  * what was typed here, and the value it displaces is kept beside the case until one of the two is chosen.
  */
-function write(id: string, { initial, base }: Entry, recipes: readonly Recipe[]): Promise<Case> {
+function write(id: string, { initial, base }: Entry, edits: readonly Waiting[]): Promise<Case> {
   return db.transaction('rw', caseTables, async () => {
+    await db.attachments.bulkPut(edits.flatMap(({ attachments }) => attachments))
     const stored = (await db.cases.get(id)) ?? initial
     if (!stored) throw new ReferenceError(`case ${id} is gone`)
-    if (!base || sameVersion(base, stored)) return putChanged(base ?? stored, recipes)
-    const { changes, clashes } = merge(base, applied(base, recipes), stored)
+    const mine = edits.at(-1)?.to ?? stored
+    // A sheet begun while the database could not be read may find one there.
+    const ground = base ?? initial
+    if (!ground || sameVersion(ground, stored))
+      return put(
+        mine,
+        edits.map(({ to: _to, attachments: _attachments, ...edit }) => edit),
+      )
+    const { changes, clashes } = merge(ground, mine, stored)
     const last = await db.edits.where('caseId').equals(id).last()
     const from = { caseId: id, by: last?.by ?? '', at: stored.updatedAt }
     await db.conflicts.bulkAdd(clashes.map(({ path, theirs }) => ({ ...from, path, other: theirs })))
-    return putChanged(
-      stored,
-      changes.map(({ path, after }) => withField(path, after)),
-    )
+    return putChanged(stored, withChanges(stored, changes))
   })
 }
 
@@ -176,11 +225,14 @@ export const goBackTo = (id: string, seq: number): Promise<boolean> =>
       stored,
       log.filter((edit) => edit.seq > seq),
     )
-    const [, patches, inverse] = produceWithPatches(stored, (draft) => void Object.assign(draft, then))
-    return patches.length > 0 ? { kind: 'edit', patches, inverse } : undefined
+    const change = changeBetween(stored, then)
+    return change.patches.length > 0 ? { kind: 'edit', ...change } : undefined
   })
 
-async function step(id: string, choose: (log: readonly Edit[], stored: Case) => Change | undefined): Promise<boolean> {
+async function step(
+  id: string,
+  choose: (log: readonly Edit[], stored: Case) => Unsigned | undefined,
+): Promise<boolean> {
   const entry = entryOf(id)
   await flush(id, entry)
   if (waits(entry)) return false
@@ -188,17 +240,22 @@ async function step(id: string, choose: (log: readonly Edit[], stored: Case) => 
     // Loaded first: a transaction does not wait for anything but the database.
     const { caseSchema } = await import('../schemas/case')
     const written = await db.transaction('rw', caseTables, async () => {
-      const stored = await db.cases.get(id)
-      const change = stored && choose(await logOf(id), stored)
+      const found = await db.cases.get(id)
+      if (!found) return undefined
+      const { kase } = entry.front
+      // The same version as on screen is best the same objects: what did not change in them is not computed anew.
+      const stored = kase && sameVersion(kase, found) ? kase : found
+      const change = choose(await logOf(id), stored)
       if (!change) return undefined
       const changed = patched(stored, change.patches)
       // A log that came in a file may hold anything.
       if (caseSchema.validate(changed, { convert: false }).error) throw new RangeError('the log does not fit the case')
-      return put(stamped(changed), change)
+      return put(stamped(changed), [change])
     })
     if (written && !waits(entry)) {
       entry.base = written
       show(entry, { kase: written, keeping: 'kept' })
+      judgeSoon(entry)
     }
     return written !== undefined
   } catch {
@@ -223,7 +280,8 @@ export async function settle(conflictId: number, choice: 'other' | 'standing'): 
   await db.transaction('rw', caseTables, async () => {
     await db.conflicts.delete(conflictId)
     const stored = await db.cases.get(conflict.caseId)
-    if (stored && choice === 'other') await putChanged(stored, [withField(conflict.path, conflict.other)])
+    if (stored && choice === 'other')
+      await putChanged(stored, patched(stored, [putting(conflict.path, conflict.other)]))
   })
 }
 
@@ -232,10 +290,10 @@ export async function versionOf(shown: Case): Promise<Version> {
   const [stored, log] = await Promise.all([db.cases.get(shown.id), logOf(shown.id)]).catch(
     () => [undefined, []] as const,
   )
-  if (!stored || differences(stored, shown).length === 0) return { kase: shown, log }
-  const [, patches, inverse] = produceWithPatches(stored, (draft) =>
-    differences(stored, shown).forEach(({ path, after }) => withField(path, after)(draft)),
-  )
-  const waiting = { id: newId(), by: shown.draftedBy, at: shown.updatedAt, patches, inverse }
-  return { kase: shown, log: [...log, { kind: 'edit', ...waiting }] }
+  const change = stored && changeBetween(stored, shown)
+  if (!change || change.patches.length === 0) return { kase: shown, log }
+  return {
+    kase: shown,
+    log: [...log, { kind: 'edit', id: newId(), by: shown.draftedBy, at: shown.updatedAt, ...change }],
+  }
 }

@@ -1,12 +1,13 @@
 import Dexie, { type EntityTable, type Transaction } from 'dexie'
-import type { Case } from '../core/case'
-import type { Station } from '../core/progress'
+import type { Case } from '../core/case/case'
+import type { Station } from '../core/case/progress'
 import type { Edit } from './history'
 import type { AboutAttachment, OpenConflict } from '../schemas/backup'
-import { codesOf } from '../core/sampling/codes'
+import { codesOf } from '../core/ground/sampling/codes'
 import { migratedCase } from '../schemas/migrations'
+import { historyById } from '../schemas/old-history'
 import type { Guide } from '../core/guides/guide'
-import type { ReportLayout } from '../core/reports/layout'
+import type { ReportLayout } from '../core/report/layout'
 import type { KeptMapping } from '../schemas/layout'
 import type { Office } from '../schemas/office'
 import { v4 as newId } from 'uuid'
@@ -128,6 +129,19 @@ db.version(6)
   })
 
 db.version(7).stores({ layouts: 'id', mappings: 'signature' }).upgrade(migrateCases)
+
+/** Edits go by ids; those of before are told anew from the versions that they led through. */
+db.version(8).upgrade(async (old) => {
+  const [cases, edits] = [old.table('cases'), old.table<Edit, number>('edits')]
+  for (const id of await cases.toCollection().primaryKeys()) {
+    const kase: unknown = await cases.get(id)
+    const log = await edits.where('caseId').equals(id).sortBy('seq')
+    const byIds = historyById(kase, log, migratedCase) as Edit[]
+    await edits.bulkDelete(log.map(({ seq }) => seq))
+    await edits.bulkPut(byIds)
+    await cases.put(migratedCase(kase))
+  }
+})
 
 export async function setting<Key extends keyof Settings>(key: Key): Promise<Settings[Key] | undefined> {
   return (await db.settings.get(key))?.value as Settings[Key] | undefined

@@ -1,12 +1,11 @@
-import type { Case } from '../core/case'
+import type { Case } from '../core/case/case'
 import type { FiledEdit } from '../schemas/case-file'
 import { db, keepSetting, setting, trashDays, type Summary } from './db'
-import { caseTables, summaryOf } from './put'
+import { caseTables, put } from './put'
 
 /** Inside a transaction: a whole case with its log, as new here. */
 export async function putNew(kase: Case, log: readonly FiledEdit[] = []): Promise<void> {
-  await db.cases.put(kase)
-  await db.summaries.put(summaryOf(kase))
+  await put(kase, [])
   await db.edits.bulkAdd(log.map((edit) => ({ ...edit, caseId: kase.id })))
 }
 
@@ -34,7 +33,7 @@ export const removeSamples = async (): Promise<void> => {
 
 /** Cases with all that belongs to them, together. */
 const remove = (which: (summary: Summary) => boolean): Promise<void> =>
-  db.transaction('rw', [...caseTables, db.attachments], async () => {
+  db.transaction('rw', caseTables, async () => {
     const ids = await db.summaries.filter(which).primaryKeys()
     await db.cases.bulkDelete(ids)
     await db.summaries.bulkDelete(ids)

@@ -1,12 +1,12 @@
 import 'fake-indexeddb/auto'
 import { IDBFactory } from 'fake-indexeddb'
 import * as fc from 'fast-check'
-import { blankArea } from '../core/blank'
+import { blankArea } from '../core/case/blank'
 import { openCaseFile } from '../schemas/case-file'
 import type { Version } from './ancestry'
 import { toCaseFile } from './case-file'
 import type { KnownArrival } from './exchange'
-import { differences, withField, type Path } from './merge'
+import { differences, patched, putting, type Path } from '../core/case/changes'
 import { openPage, type Page } from './open-page'
 
 /** Two people on two machines, who have nothing in common but the files they hand over. */
@@ -19,7 +19,7 @@ const handOver = async (from: Page, id: string): Promise<Version> => {
 const edit = async (page: Page, id: string, path: Path, value: unknown) => {
   page.follow(id, () => undefined)
   while (!page.front(id).kase) await new Promise((resolve) => setTimeout(resolve, 1))
-  await page.editCase(id, withField(path, value))
+  await page.act(id, (kase) => patched(kase, [putting(path, value)]))
 }
 const known = async (page: Page, file: Version) => (await page.arrival(file)) as KnownArrival
 /** A case that both have. */
@@ -87,7 +87,7 @@ test('a file without a log, or with one that does not fit, merges by choosing ev
   const id = await sharedCase()
   await edit(ann, id, ['client'], 'Ann')
   const { kase } = await handOver(bo, id)
-  const nonsense = [{ op: 'replace', path: ['areas', 7, 'name'], value: 'x' }] as const
+  const nonsense = [{ op: 'replace', path: ['areas', 'gone', 'name'], value: 'x' }] as const
   const unfit = { id: 'x', by: '', at: kase.updatedAt, kind: 'edit', patches: nonsense, inverse: nonsense } as const
   for (const log of [[], [unfit]])
     expect(await known(ann, { kase, log })).toMatchObject({

@@ -1,10 +1,10 @@
-import type { Case } from '../core/case'
+import type { Case } from '../core/case/case'
 import { compare, type Comparison, type Version } from './ancestry'
 import { db } from './db'
 import { putNew } from './desk'
 import { addGuides } from './guides'
-import { differences, withField, type Path } from './merge'
-import { caseTables, counterId, putChanged, stamped, put, type Recipe } from './put'
+import { differences, withChanges, type Path } from '../core/case/changes'
+import { caseTables, counterId, judge, judged, putChanged, stamped, put } from './put'
 import { v4 as newId } from 'uuid'
 
 /** How a version from a file stands to what is here; `new` where its id is not. */
@@ -37,8 +37,13 @@ export const keyOf = (path: Path): string => path.join('/')
 export type Chosen = ReadonlySet<string>
 
 /** Takes a version in, in one transaction; returns the id it has here. */
-export const takeIn = (there: Version, how: Take, chosen: Chosen = new Set()): Promise<string> =>
-  db.transaction('rw', caseTables, () => takeInto(there, how, chosen, false))
+export async function takeIn(there: Version, how: Take, chosen: Chosen = new Set()): Promise<string> {
+  judged(there.kase)
+  const id = await db.transaction('rw', caseTables, () => takeInto(there, how, chosen, false))
+  const here = await db.cases.get(id)
+  if (here) await judge(here)
+  return id
+}
 
 /**
  * Inside a transaction. A clash that nobody was asked about (`later`) is kept beside the case, until one of its values
@@ -61,7 +66,7 @@ export async function takeInto(there: Version, how: Take, chosen: Chosen, later:
   }
   const knows = there.log.map((edit) => edit.id)
   if (how === 'replace' && differences(here.kase, there.kase).length > 0) {
-    await putChanged(here.kase, becoming(here.kase, there.kase), { kind: 'replace', knows })
+    await putChanged(here.kase, there.kase, { kind: 'replace', knows })
     return id
   }
   const { standing, changes, clashes } = compare(here, there)
@@ -69,18 +74,14 @@ export async function takeInto(there: Version, how: Take, chosen: Chosen, later:
   else if (changes.length > 0) {
     const open = new Set(clashes.map(({ path }) => keyOf(path)).filter((key) => !chosen.has(key)))
     const taken = changes.filter(({ path }) => !open.has(keyOf(path)))
-    await putChanged(
-      here.kase,
-      taken.map(({ path, after }) => withField(path, after)),
-      { kind: 'merge', knows },
-    )
+    await putChanged(here.kase, withChanges(here.kase, taken), { kind: 'merge', knows })
     if (later) {
       const from = { caseId: id, by: there.log.at(-1)?.by ?? there.kase.draftedBy, at: there.kase.updatedAt }
       await db.conflicts.bulkAdd(
         clashes.filter(({ path }) => open.has(keyOf(path))).map(({ path, mine }) => ({ ...from, path, other: mine })),
       )
     }
-  } else await putChanged(here.kase, [], { kind: 'edit' })
+  } else await putChanged(here.kase, here.kase)
   return id
 }
 
@@ -90,18 +91,6 @@ const continues = (here: Version, there: Version): boolean => here.log.every((ed
 /** The case goes on as it did there, with the edits that were made there. */
 async function follow(here: Version, there: Version): Promise<void> {
   const rev = Math.max(here.kase.rev, there.kase.rev)
-  await put(stamped({ ...there.kase, rev }), { kind: 'edit', patches: [], inverse: [] })
+  await put(stamped({ ...there.kase, rev }), [])
   await db.edits.bulkAdd(there.log.slice(here.log.length).map((edit) => ({ ...edit, caseId: here.kase.id })))
 }
-
-/** The edits that make one version of a case into another, to the order of its areas and reports. */
-const becoming = (from: Case, to: Case): Recipe[] => [
-  ...differences(from, to).map(({ path, after }) => withField(path, after)),
-  (draft) => {
-    for (const list of ['areas', 'reports'] as const) {
-      const order = to[list].map((one) => one.id)
-      if (draft[list].some((one, i) => one.id !== order[i]))
-        draft[list].sort((a, b) => order.indexOf(a.id) - order.indexOf(b.id))
-    }
-  },
-]

@@ -1,8 +1,8 @@
 import 'fake-indexeddb/auto'
 import * as fc from 'fast-check'
 import { castDraft, type Draft } from 'immer'
-import { blankArea } from '../core/blank'
-import type { Case } from '../core/case'
+import { blankArea } from '../core/case/blank'
+import type { Case } from '../core/case/case'
 import { createCase, editCase, front, goBackTo, logOf, redo, undo } from './cases'
 import { db } from './db'
 

@@ -1,8 +1,8 @@
-import { applyPatches } from 'immer'
-import type { Case } from '../core/case'
+import { patched, type Change } from '../core/case/changes'
+import type { Case } from '../core/case/case'
 import type { FiledEdit } from '../schemas/case-file'
 
-/** An edit in the log of this browser. */
+/** An edit in the history that this browser keeps. */
 export interface Edit extends FiledEdit {
   /** Given by the database, in the order of writing. */
   readonly seq: number
@@ -11,8 +11,8 @@ export interface Edit extends FiledEdit {
 
 export type NewEdit = Omit<Edit, 'seq'>
 
-/** What an edit does, before it is signed and dated. */
-export type Change = Pick<Edit, 'kind' | 'patches' | 'inverse' | 'knows'>
+/** What becomes an edit once it is signed; its id and time are those of the keystroke, where it was one. */
+export type Unsigned = Change & Pick<Edit, 'kind' | 'knows'> & Partial<Pick<Edit, 'id' | 'at'>>
 
 /** Typing in one field is one edit while no more than this lies between two strokes, ms. */
 const pause = 3_000
@@ -40,7 +40,7 @@ const placeOf = (edit: Change) => edit.patches.map((patch) => patch.path.join('/
 const replacesOnly = (edit: Change) => edit.patches.every((patch) => patch.op === 'replace')
 
 /** Whether a new edit goes on with the last: the same person in the same fields, without a pause. */
-export const goesOn = (last: Edit | undefined, next: NewEdit): boolean =>
+export const goesOn = (last: Edit | undefined, next: NewEdit): last is Edit =>
   last !== undefined &&
   last.kind === 'edit' &&
   next.kind === 'edit' &&
@@ -58,13 +58,6 @@ export const together = (last: Edit, next: NewEdit): Edit => ({
   patches: next.patches,
 })
 
-/** A case with patches applied. Throws when they no longer fit it. */
-export const patched = (kase: Case, patches: FiledEdit['patches']): Case =>
-  applyPatches(
-    kase,
-    patches.map((patch) => ({ ...patch, path: [...patch.path] })),
-  )
-
-/** A case with its latest edits taken back, newest first. Throws when they do not fit it. */
+/** A case with its latest edits taken back, newest first. Throws RangeError when they do not fit it. */
 export const before = (kase: Case, later: readonly Pick<FiledEdit, 'inverse'>[]): Case =>
   later.reduceRight((then, edit) => patched(then, edit.inverse), kase)

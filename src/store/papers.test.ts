@@ -1,6 +1,6 @@
 import 'fake-indexeddb/auto'
-import { blankReport } from '../core/blank'
-import { layoutOf } from '../core/reports/layout'
+import { blankReport } from '../core/case/blank'
+import { layoutOf } from '../core/report/layout'
 import { proposed, signatureOf, type Mapping } from '../schemas/results-file/mapping'
 import { rowsOf } from '../schemas/results-file/rows'
 import { db, setting } from './db'

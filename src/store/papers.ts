@@ -1,4 +1,4 @@
-import type { ReportLayout } from '../core/reports/layout'
+import type { ReportLayout } from '../core/report/layout'
 import type { KeptMapping } from '../schemas/layout'
 import type { Mapping } from '../schemas/results-file/mapping'
 import { db, keepSetting } from './db'

@@ -1,14 +1,14 @@
-import { enablePatches, produceWithPatches, type Draft } from 'immer'
-import type { Case } from '../core/case'
-import { progress, waitsFor } from '../core/progress'
-import { codesOf } from '../core/sampling/codes'
+import type { Draft } from 'immer'
+import type { Case } from '../core/case/case'
+import { changeBetween } from '../core/case/changes'
+import type { Guide } from '../core/guides/guide'
+import { progress, waitsFor, type Station } from '../core/case/progress'
+import { codesOf } from '../core/ground/sampling/codes'
 import { db, setting, type Summary } from './db'
 import { allGuides } from './guides'
-import { goesOn, together, type Change, type NewEdit } from './history'
+import { goesOn, together, type Edit, type NewEdit, type Unsigned } from './history'
 import { recommendChanged } from './remembered'
 import { v4 as newId } from 'uuid'
-
-enablePatches()
 
 export type Recipe = (draft: Draft<Case>) => void
 
@@ -16,44 +16,90 @@ export type Recipe = (draft: Draft<Case>) => void
 export const counterId = 'counter'
 
 /** What a write to a case touches, together or not at all. */
-export const caseTables = [db.cases, db.summaries, db.edits, db.conflicts, db.settings, db.guides] as const
+export const caseTables = [
+  db.cases,
+  db.summaries,
+  db.edits,
+  db.conflicts,
+  db.settings,
+  db.guides,
+  db.attachments,
+] as const
 
 export const stamped = (kase: Case): Case => ({ ...kase, rev: kase.rev + 1, updatedAt: new Date().toISOString() })
 
-/** Inside a transaction: the case, its summary, and what changed. The counter sheet has neither summary nor log. */
-export async function put(kase: Case, change: Change): Promise<Case> {
+/**
+ * Inside a transaction: the case, its summary, and what changed. The counter sheet has neither summary nor history.
+ * What the case waits for is not judged here but by `judge`, unless nothing is known of it yet.
+ */
+export async function put(kase: Case, changes: readonly Unsigned[]): Promise<Case> {
   await db.cases.put(kase)
   if (kase.id === counterId) return kase
-  await db.summaries.put(summaryOf(kase))
-  if (change.patches.length === 0 && !change.knows) return kase
+  const known = await db.summaries.get(kase.id)
+  await db.summaries.put(summaryOf(kase, known?.waitsFor ?? judged(kase)))
+  const told = changes.filter(({ patches, knows }) => patches.length > 0 || knows)
+  if (told.length === 0) return kase
   const by = (await setting('signer')) ?? kase.draftedBy
-  const next: NewEdit = { id: newId(), caseId: kase.id, by, at: kase.updatedAt, ...change }
-  const last = await db.edits.where('caseId').equals(kase.id).last()
-  await (goesOn(last, next) ? db.edits.put(together(last!, next)) : db.edits.add(next))
+  let last = await db.edits.where('caseId').equals(kase.id).last()
+  for (const change of told)
+    last = await logged({ id: newId(), caseId: kase.id, by, at: kase.updatedAt, ...change }, last)
   return kase
 }
 
-/** Inside a transaction: a stored case with edits applied to it. */
-export function putChanged(
-  stored: Case,
-  recipes: readonly Recipe[],
-  how: Pick<Change, 'kind' | 'knows'> = { kind: 'edit' },
-): Promise<Case> {
-  const [changed, patches, inverse] = produceWithPatches(stored, (draft) => recipes.forEach((recipe) => recipe(draft)))
-  return put(patches.length > 0 ? stamped(changed) : changed, { ...how, patches, inverse })
+/** Typing on in one field goes into the last edit. */
+async function logged(next: NewEdit, last: Edit | undefined): Promise<Edit> {
+  if (!goesOn(last, next)) return { ...next, seq: await db.edits.add(next) }
+  const joined = together(last, next)
+  await db.edits.put(joined)
+  return joined
 }
 
-export function summaryOf(kase: Case): Summary {
+/** Inside a transaction: a stored case becomes another version of itself. */
+export function putChanged(
+  stored: Case,
+  to: Case,
+  how: Pick<Unsigned, 'kind' | 'knows'> = { kind: 'edit' },
+): Promise<Case> {
+  const change = changeBetween(stored, to)
+  return put(change.patches.length > 0 ? stamped({ ...to, rev: stored.rev }) : stored, [{ ...how, ...change }])
+}
+
+const summaryOf = (kase: Case, waits: Station): Summary => {
   const { id, client, place, updatedAt, sample } = kase
-  const areas = kase.areas.map((area) => area.name)
   return {
     id,
     client,
     place,
     updatedAt,
     sample,
-    areas,
+    areas: kase.areas.map((area) => area.name),
     codes: codesOf(kase),
-    waitsFor: waitsFor(progress(kase, recommendChanged(kase, allGuides()))),
+    waitsFor: waits,
   }
+}
+
+const known = new WeakMap<Case, { guides: readonly Guide[]; waits: Station }>()
+
+/** What a case waits for. A case that the core cannot answer is kept all the same, and waits to be looked at. */
+export function judged(kase: Case): Station {
+  const guides = allGuides()
+  const before = known.get(kase)
+  if (before?.guides === guides) return before.waits
+  const waits = judgment(kase, guides)
+  known.set(kase, { guides, waits })
+  return waits
+}
+
+function judgment(kase: Case, guides: readonly Guide[]): Station {
+  try {
+    return waitsFor(progress(kase, recommendChanged(kase, guides)))
+  } catch {
+    return 'ground'
+  }
+}
+
+/** Says on the Desk what a case waits for now; outside of any write, since it asks for every area's answer. */
+export async function judge(kase: Case): Promise<void> {
+  const waits = judged(kase)
+  await db.summaries.where('id').equals(kase.id).modify({ waitsFor: waits })
 }

@@ -1,10 +1,10 @@
 import * as fc from 'fast-check'
 import { produce, type Draft } from 'immer'
-import type { Case } from '../core/case'
+import type { Case } from '../core/case/case'
 import { guides } from '../core/guides/guides'
 import { recommend } from '../core/recommend'
 import { sampleCases } from '../demo/sample-cases'
-import { typed } from '../core/one-area'
+import { typed } from '../core/testing/one-area'
 import { recommendChanged } from './remembered'
 
 const edits: readonly ((draft: Draft<Case>, n: number) => void)[] = [
@@ -34,4 +34,18 @@ test('what is remembered is what would be computed, after any edits', () => {
     ),
     { numRuns: 60 },
   )
+})
+
+test('an area is computed anew only when it, its own report or the case around it changed', () => {
+  const kase = sampleCases.find(({ areas, reports }) => areas.length > 1 && reports.length > 1)!
+  const [{ reportId }] = kase.areas as [Case['areas'][number]]
+  /** Which areas of the case stay as they were computed. */
+  const stay = (change: Partial<Case>) => {
+    const before = recommendChanged(kase, guides).areas
+    return recommendChanged({ ...kase, ...change }, guides).areas.map((area, i) => area === before[i])
+  }
+  const reports = kase.reports.map((one) => (one.id === reportId ? { ...one, code: 'x' } : one))
+  expect(stay({ reports })).toEqual(kase.areas.map((area) => area.reportId !== reportId))
+  expect(stay({ client: 'x' })).toEqual(kase.areas.map(() => true))
+  expect(stay({ climate: 'warm' })).toEqual(kase.areas.map(() => false))
 })

@@ -1,9 +1,17 @@
-import type { Area, Case } from '../core/case'
+import type { Area, Case, Report } from '../core/case/case'
 import type { Guide } from '../core/guides/guide'
 import { recommend, type AreaRecommendation, type Recommendation } from '../core/recommend'
 
 /** What an area's answer rests on beside the area itself. */
-type Rest = Pick<Case, 'measures' | 'climate' | 'schools' | 'plan' | 'reports'>
+type Rest = Pick<Case, 'measures' | 'climate' | 'schools' | 'plan'> & { readonly report: Report | undefined }
+
+const restOf = ({ measures, climate, schools, plan, reports }: Case, { reportId }: Area): Rest => ({
+  measures,
+  climate,
+  schools,
+  plan,
+  report: reports.find(({ id }) => id === reportId),
+})
 
 const remembered = new WeakMap<Area, { rest: Rest; guides: readonly Guide[]; found: AreaRecommendation }>()
 
@@ -12,18 +20,18 @@ const sameRest = (a: Rest, b: Rest) =>
   a.climate === b.climate &&
   a.schools === b.schools &&
   a.plan === b.plan &&
-  a.reports === b.reports
+  a.report === b.report
 
 /**
- * The recommendation of a case, of which only the areas are computed that changed since: of hundreds of areas one moves
- * at a time. Edits leave the rest of a case the very same objects, which is how it is known.
+ * The recommendation of a case, of which only the areas are computed that changed since, or their report or guides did: of
+ * hundreds of areas one moves at a time. Edits leave the rest of a case the very same objects, which is how it is known.
  */
 export function recommendChanged(kase: Case, guides: readonly Guide[]): Recommendation {
   const stale = kase.areas.filter((area) => {
     const known = remembered.get(area)
-    return !known || known.guides !== guides || !sameRest(known.rest, kase)
+    return !known || known.guides !== guides || !sameRest(known.rest, restOf(kase, area))
   })
   const fresh = recommend({ ...kase, areas: stale }, guides)
-  stale.forEach((area, i) => remembered.set(area, { rest: kase, guides, found: fresh.areas[i]! }))
+  stale.forEach((area, i) => remembered.set(area, { rest: restOf(kase, area), guides, found: fresh.areas[i]! }))
   return { ...fresh, areas: kase.areas.map((area) => remembered.get(area)!.found) }
 }

@@ -1,7 +1,7 @@
 import 'fake-indexeddb/auto'
 import * as fc from 'fast-check'
-import { blankArea } from '../core/blank'
-import { valueAt, withField, type Path } from './merge'
+import { blankArea } from '../core/case/blank'
+import { patched, putting, valueAt, type Path } from '../core/case/changes'
 import { openPage } from './open-page'
 
 /** Two pages of one browser, with one database. */
@@ -35,7 +35,7 @@ async function play(schedule: readonly Step[]): Promise<{ lost: string[]; clashe
     const path = paths[field]!
     const value = `${i}: page ${page}`
     saw.set(value, valueAt(pages[page].front(id).kase!, path))
-    void pages[page].editCase(id, withField(path, value))
+    void pages[page].act(id, (kase) => patched(kase, [putting(path, value)]))
     if (pause > 0) await wait(pause)
   }
   while (pages.some((page) => page.front(id).keeping === 'saving')) await wait(1)

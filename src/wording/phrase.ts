@@ -1,4 +1,4 @@
-import type { SentenceArg } from '../core/sentence'
+import type { SentenceArg } from '../core/told/sentence'
 import { figure, pHFigure, type Measures } from './format'
 
 export type Args = Readonly<Record<string, SentenceArg>>

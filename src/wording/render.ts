@@ -1,4 +1,4 @@
-import type { Sentence, Text } from '../core/sentence'
+import type { Sentence, Text } from '../core/told/sentence'
 import { en } from './en'
 import type { Measures } from './format'
 

@@ -1,6 +1,6 @@
 import type { Metadata } from 'next'
 import { Suspense } from 'react'
-import { CasePage } from '@/features/case/CasePage'
+import { CasePage } from '@/features/pages/case/CasePage'
 
 export const metadata: Metadata = { title: 'Case' }
 

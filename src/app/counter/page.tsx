@@ -1,5 +1,5 @@
 import type { Metadata } from 'next'
-import { CounterSheet } from '@/features/counter/CounterSheet'
+import { CounterSheet } from '@/features/pages/counter/CounterSheet'
 
 export const metadata: Metadata = { title: 'Counter sheet' }
 

@@ -1,6 +1,6 @@
 import type { Metadata } from 'next'
 import { Suspense } from 'react'
-import { GuidesPage } from '@/features/guides/GuidesPage'
+import { GuidesPage } from '@/features/pages/guides/GuidesPage'
 
 export const metadata: Metadata = { title: 'Guides' }
 

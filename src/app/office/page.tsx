@@ -1,5 +1,5 @@
 import type { Metadata } from 'next'
-import { OfficePage } from '@/features/office/OfficePage'
+import { OfficePage } from '@/features/pages/office/OfficePage'
 
 export const metadata: Metadata = { title: 'Office' }
 

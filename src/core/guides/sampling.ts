@@ -1,4 +1,4 @@
-import type { Text } from '../sentence'
+import type { Text } from '../told/sentence'
 import type { Use } from './crop'
 import type { SourceRef } from './sources'
 

@@ -1,4 +1,4 @@
-import { answer, printed, typed } from '../one-area'
+import { answer, printed, typed } from '../testing/one-area'
 import { compareGuides, withFigure } from './compare'
 import { guides } from './guides'
 import { withSchools } from './schools'

@@ -1,4 +1,4 @@
-import type { Text } from '../sentence'
+import type { Text } from '../told/sentence'
 
 /**
  * Soil textures, and the row that stands for each in the two texture tables.

@@ -1,4 +1,4 @@
-import type { Text } from '../sentence'
+import type { Text } from '../told/sentence'
 import type { SourceRef } from './sources'
 
 /** First and last month, 1 to 12; a span may run over the new year. */

@@ -1,6 +1,6 @@
 import { quantity, type Substance } from '../units/quantity'
 import { derive, given, type Derived, type Working } from '../workings'
-import { say, type Sentence, type Text } from '../sentence'
+import { say, type Sentence, type Text } from '../told/sentence'
 
 /** An amount parted into equal, undated passes. */
 export interface Passes<S extends Substance = Substance> {

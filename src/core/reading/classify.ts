@@ -1,4 +1,4 @@
-import { accept, refuse, say, type Outcome } from '../sentence'
+import { accept, refuse, say, type Outcome } from '../told/sentence'
 import { furrowSliceInches, lbPerAcrePerPpm, lbPerAcrePerPpmInch } from '../units/factors'
 import { quantity, type Element, type SoilTest, type SoilUnit, type TestUnit, type WaterPH } from '../units/quantity'
 import { derive, given, type Working } from '../workings'
@@ -14,9 +14,9 @@ import {
 } from '../guides/guide'
 import { reactionClasses } from '../guides/soils'
 import type { SourceRef } from '../guides/sources'
-import type { Text } from '../sentence'
-import type { Report } from '../case'
-import type { Range } from './measured'
+import type { Text } from '../told/sentence'
+import type { Report } from '../case/case'
+import type { Range } from '../report/measured'
 import type { ReadReport, Soil } from './soil'
 
 /** What a test means in a guide's classes. A report that gives only a word has no value and no bounds. */

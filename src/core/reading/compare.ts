@@ -1,4 +1,4 @@
-import { amountsOf, differ, type What } from '../amounts'
+import { amountsOf, differ, type What } from '../needs/amounts'
 import type { AreaRecommendation } from '../recommend'
 import type { ReadingLine } from './lines'
 

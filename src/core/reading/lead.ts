@@ -1,6 +1,6 @@
-import type { Report } from '../case'
+import type { Report } from '../case/case'
 import type { Limits } from '../guides/limits'
-import { accept, refuse, type Outcome } from '../sentence'
+import { accept, refuse, type Outcome } from '../told/sentence'
 
 export const leadClasses = ['below-precaution', 'precaution', 'screening', 'no-food'] as const
 export type LeadClass = (typeof leadClasses)[number]

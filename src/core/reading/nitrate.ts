@@ -1,4 +1,4 @@
-import { say } from '../sentence'
+import { say } from '../told/sentence'
 import { lbPerAcrePerPpmInch } from '../units/factors'
 import { quantity } from '../units/quantity'
 import { derive, given, type Working } from '../workings'

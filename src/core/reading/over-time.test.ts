@@ -1,8 +1,8 @@
-import type { Report } from '../case'
-import { blankArea, blankReport } from '../blank'
+import type { Report } from '../case/case'
+import { blankArea, blankReport } from '../case/blank'
 import { guides } from '../guides/guides'
-import { missingTests } from '../missing'
-import { answer, found, oneArea, typed } from '../one-area'
+import { missingTests } from '../told/missing'
+import { answer, found, oneArea, typed } from '../testing/one-area'
 import { recommend } from '../recommend'
 import { readingChanges } from './compare'
 import { quantity } from '../units/quantity'
@@ -10,7 +10,12 @@ import { againstBalance, baseSaturation, hydrogenShare } from './bases'
 import { trendOf, wantedIn } from './trend'
 
 const area = blankArea('a', 'A')
-const report = (date: string, more: Partial<Report>): Report => ({ ...blankReport(date), date, areas: ['a'], ...more })
+const report = (date: string, more: Partial<Report>): Report => ({
+  ...blankReport(date),
+  date,
+  areas: { a: true },
+  ...more,
+})
 const shape = (series: ReturnType<typeof trendOf>) =>
   series.map(({ by, unit, points }) => [by.en, unit, points.map(({ v }) => Number(v.toFixed(3)))])
 
@@ -23,7 +28,7 @@ describe('earlier reports', () => {
       report('2023-10-01', { extractant: 'mehlich-3', P: typed('96 lb/ac', 'ppm') }),
       report('2024-10-01', { extractant: null, P: typed('50', 'ppm') }),
       report('2025-10-01', { extractant: 'mehlich-3', P: typed('55', 'index') }),
-      { ...report('2022-10-01', { extractant: 'mehlich-3', P: typed('1', 'ppm') }), areas: ['b'] },
+      { ...report('2022-10-01', { extractant: 'mehlich-3', P: typed('1', 'ppm') }), areas: { b: true as const } },
     ]
     expect(shape(trendOf('P', area, reports))).toEqual([
       ['Bray P1, K by ammonium acetate', 'ppm', [19]],

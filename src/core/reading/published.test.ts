@@ -1,9 +1,9 @@
-import { blankReport } from '../blank'
-import type { Report } from '../case'
+import { blankReport } from '../case/blank'
+import type { Report } from '../case/case'
 import type { CropId } from '../guides/crops'
-import { answer, found, typed } from '../one-area'
+import { answer, found, typed } from '../testing/one-area'
 import { classOfWord } from './class-words'
-import type { Text } from '../sentence'
+import type { Text } from '../told/sentence'
 import { readReport } from './soil'
 import type { ReadingLine } from './lines'
 

@@ -1,5 +1,5 @@
 import type { Crop } from '../guides/crop'
-import { refuse, accept, say, type Outcome, type Sentence } from '../sentence'
+import { refuse, accept, say, type Outcome, type Sentence } from '../told/sentence'
 import { gypsumPerMeqSodium } from '../units/factors'
 import type { Conductivity, SaltMethod } from '../units/quantity'
 import { quantity } from '../units/quantity'

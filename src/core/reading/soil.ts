@@ -1,5 +1,5 @@
-import { bufferFields, elementFields, fields } from '../fields'
-import { accept, refuse, say, type Outcome, type Sentence } from '../sentence'
+import { bufferFields, elementFields, fields } from '../report/fields'
+import { accept, refuse, say, type Outcome, type Sentence } from '../told/sentence'
 import {
   measuredFields,
   type Area,
@@ -9,9 +9,9 @@ import {
   type Recommends,
   type Report,
   type Rows,
-} from '../case'
-import { planSize } from '../geometry/plan/plan-size'
-import { readSize, usualPace, type Size } from '../geometry/size'
+} from '../case/case'
+import { planSize } from '../ground/plan/plan-size'
+import { readSize, usualPace, type Size } from '../ground/size'
 import type { Crop } from '../guides/crop'
 import type { ClassName } from '../guides/guide'
 import type { TextureId } from '../guides/soils'
@@ -34,7 +34,7 @@ import { check, readNumber, type Field, type Typed } from '../units/typed'
 import { derive, given, type Working } from '../workings'
 import { baseSaturation, type BaseSaturation } from './bases'
 import { classesOfWords } from './class-words'
-import { printedWord, rangeOf, reckoned, type Range } from './measured'
+import { printedWord, rangeOf, reckoned, type Range } from '../report/measured'
 import { organicSoil, textureByCec } from './texture'
 
 /** Something typed that cannot be used, and the field it stands in. */

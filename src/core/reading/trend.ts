@@ -1,10 +1,11 @@
-import type { Area, MeasuredField, Report } from '../case'
+import { isMember } from '../case/members'
+import type { Area, MeasuredField, Report } from '../case/case'
 import { extractants } from '../guides/guide'
 import { usedFor } from './classify'
-import { reckoned } from './measured'
-import { isElement } from '../reports/lines'
+import { reckoned } from '../report/measured'
+import { isElement } from '../report/lines'
 import type { ReadingLine } from './lines'
-import type { Text } from '../sentence'
+import type { Text } from '../told/sentence'
 import { isMicronutrient } from '../units/quantity'
 import { lbPerAcrePerPpm } from '../units/factors'
 
@@ -30,7 +31,7 @@ export interface TrendSeries {
  */
 export function trendOf(field: MeasuredField, area: Pick<Area, 'id'>, reports: readonly Report[]): TrendSeries[] {
   const series = new Map<string, { by: Text; unit: string; points: TrendPoint[] }>()
-  const dated = reports.filter(({ areas, date }) => date !== '' && areas.includes(area.id))
+  const dated = reports.filter(({ areas, date }) => date !== '' && isMember(areas, area.id))
   for (const report of [...dated].sort((a, b) => a.date.localeCompare(b.date))) {
     const v = reckoned(report[field])
     const by = methodOf(field, report)

@@ -1,6 +1,6 @@
-import type { MeasuredField, ReportKind } from '../case'
-import { isElement } from '../reports/lines'
-import type { Range } from './measured'
+import type { MeasuredField, ReportKind } from '../case/case'
+import { isElement } from '../report/lines'
+import type { Range } from '../report/measured'
 
 /**
  * How far a value may be out, one standard deviation. Source of all: common practice.

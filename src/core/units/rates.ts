@@ -1,5 +1,5 @@
 import { given, derive, type Derived } from '../workings'
-import { say } from '../sentence'
+import { say } from '../told/sentence'
 import { poundsPerTon, sqFtPerAcre, gramsPerPound, sqFtPerSqMetre, sqFtPerHectare } from './factors'
 import { quantity, type Substance } from './quantity'
 import type { UnitWords } from './typed'

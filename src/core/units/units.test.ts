@@ -1,8 +1,8 @@
 import * as fc from 'fast-check'
 import { evaluate as mathEvaluate, unit } from 'mathjs'
 import { MF } from 'mf-parser'
-import { fields } from '../fields'
-import { carriers, limeMaterials, sulfurMaterials } from '../guides/materials'
+import { fields } from '../report/fields'
+import { carriers, limeMaterials, sulfurMaterials } from '../shelf/materials'
 import {
   caCO3PerSulfur,
   cmPerInch,

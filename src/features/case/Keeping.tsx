@@ -1,7 +1,7 @@
 'use client'
 
 import { Button } from '@/ui/Button'
-import type { Case } from '@/core/case'
+import type { Case } from '@/core/case/case'
 import { retry, type Front } from '@/store/cases'
 import { saveCaseFile } from './save-file'
 import { en } from './messages'
@@ -22,3 +22,13 @@ export function Refused({ kase, keeping }: { kase: Case; keeping: Front['keeping
     </div>
   )
 }
+
+/** A database that cannot be opened says nothing of what is in it. */
+export const Unreadable = () => (
+  <main className="mx-auto max-w-xl px-6 py-24" role="alert">
+    <p className="font-serif text-lg">{en.unreadable}</p>
+    <Button kind="act" className="mt-5" onClick={() => window.location.reload()}>
+      {en.again}
+    </Button>
+  </main>
+)

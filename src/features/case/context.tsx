@@ -2,9 +2,10 @@
 
 import { createContext, useContext } from 'react'
 import type { Draft } from 'immer'
-import type { Area, Case } from '@/core/case'
+import type { Area, Case } from '@/core/case/case'
+import type { Act } from '@/core/case/acts/act'
 import type { AreaRecommendation, Recommendation } from '@/core/recommend'
-import type { Station } from '@/core/progress'
+import type { Station } from '@/core/case/progress'
 import type { Front } from '@/store/cases'
 import type { Recipe } from '@/store/put'
 
@@ -16,7 +17,10 @@ export interface OpenCase {
   readonly kase: Case
   readonly recommendation: Recommendation
   readonly keeping: Front['keeping']
+  /** Changes fields. */
   readonly edit: (recipe: Recipe) => void
+  /** Does one of the things that can be done to a case. */
+  readonly act: (act: Act) => void
   /** The area looked at, null while there is none. */
   readonly area: Area | null
   readonly selectArea: (id: string) => void

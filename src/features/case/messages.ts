@@ -1,4 +1,4 @@
-import type { Progress, Station } from '@/core/progress'
+import type { Progress, Station } from '@/core/case/progress'
 
 export const en = {
   stations: {
@@ -16,7 +16,10 @@ export const en = {
   >,
   stationsLabel: 'Stations of the case',
   unnamed: 'New case',
-  keeping: { kept: 'Kept on this machine', saving: 'Keeping…', refused: 'Not kept' },
+  keeping: { kept: 'Kept on this machine', saving: 'Keeping…', refused: 'Not kept', unreadable: 'Cannot be read' },
+  unreadable:
+    'The browser’s database cannot be opened just now, so this case cannot be shown. It is not gone. Close other tabs of Agrologos, or wait a moment, and load this page again.',
+  again: 'Load again',
   refused:
     'This browser refuses to keep the case (a private window, or no room left). It is safe on this page until you close it.',
   saveFile: 'Save as a file',

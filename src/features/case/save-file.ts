@@ -1,10 +1,10 @@
 'use client'
 
-import type { Case } from '@/core/case'
+import type { Case } from '@/core/case/case'
 import { caseFileName, toCaseFile } from '@/store/case-file'
 import { ownGuides } from '@/store/guides'
 import { versionOf } from '@/store/cases'
-import { saveFile } from '../save-file'
+import { saveFile } from '../shared/save-file'
 
 /** Hands the case, with its log, to the browser as a file to save. */
 export const saveCaseFile = async (kase: Case): Promise<void> =>

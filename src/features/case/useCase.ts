@@ -1,12 +1,13 @@
 'use client'
 
-import { useCallback, useMemo, useSyncExternalStore } from 'react'
+import { useCallback, useDeferredValue, useMemo, useSyncExternalStore } from 'react'
 import type { Guide } from '@/core/guides/guide'
+import type { Recommendation } from '@/core/recommend'
 import { guides as shippedGuides } from '@/core/guides/guides'
 import { allGuides, followGuides } from '@/store/guides'
 import { recommendChanged } from '@/store/remembered'
 import { follow, front, type Front } from '@/store/cases'
-import type { Case } from '@/core/case'
+import type { Case } from '@/core/case/case'
 
 const loading: Front = { kase: undefined, keeping: 'kept' }
 
@@ -19,10 +20,20 @@ export function useCase(id: string): Front {
   )
 }
 
-/** What the case needs, computed anew whenever it changes. */
-export function useRecommendation(kase: Case) {
+/**
+ * What the case needs, computed anew whenever it changes: the area that is looked at with every key, the others, where
+ * they share its report, once the page rests.
+ */
+export function useRecommendation(kase: Case, areaId: string | null): Recommendation {
   const guides = useGuides()
-  return useMemo(() => recommendChanged(kase, guides), [kase, guides])
+  const rested = useDeferredValue(kase)
+  const others = useMemo(() => recommendChanged(rested, guides), [rested, guides])
+  return useMemo(() => {
+    const before = new Map(others.areas.map((one) => [one.areaId, one]))
+    const now = kase.areas.filter(({ id }) => id === areaId || !before.has(id))
+    for (const one of recommendChanged({ ...kase, areas: now }, guides).areas) before.set(one.areaId, one)
+    return { ...others, areas: kase.areas.map(({ id }) => before.get(id)!) }
+  }, [kase, others, areaId, guides])
 }
 
 /** The guides that rate here, as they are now. */

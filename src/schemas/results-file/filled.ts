@@ -1,6 +1,6 @@
-import type { Report } from '../../core/case'
-import { linesOf } from '../../core/reports/layout'
-import { readLine, withLine } from '../../core/reports/lines'
+import type { Report } from '../../core/case/case'
+import { linesOf } from '../../core/report/layout'
+import { readLine, withLine } from '../../core/report/lines'
 import type { Mapping } from './mapping'
 import type { ImportedSample } from './take'
 

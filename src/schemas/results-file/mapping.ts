@@ -1,6 +1,6 @@
-import type { LineField, Report } from '../../core/case'
-import { lineField } from '../../core/reports/lines'
-import { isLine, isUnitWord, named, unitNamed, type Meaning, type Named } from '../../core/reports/names'
+import type { LineField, Report } from '../../core/case/case'
+import { lineField } from '../../core/report/lines'
+import { isLine, isUnitWord, named, unitNamed, type Meaning, type Named } from '../../core/report/names'
 import { metals } from '../../core/units/quantity'
 import type { Rows } from './rows'
 

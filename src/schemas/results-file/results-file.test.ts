@@ -1,6 +1,6 @@
 import * as fc from 'fast-check'
-import { lineField, readLine } from '../../core/reports/lines'
-import { named } from '../../core/reports/names'
+import { lineField, readLine } from '../../core/report/lines'
+import { named } from '../../core/report/names'
 import { decoded } from './decode'
 import { decimalOf, proposed, signatureOf, type Mapping } from './mapping'
 import { listResults, openResults, takeResults } from './open'

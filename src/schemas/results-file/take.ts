@@ -1,6 +1,6 @@
-import type { LineField } from '../../core/case'
-import { readLine } from '../../core/reports/lines'
-import { isLine, unitNamed } from '../../core/reports/names'
+import type { LineField } from '../../core/case/case'
+import { readLine } from '../../core/report/lines'
+import { isLine, unitNamed } from '../../core/report/names'
 import { placesIn, unitColumn, type Column, type Mapping } from './mapping'
 import type { Rows } from './rows'
 

@@ -1,0 +1,102 @@
+import type { Case, Report, SpotCheck } from '../case'
+import { guidesFor } from '../../guides/choose'
+import { guideRef, type Guide } from '../../guides/guide'
+import { isMember, membersOf } from '../members'
+import { withAreas, withEntry, withoutEntry, type Act } from './act'
+
+/**
+ * Adds a report to the case, in force in the areas that it speaks of: in all of them, in those that have none, or nowhere
+ * yet.
+ */
+export const addReport =
+  (report: Report, guides: readonly Guide[], inForce: 'always' | 'where-none' | 'never' = 'where-none'): Act =>
+  (kase) => {
+    const rates = (areaId: string, now: string | null) =>
+      isMember(report.areas, areaId) && (inForce === 'always' || (inForce === 'where-none' && now === null))
+    const added = { ...kase, reports: [...kase.reports, report] }
+    const led = withAreas(added, (area) => (rates(area.id, area.reportId) ? { ...area, reportId: report.id } : area))
+    return pinGuides(report.id, guides)(led)
+  }
+
+/** Rates the areas in which this report is in force by a guide that speaks for its extractant, where theirs does not. */
+export const pinGuides =
+  (reportId: string, guides: readonly Guide[]): Act =>
+  (kase) => {
+    const extractant = kase.reports.find(({ id }) => id === reportId)?.extractant
+    if (!extractant) return kase
+    return withAreas(kase, (area) => {
+      if (area.reportId !== reportId) return area
+      const now = guides.find((guide) => guideRef(guide) === area.guide)
+      const guide = guidesFor(guides, extractant, area.crop)[0]
+      return guide && now?.extractant !== extractant ? { ...area, guide: guideRef(guide) } : area
+    })
+  }
+
+/** Lets a report decide for an area. */
+export const putInForce =
+  (areaId: string, reportId: string, guides: readonly Guide[]): Act =>
+  (kase) =>
+    pinGuides(
+      reportId,
+      guides,
+    )(withAreas(kase, (area) => (area.id === areaId && area.reportId !== reportId ? { ...area, reportId } : area)))
+
+/** Lets a report speak of an area, in force there; or no longer, where the newest of the others takes its place. */
+export const setCovers =
+  (areaId: string, reportId: string, covers: boolean, guides: readonly Guide[]): Act =>
+  (kase) => {
+    const area = kase.areas.find(({ id }) => id === areaId)
+    if (!area || !kase.reports.some(({ id }) => id === reportId)) return kase
+    const reports = withEntry(kase.reports, reportId, (report) => ({
+      ...report,
+      areas: covers ? { ...report.areas, [areaId]: true as const } : without(report.areas, areaId),
+    }))
+    if (covers) return putInForce(areaId, reportId, guides)({ ...kase, reports })
+    return area.reportId === reportId ? fallBack({ ...kase, reports }, areaId, guides) : { ...kase, reports }
+  }
+
+/** Takes a report out; in its areas the newest of the others is in force then. */
+export const removeReport =
+  (reportId: string, guides: readonly Guide[]): Act =>
+  (kase) => {
+    const left: Case = {
+      ...kase,
+      reports: withoutEntry(kase.reports, reportId),
+      samples: kase.samples.map((sample) => (sample.reportId === reportId ? { ...sample, reportId: null } : sample)),
+    }
+    return kase.areas
+      .filter((area) => area.reportId === reportId)
+      .reduce<Case>((now, { id }) => fallBack(now, id, guides), left)
+  }
+
+function fallBack(kase: Case, areaId: string, guides: readonly Guide[]): Case {
+  const next = newestFirst(kase.reports.filter(({ areas }) => isMember(areas, areaId)))[0]
+  const led = withAreas(kase, (area) => (area.id === areaId ? { ...area, reportId: next?.id ?? null } : area))
+  return next ? pinGuides(next.id, guides)(led) : led
+}
+
+/** By date; one without a date is the newest. */
+export const newestFirst = <One extends Pick<Report, 'date'>>(reports: readonly One[]): One[] =>
+  [...reports].sort((a, b) => (b.date || '9999').localeCompare(a.date || '9999'))
+
+const without = (areas: Report['areas'], areaId: string) => membersOf(Object.keys(areas).filter((id) => id !== areaId))
+
+/** Takes reports in that came of samples, by the code on the bag. A bad corner speaks for itself, not for its area. */
+export const collect =
+  (reports: readonly Report[], guides: readonly Guide[], inForce: 'always' | 'where-none' = 'always'): Act =>
+  (kase) =>
+    reports.reduce<Case>((now, report) => {
+      const sample = now.samples.find(({ code, reportId }) => code !== '' && code === report.code && !reportId)
+      const taken = addReport(report, guides, sample?.corner ? 'never' : inForce)(now)
+      if (!sample) return taken
+      const back = { reportId: report.id, back: report.date || sample.back, due: '' }
+      return { ...taken, samples: withEntry(taken.samples, sample.id, (one) => ({ ...one, ...back })) }
+    }, kase)
+
+export const addSpotCheck =
+  (check: SpotCheck): Act =>
+  (kase) => ({ ...kase, spotChecks: [...kase.spotChecks, check] })
+
+export const removeSpotCheck =
+  (id: string): Act =>
+  (kase) => ({ ...kase, spotChecks: withoutEntry(kase.spotChecks, id) })

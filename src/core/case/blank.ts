@@ -1,0 +1,126 @@
+import type { Area, Case, Report, Sample } from './case'
+import { guideRef } from '../guides/guide'
+import { defaultGuide } from '../guides/guides'
+import { sieveMeshes } from '../shelf/materials'
+import { elements, majorNutrients, otherNutrients } from '../units/quantity'
+import { blank } from '../units/typed'
+
+/** Empty documents, as they are before anything is typed. Ids and times come from the store. */
+export const blankCase = (id: string, at: string): Case => ({
+  id,
+  schema: 6,
+  rev: 0,
+  client: '',
+  place: '',
+  draftedBy: '',
+  checkedBy: '',
+  createdAt: at,
+  updatedAt: at,
+  sample: false,
+  measures: 'feet',
+  climate: 'cool',
+  schools: {},
+  plan: { north: 0, pace: blank('ft'), picture: null },
+  areas: [],
+  sampling: true,
+  samples: [],
+  spotChecks: [],
+  reports: [],
+  letter: { date: at.slice(0, 10), note: '', printedAt: null },
+})
+
+export const blankArea = (id: string, name: string): Area => ({
+  id,
+  name,
+  size: blank('ft²'),
+  crop: null,
+  otherCrops: [],
+  texture: null,
+  shapes: [],
+  lie: { colour: '', slope: null, shade: null, irrigated: false, toWater: blank('ft') },
+  concerns: [],
+  putOn: [],
+  ground: null,
+  depth: blank('in'),
+  feeding: 'usual',
+  phosphorusBanned: false,
+  newLawn: false,
+  plants: { count: blank(''), age: blank('years'), shoots: blank('in'), dwarf: false },
+  rows: { length: blank('ft'), spacing: blank('ft') },
+  past: { manure: null, manureRate: blank('lb/1000 ft²'), legume: null, beansNext: false },
+  guide: guideRef(defaultGuide),
+  reportId: null,
+  materials: {
+    lime: null,
+    limeEffective: blank('%'),
+    limeScale: 'effective',
+    limeSieves: { cce: blank('%'), moisture: blank('%'), ...each(sieveMeshes, '%') },
+    limeBag: blank('lb'),
+    sulfur: null,
+    sulfurBag: blank('lb'),
+    fertilizer: null,
+    slowNitrogen: blank('%'),
+    meets: null,
+    fertilizerBag: blank('lb'),
+  },
+})
+
+export const blankSample = (id: string, seed: number): Sample => ({
+  id,
+  code: '',
+  areas: [],
+  corner: '',
+  cornerAt: null,
+  cores: blank(''),
+  depth: blank('in'),
+  tests: null,
+  seed,
+  ticked: {},
+  taken: { date: '', by: '', weather: '', cores: blank('') },
+  sent: '',
+  back: '',
+  due: '',
+  ticket: '',
+  reportId: null,
+})
+
+export const blankReport = (id: string): Report => ({
+  id,
+  kind: 'laboratory',
+  areas: {},
+  lines: [],
+  originals: [],
+  code: '',
+  laboratory: '',
+  date: '',
+  extractant: null,
+  micronutrients: null,
+  boron: null,
+  unit: 'ppm',
+  buffer: null,
+  pH: blank(''),
+  pHIn: 'water',
+  bufferPH: blank(''),
+  organicMatter: blank('%'),
+  cec: blank('meq/100 g'),
+  acidity: blank('meq/100 g'),
+  nitrate: blank('ppm'),
+  sampleDepth: blank('in'),
+  salts: blank('dS/m'),
+  saltsBy: null,
+  sar: blank(''),
+  freeLime: blank('%'),
+  lead: blank('ppm'),
+  leadBy: null,
+  ...each(elements, 'ppm'),
+  recommends: {
+    lime: blank('tons/acre'),
+    limeMeans: 'product',
+    limeDepth: blank('in'),
+    sulfur: blank('lb/100 ft²'),
+    ...each([...majorNutrients, ...otherNutrients], 'lb/1000 ft²'),
+  },
+})
+
+const each = <Name extends string | number>(names: readonly Name[], unit: string) =>
+  Object.fromEntries(names.map((name) => [name, blank(unit)])) as unknown as Record<Name, ReturnType<typeof blank>>

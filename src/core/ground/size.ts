@@ -1,0 +1,231 @@
+import { accept, say, type Outcome, type Sentence } from '../told/sentence'
+import type { Ground } from './plan/polygon'
+import { feetPerMetre, sqFtPerAcre, sqFtPerSqMetre } from '../units/factors'
+import { derive, type Derived } from '../workings'
+import { readNamed, type Named } from './named-size'
+import { short, sizeTokens, unreadable, Unreadable, type Mark, type Measure, type SizeToken } from './size-tokens'
+
+/** The outline behind a size, in feet, for drawing it to scale. `plain` is an area of unknown outline. */
+export type Shape =
+  | { readonly kind: 'rectangle'; readonly width: number; readonly length: number }
+  | { readonly kind: 'circle'; readonly diameter: number }
+  | { readonly kind: 'plain'; readonly area: number }
+  | { readonly kind: 'outline'; readonly ground: Ground; readonly area: number }
+
+export interface Size {
+  readonly area: Derived<'ft²'>
+  readonly shape: Shape
+  /** How many of that shape. */
+  readonly count: number
+  /** How it was obtained, which tells how sure it is. */
+  readonly how: HowSized
+  /** How the text was understood. */
+  readonly echo: Sentence
+}
+
+type Measures = 'feet' | 'metres'
+
+export const howSized = ['taped', 'paced', 'told', 'drawn', 'traced', 'counted'] as const
+export type HowSized = (typeof howSized)[number]
+
+/**
+ * Reads a size as people write it: `12x18`, `12' 6" x 8'`, `3.5 m x 2 m`, `2 @ 4x8`, `30 ft circle`,
+ * `0.25 ac`, `450 sq ft`, `30+12 x 10` (× binds before +), and shapes by name as `readNamed` has them. Numbers without a unit are feet or metres as `measures` says.
+ * A length may be in paces: `20 paces x 14 paces`.
+ * Refuses what it cannot read, with the place; a length alone; a volume; and nothing.
+ *
+ * @param pace ft in one pace of whoever measured
+ * @example readSize('12x18', 'feet') // area 216 ft², a rectangle
+ */
+export function readSize(text: string, measures: Measures, pace: number = usualPace): Outcome<Size> {
+  const named = readNamed(text, measures, pace)
+  if (named) return named.ok ? accept(sizeOfNamed(named.value, measures, text)) : named
+  try {
+    return accept(read(text, measures, pace))
+  } catch (error) {
+    if (error instanceof Unreadable) return { ok: false, refusal: error.why }
+    throw error
+  }
+}
+
+const sizeOfNamed = ({ shape, area, lengths, simpson, ring }: Named, measures: Measures, text: string): Size => ({
+  area,
+  shape: ring ? { kind: 'outline', ground: ring, area: area.value.v } : { kind: 'plain', area: area.value.v },
+  count: 1,
+  how: isPaced(text) ? 'paced' : 'taped',
+  echo: say('size.echo-named', {
+    shape,
+    lengths: lengths.join(' '),
+    simpson: simpson ?? null,
+    area: area.value.v,
+    measures,
+  }),
+})
+
+/** ft in a pace that nobody calibrated. Source: common practice. */
+export const usualPace = 2.5
+const isPaced = (text: string) => /\bpaces?\b/i.test(text)
+
+const roundWords = /\b(?:in diameter|diameter|dia|across|circle|round|radius|r)\b|ø/gi
+const largest = 100_000 * sqFtPerAcre
+
+function read(text: string, measures: Measures, pace: number): Size {
+  const words = text.match(roundWords) ?? []
+  const tokens = sizeTokens(
+    text.replace(roundWords, (word) => ' '.repeat(word.length)),
+    pace,
+  )
+  if (tokens.length === 0) return unreadable(words.length > 0 ? 'size.no-diameter' : 'size.empty')
+  const { part, count } = parse(tokens, measures)
+  const { expression, shape, said } =
+    words.length > 0
+      ? circle(
+          part,
+          measures,
+          words.some((word) => /^r/i.test(word) && !/^round/i.test(word)),
+        )
+      : flat(part, measures)
+  const area = derive('ft²', count === 1 ? expression : `${count} * (${expression})`, {}, say('size.typed'), 'reported')
+  if (!(area.value.v > 0)) unreadable('size.zero')
+  if (area.value.v > largest) unreadable('size.huge')
+  return {
+    area,
+    shape,
+    count,
+    how: isPaced(text)
+      ? 'paced'
+      : tokens.some((token) => token.kind === 'measure' && token.of === 'area')
+        ? 'told'
+        : 'taped',
+    echo: say('size.echo', { ...said, sum: mixedSum(text), count, area: area.value.v, measures }),
+  }
+}
+
+/** A part of what was typed: its number in ft, ft², or of no unit yet, and the expression for it. */
+interface Part {
+  readonly of: Measure['of']
+  readonly v: number
+  readonly expression: string
+  /** ft or ft² in one of the unit it was written in. */
+  readonly unit: number
+  readonly sides?: readonly [number, number]
+}
+
+/** What a bare number is taken for beside a length, or an area. */
+const bareUnit = (of: Measure['of'], measures: Measures): number =>
+  measures === 'feet' || of === 'bare' ? 1 : of === 'length' ? feetPerMetre : sqFtPerSqMetre
+
+function inUnit(part: Part, of: Measure['of'], unit: number): Part {
+  if (part.of !== 'bare') return part
+  return {
+    of,
+    v: part.v * unit,
+    unit,
+    expression: unit === 1 ? part.expression : `(${part.expression}) * ${short(unit)}`,
+  }
+}
+
+/** Recursive descent over the tokens: count @ sum, sum of products, product of two sides. */
+function parse(tokens: readonly SizeToken[], measures: Measures): { part: Part; count: number } {
+  let next = 0
+  const take = (...wanted: Mark['mark'][]): Mark['mark'] | undefined => {
+    const token = tokens[next]
+    if (token?.kind !== 'mark' || !wanted.includes(token.mark)) return undefined
+    next += 1
+    return token.mark
+  }
+  const unexpected = (token: SizeToken | undefined) =>
+    token
+      ? unreadable('size.unexpected', {
+          at: token.at + 1,
+          what: token.kind === 'mark' ? token.mark : String(token.value),
+        })
+      : unreadable('size.ends')
+
+  function sum(): Part {
+    let left = product()
+    for (let sign = take('+', '-'); sign; sign = take('+', '-')) {
+      const right = product()
+      const of = left.of === 'bare' ? right.of : left.of
+      if (right.of !== 'bare' && right.of !== of) unreadable('size.mixed-sum')
+      const [a, b] = [inUnit(left, of, bareUnit(of, measures)), inUnit(right, of, bareUnit(of, measures))]
+      left = {
+        of,
+        v: sign === '+' ? a.v + b.v : a.v - b.v,
+        unit: a.unit,
+        expression: `${a.expression} ${sign} ${sign === '-' ? `(${b.expression})` : b.expression}`,
+      }
+    }
+    return left
+  }
+
+  function product(): Part {
+    const left = side()
+    if (!take('x')) return left
+    const right = side()
+    if (left.of === 'area' || right.of === 'area' || take('x')) unreadable('size.three-factors')
+    // In `12x18 m` the unit speaks for both sides.
+    const usual = bareUnit('length', measures)
+    const [a, b] = [inUnit(left, 'length', right.of === 'length' ? right.unit : usual), inUnit(right, 'length', usual)]
+    return {
+      of: 'area',
+      v: a.v * b.v,
+      unit: 1,
+      expression: `${bracketed(a.expression)} * ${bracketed(b.expression)}`,
+      sides: [a.v, b.v],
+    }
+  }
+
+  function side(): Part {
+    if (take('(')) {
+      const inner = sum()
+      if (!take(')')) unreadable('size.bracket', { at: (tokens[next]?.at ?? tokens.at(-1)!.at + 1) + 1 })
+      return { ...inner, expression: `(${inner.expression})` }
+    }
+    const token = tokens[next]
+    if (token?.kind !== 'measure') return unexpected(token)
+    next += 1
+    const { of, value, unit } = token
+    return { of, v: value * unit, unit, expression: unit === 1 ? `${value}` : `${value} * ${short(unit)}` }
+  }
+
+  const first = sum()
+  const counted = take('@')
+  if (counted && (first.of !== 'bare' || !Number.isInteger(first.v) || first.v < 1)) unreadable('size.count')
+  const part = counted ? sum() : first
+  if (next < tokens.length) unexpected(tokens[next])
+  return { part, count: counted ? first.v : 1 }
+}
+
+const bracketed = (expression: string) => (/^[\d.]+$|^\([^()]*\)$/.test(expression) ? expression : `(${expression})`)
+
+/** One shape, and what the echo says of it. */
+interface Outlined {
+  readonly expression: string
+  readonly shape: Shape
+  readonly said: Sentence['args']
+}
+
+function circle(part: Part, measures: Measures, byRadius: boolean): Outlined {
+  if (part.of === 'area') return unreadable('size.circle-area')
+  const diameter = inUnit(part, 'length', bareUnit('length', measures)).v * (byRadius ? 2 : 1)
+  return {
+    expression: `pi / 4 * ${short(diameter)}^2`,
+    shape: { kind: 'circle', diameter },
+    said: { shape: 'circle', across: diameter },
+  }
+}
+
+function flat(part: Part, measures: Measures): Outlined {
+  if (part.of === 'length') return unreadable('size.length')
+  const { v, expression, sides } = inUnit(part, 'area', bareUnit('area', measures))
+  if (!sides) return { expression, shape: { kind: 'plain', area: v }, said: { shape: 'plain' } }
+  const [width, length] = sides
+  return { expression, shape: { kind: 'rectangle', width, length }, said: { shape: 'rectangle', width, length } }
+}
+
+/** `30+12 x 10` could be meant either way; the echo then tells how it was read and how to write the other. */
+function mixedSum(text: string): string | null {
+  const mixed = /^\s*([\d.]+)\s*\+\s*([\d.]+)\s*[x×*]\s*([\d.]+)\s*$/i.exec(text)
+  return mixed ? `${mixed[1]} ${mixed[2]} ${mixed[3]}` : null
+}

@@ -1,0 +1,92 @@
+import type { Crop } from '../guides/crop'
+import type { Guide } from '../guides/guide'
+import type { Limits } from '../guides/limits'
+import type { SulfurMaterial } from '../shelf/materials'
+import type { Climate } from '../guides/soils'
+import type { ChosenLime } from './lime/product'
+import { say, type Sentence, type Text } from '../told/sentence'
+import { quantity } from '../units/quantity'
+import { given, type Derived, type Given, type Working } from '../workings'
+
+/** The ground that a lime or sulfur figure is for. */
+export interface Ground {
+  readonly area: Derived<'ft²'>
+  readonly crop: Crop
+  readonly planted: boolean
+  /** Typed depth, in; undefined for the usual one. */
+  readonly depth?: number
+  readonly climate: Climate
+  readonly sandy: boolean
+  readonly organic: boolean
+  readonly limits: Limits
+  /** Which methods lead, by the guide. */
+  readonly methods: Guide['methods']
+  readonly choices: {
+    readonly lime: ChosenLime
+    readonly sulfur: { readonly material: SulfurMaterial; readonly bagLb: number }
+  }
+}
+
+/** A figure that could lead: the laboratory's, or a method's; or why that method gives none. */
+export interface Candidate {
+  readonly id: string
+  readonly label: Text
+  /** Figures of one opinion agree because they rest on the same data. */
+  readonly opinion?: string
+  /** A check that never leads, and that says nothing when it is far off. */
+  readonly rough?: boolean
+  readonly rate?: Derived<'lb product/1000 ft²'>
+  readonly dugIn?: Derived<'lb product/1000 ft²'>
+  /** An estimate beyond the method's own range. */
+  readonly beyond?: boolean
+  readonly refusal?: Sentence
+  readonly remarks: readonly Sentence[]
+}
+
+/** Methods in the guide's order; those it does not name come after, in their own. */
+export const inOrder = <M extends { readonly id: string }>(methods: readonly M[], order: readonly string[]): M[] => {
+  const rank = ({ id }: M) => (order.includes(id) ? order.indexOf(id) : order.length)
+  return [...methods].sort((a, b) => rank(a) - rank(b))
+}
+
+/** The laboratory's own line among the candidates. */
+export const laboratory = { id: 'laboratory', label: { en: 'the laboratory' } }
+
+/** The soil's pH, and where the crop wants it. */
+export const wherePH = (pH: Working<'pH in water'>, ground: Where) => {
+  const { crop } = ground
+  const aim = aimOf(ground)
+  const key = aim < crop.pH.aim ? 'guide.aim-here' : crop.pH.school ? 'guide.aim-school' : 'guide.aim'
+  return {
+    pH,
+    aim: given(
+      quantity(aim, 'pH in water'),
+      say(key, { crop: crop.label, school: crop.pH.school ?? null, usual: crop.pH.aim }),
+      crop.source,
+    ),
+  }
+}
+
+/** Plots on sand are not limed as far, for manganese and zinc; organic soil no further than it needs. */
+export const aimOf = ({ crop: { use, pH }, sandy, organic, limits: { lime } }: Where): number =>
+  Math.min(pH.aim, use === 'plot' && sandy ? lime.plotAimOnSand : pH.aim, organic ? lime.organicAim : pH.aim)
+
+/** The pH below which it is limed. */
+export const limeBelow = ({ crop: { pH, limeBelow: own }, organic, limits: { lime } }: Where): number =>
+  Math.min(own ?? pH.low, organic ? lime.organicBelow : pH.low)
+
+type Where = Pick<Ground, 'crop' | 'sandy' | 'organic' | 'limits'>
+
+/** A depth that nobody typed. */
+export const usualDepth = (v: number, key: string): Given<'in'> =>
+  given(quantity(v, 'in'), say(key, { depth: v }), 'practice')
+export const typedDepth = (v: number): Given<'in'> =>
+  given(quantity(v, 'in'), say('depth.typed', { depth: v }), 'reported')
+
+/** The depth that lime treats here: the one typed, or the usual one for ground that can or cannot be dug. */
+export const limeDepth = ({ depth, planted, limits }: Pick<Ground, 'depth' | 'planted' | 'limits'>): Given<'in'> =>
+  depth !== undefined
+    ? typedDepth(depth)
+    : planted
+      ? usualDepth(limits.lime.surfaceDepth, 'depth.usual-surface')
+      : usualDepth(limits.lime.dugDepth, 'depth.usual-dug')

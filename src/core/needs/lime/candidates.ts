@@ -1,0 +1,152 @@
+import type { Report } from '../../case/case'
+import { inOrder, laboratory, limeDepth, usualDepth, wherePH, type Candidate, type Ground } from '../candidate'
+import type { Cap } from '../../passes/split'
+import type { ReadReport } from '../../reading/soil'
+import { say, type Outcome, type Sentence } from '../../told/sentence'
+import { caCO3PerEnm } from '../../units/factors'
+import { quantity } from '../../units/quantity'
+import { fromPrinted, rateUnits, type RateUnit } from '../../units/rates'
+import { derive, given, type Derived, type Given } from '../../workings'
+import type { LimeFigure, LimeInputs, LimeMethod } from './method'
+import { limeMethods } from './methods'
+import { productOfMethod, productOfPure } from './product'
+
+/** Every figure there is for lime on this ground, in the order in which one leads. */
+export function limeCandidates(read: ReadReport, report: Report, ground: Ground): Candidate[] {
+  const opinions = opinionsOf(read, ground)
+  const own = opinions.map((opinion) => ownCandidate(opinion, ground))
+  return read.recommends.lime ? [printedCandidate(read, report, ground, opinions), ...own] : own
+}
+
+interface Opinion {
+  readonly method: LimeMethod
+  readonly figure: Outcome<LimeFigure>
+}
+
+/** What each method says that has its inputs. */
+function opinionsOf({ soil, pH, buffer, acidity }: ReadReport, ground: Ground): Opinion[] {
+  if (pH === undefined) return []
+  const inputs: LimeInputs = {
+    ...wherePH(pH, ground),
+    buffer,
+    acidity,
+    texture: soil.texture,
+    textureByCec: soil.textureByCec ? soil.cec : undefined,
+    climate: ground.climate,
+  }
+  return inOrder(limeMethods, ground.methods.lime)
+    .filter((method) => method.applies(inputs))
+    .map((method) => ({ method, figure: method.compute(inputs) }))
+}
+
+function ownCandidate({ method, figure }: Opinion, ground: Ground): Candidate {
+  const { id, label, opinion } = method
+  if (!figure.ok) return { id, label, refusal: figure.refusal, remarks: [] }
+  const at = (depth: Given<'in'>) => productOfMethod(method, figure.value.rate, depth, ground.choices.lime)
+  const surface = ground.planted && ground.depth === undefined
+  return {
+    id,
+    label,
+    opinion,
+    rate: at(limeDepth(ground)),
+    dugIn: surface ? at(usualDepth(ground.limits.lime.dugDepth, 'depth.usual-dug')) : undefined,
+    remarks: figure.value.remarks,
+    beyond: figure.value.beyond,
+  }
+}
+
+function printedCandidate(read: ReadReport, report: Report, ground: Ground, opinions: readonly Opinion[]): Candidate {
+  const { limeMeans } = report.recommends
+  const uncorrected = limeMeans !== 'product' && ground.choices.lime.effectiveness === 'reference'
+  const remarks = [
+    ...reproductions(read.recommends.lime!, report, opinions, limeDepth(ground).value.v),
+    ...(limeMeans === 'product' ? [say('laboratory.lime-stands')] : []),
+    ...(uncorrected ? [say('laboratory.pure-uncorrected')] : []),
+    ...(read.recommends.limeDepth === undefined ? [say('laboratory.depth-unknown')] : []),
+  ]
+  return { ...laboratory, rate: printedLime(read.recommends.lime!, read, report, ground), remarks }
+}
+
+/** A laboratory's figure this close to a method's is taken to be that method's, rounded. */
+const alike = 0.05
+
+/** Which method, at its own depth and with its own lime, gives the figure that the laboratory printed; and what that is at this depth. */
+function reproductions(value: number, report: Report, opinions: readonly Opinion[], depth: number): Sentence[] {
+  const printed = fromPrinted('reference lime', value, report.recommends.lime.unit as RateUnit).value.v
+  const told = new Set<string>()
+  return opinions.flatMap(({ method, figure }) => {
+    if (!figure.ok || told.has(method.opinion)) return []
+    const full = figure.value.rate.value.v * rateUnits['tons/acre']
+    const base = method.baseDepth.value.v
+    if (Math.abs(full / printed - 1) > alike) return []
+    told.add(method.opinion)
+    return [
+      say('laboratory.reproduced', {
+        method: method.label,
+        printed,
+        base,
+        depth,
+        here: (full * depth) / base,
+        effectiveness: method.effectiveness.value.v,
+      }),
+    ]
+  })
+}
+
+/** Pure CaCO₃ in a rate of effective neutralizing material: 400 lb ENM and 1,000 lb CaCO₃ per meq. Common practice. */
+const pureOfEnm = (value: number, unit: RateUnit): Derived<'lb CaCO₃/1000 ft²'> =>
+  derive(
+    'lb CaCO₃/1000 ft²',
+    'enm * each',
+    {
+      enm: fromPrinted('product', value, unit),
+      each: given(quantity(caCO3PerEnm, 'lb CaCO₃ in one lb ENM'), say('lime.enm-each'), 'practice'),
+    },
+    say('lime.of-enm'),
+    'practice',
+  )
+
+/** The laboratory's lime stands as printed unless it says that it means pure CaCO₃, or a depth of its own. */
+function printedLime(value: number, read: ReadReport, report: Report, ground: Ground): Derived<'lb product/1000 ft²'> {
+  const unit = report.recommends.lime.unit as RateUnit
+  const { effectiveness } = ground.choices.lime
+  const { limeMeans } = report.recommends
+  const ofPure = () => {
+    const pure = limeMeans === 'pure' ? fromPrinted('CaCO₃', value, unit) : pureOfEnm(value, unit)
+    return effectiveness === 'reference'
+      ? derive('lb product/1000 ft²', 'pure', { pure }, say('lime.pure-uncorrected'), 'laboratory')
+      : productOfPure(pure, effectiveness)
+  }
+  const asPrinted = limeMeans === 'product' ? fromPrinted('product', value, unit) : ofPure()
+  const base = read.recommends.limeDepth
+  if (base === undefined) return asPrinted
+  return derive(
+    'lb product/1000 ft²',
+    'rate * depth / base_depth',
+    {
+      rate: asPrinted,
+      depth: limeDepth(ground),
+      base_depth: given(quantity(base, 'in'), say('laboratory.depth'), 'laboratory'),
+    },
+    say('lime.to-depth', { depth: limeDepth(ground).value.v, base }),
+    'arithmetic',
+  )
+}
+
+/** Caps on lime weigh the product; some limes have a cap of their own, and the stricter holds. */
+export function limeCap({ planted, limits, choices }: Pick<Ground, 'planted' | 'limits' | 'choices'>): Cap {
+  const { lime } = limits
+  const perPass = planted ? lime.surfacePerPass : lime.dugInPerPass
+  const own = choices.lime.material.cap
+  if (own && own.perPass < perPass)
+    return {
+      perPass: own.perPass,
+      interval: { months: own.monthsApart },
+      rule: say('cap.lime-own', { material: choices.lime.material.label }),
+    }
+  return {
+    perPass,
+    interval: { months: lime.monthsApart },
+    rule: say(planted ? 'cap.lime-surface' : 'cap.lime-dug'),
+  }
+}

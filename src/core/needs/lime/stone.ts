@@ -1,0 +1,59 @@
+import type { Choices, Report } from '../../case/case'
+import { fields, numberIn } from '../../report/fields'
+import type { Guide } from '../../guides/guide'
+import { limeMaterials, type LimeMaterial, type LimeMaterialId } from '../../shelf/materials'
+import { sufficiency } from '../../reading/classify'
+import type { ReadReport } from '../../reading/soil'
+import { say, type Sentence } from '../../told/sentence'
+import { quantity } from '../../units/quantity'
+import { given } from '../../workings'
+import type { ChosenLime } from './product'
+import { labelled } from './quality'
+
+/** Which stone to buy, and why. */
+export interface Stone {
+  readonly kind: 'calcitic' | 'dolomitic' | 'either'
+  readonly why: Sentence
+}
+
+/**
+ * Dolomitic where magnesium is low, calcitic where it is ample, either in between. By the base-saturation school it is
+ * low also below its share of the exchange. Source: common practice.
+ */
+export function stoneFor(read: ReadReport, report: Report, guide: Guide): Stone {
+  if (!read.tests.Mg && !read.words.Mg) return { kind: 'either', why: say('stone.not-tested') }
+  const found = sufficiency('Mg', read, report, guide)
+  const percent = read.bases.find(({ base }) => base === 'Mg')?.percent
+  const share = percent === undefined ? undefined : percent / 100
+  const { magnesiumLowShare, magnesiumAmple } = guide.limits
+  if (share !== undefined && share < magnesiumLowShare)
+    return { kind: 'dolomitic', why: say('stone.low-share', { share, least: magnesiumLowShare }) }
+  if (!found.ok) return { kind: 'either', why: found.refusal }
+  const { low, value, lowBelow } = found.value
+  const args = { value: value?.value.v ?? null, unit: guide.unit, lowBelow: lowBelow ?? null }
+  if (low && magnesiumLowShare === 0) return { kind: 'dolomitic', why: say('stone.low', args) }
+  return share !== undefined && share > magnesiumAmple
+    ? { kind: 'calcitic', why: say('stone.ample', { ...args, share }) }
+    : { kind: 'either', why: say('stone.between', args) }
+}
+
+/** The lime settled on, or the suggested one, with what its bag says. */
+export function chosenLime(choices: Choices, stone: Stone): ChosenLime {
+  const id: LimeMaterialId =
+    choices.lime ?? (stone.kind === 'dolomitic' ? 'pelletized-dolomitic' : 'pelletized-calcitic')
+  const material: LimeMaterial = limeMaterials[id]
+  const bagLb = numberIn(fields.bag, choices.limeBag) ?? material.bagLb
+  const onLabel = labelled(choices)
+  if (onLabel) return { material, bagLb, effectiveness: onLabel }
+  const { effectiveness } = material
+  if (effectiveness === 'reference') return { material, bagLb, effectiveness }
+  return {
+    material,
+    bagLb,
+    effectiveness: given(
+      quantity(effectiveness, 'lb CaCO₃/lb product'),
+      say('lime.unlabelled', { material: material.label, percent: effectiveness * 100 }),
+      'practice',
+    ),
+  }
+}

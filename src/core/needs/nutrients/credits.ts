@@ -1,0 +1,85 @@
+import { fields, numberIn } from '../../report/fields'
+import { fertilizers, type Fertilizer } from '../../shelf/materials'
+import { nitrateInLayer } from '../../reading/nitrate'
+import { say } from '../../told/sentence'
+import { quantity } from '../../units/quantity'
+import { acre, fromPrinted, type RateUnit } from '../../units/rates'
+import { derive, given, type Derived, type Working } from '../../workings'
+import type { Feeding } from './method'
+
+export const perThousand = (perAcre: Working): Derived<'lb N/1000 ft²'> =>
+  derive('lb N/1000 ft²', 'per_acre / acre', { per_acre: perAcre, acre }, say('unit.per-thousand'), 'arithmetic')
+
+export type Credits = Readonly<Partial<Record<'matter' | 'nitrate' | 'manure' | 'legume', Derived<'lb N/1000 ft²'>>>>
+
+/**
+ * Nitrogen that the ground gives by itself in the coming season, by where it comes from. Turf gets none for organic
+ * matter or nitrate, which its rates assume. Source: common practice.
+ */
+export function creditsFor(feeding: Feeding): Credits {
+  const { crop, read } = feeding
+  const found: Record<string, Derived<'lb N/1000 ft²'> | undefined> = {
+    matter: crop.nitrogen.organicMatterCredit ? matterCredit(feeding) : undefined,
+    manure: manureCredit(feeding),
+  }
+  if (crop.use !== 'lawn') {
+    const layer = nitrateInLayer(read)
+    found.nitrate = layer && perThousand(layer)
+    found.legume = legumeCredit(feeding)
+  }
+  return Object.fromEntries(Object.entries(found).filter(([, credit]) => credit && credit.value.v > 0)) as Credits
+}
+
+/** So much N/acre for each % of organic matter above what the rates assume, up to a most. */
+function matterCredit({ read, guide }: Feeding): Derived<'lb N/1000 ft²'> | undefined {
+  const { organicMatter } = read.soil
+  const { creditAbove, creditPerPercent, creditAtMost } = guide.limits.organicMatter
+  if (!organicMatter || organicMatter.v <= creditAbove) return undefined
+  const set = (v: number, of: string, key: string) => given(quantity(v, of), say(key), guide.limits.source)
+  return derive(
+    'lb N/1000 ft²',
+    'min(most, each * (matter - above)) / acre',
+    {
+      matter: given(organicMatter, say('report.organic-matter'), 'reported'),
+      above: set(creditAbove, '% organic matter', 'nitrogen.credit-above'),
+      each: set(creditPerPercent, 'lb N/acre per %', 'nitrogen.credit-each'),
+      most: set(creditAtMost, 'lb N/acre', 'nitrogen.credit-most'),
+      acre,
+    },
+    say('nitrogen.credit'),
+    guide.limits.source,
+  )
+}
+
+/** The part of a manure's or compost's nitrogen that feeds in its first year. */
+function manureCredit({ past }: Feeding): Derived<'lb N/1000 ft²'> | undefined {
+  const material: Fertilizer | undefined = past.manure ? fertilizers[past.manure] : undefined
+  const rate = numberIn(fields.nutrient, past.manureRate)
+  if (!material || !rate) return undefined
+  return derive(
+    'lb N/1000 ft²',
+    'rate * grade / 100 * first_year',
+    {
+      rate: fromPrinted('product', rate, past.manureRate.unit as RateUnit),
+      grade: given(quantity(material.grade.N, '% N'), say('material.grade', { nutrient: 'N' }), 'practice'),
+      first_year: given(
+        quantity(material.firstYearN, 'of it in the first year'),
+        say('material.first-year'),
+        'practice',
+      ),
+    },
+    say('nitrogen.credit-manure', { material: material.label }),
+    'practice',
+  )
+}
+
+function legumeCredit({ past, guide }: Feeding): Derived<'lb N/1000 ft²'> | undefined {
+  const legume = past.legume === null ? undefined : guide.limits.legumes[past.legume]
+  if (!legume) return undefined
+  const perAcre = given(
+    quantity(legume.nitrogen, 'lb N/acre'),
+    say('nitrogen.credit-legume', { legume: legume.label }),
+    guide.limits.source,
+  )
+  return perThousand(perAcre)
+}

@@ -1,0 +1,40 @@
+import type { Area, Past } from '../../case/case'
+import type { Crop } from '../../guides/crop'
+import type { Guide } from '../../guides/guide'
+import type { ReadReport } from '../../reading/soil'
+import type { Sentence } from '../../told/sentence'
+import type { MajorNutrient } from '../../units/quantity'
+import type { Derived } from '../../workings'
+
+/** The ground that is fed, and by which guide. */
+export interface Feeding {
+  readonly area: Derived<'ft²'>
+  readonly crop: Crop
+  readonly guide: Guide
+  readonly settings: Pick<Area, 'feeding' | 'phosphorusBanned' | 'newLawn'>
+  readonly planting: Planting
+  readonly past: Past
+  readonly read: ReadReport
+  /** Light ground, which holds little of what it is given. */
+  readonly sandy: boolean
+}
+
+/** What was counted and measured of the plants; undefined where nobody did. */
+export interface Planting {
+  readonly count?: number
+  readonly age?: number
+  /** in */
+  readonly shoots?: number
+  readonly dwarf: boolean
+  /** ft */
+  readonly rowLength?: number
+  readonly rowSpacing?: number
+}
+
+/** What a method gives: a year's rate, and why. */
+export interface Rated {
+  readonly rate: Derived<`lb ${MajorNutrient}/1000 ft²`>
+  readonly why: Sentence
+  /** The dressings that this method asks for, where they are not the crop's own. */
+  readonly dressings?: readonly string[]
+}

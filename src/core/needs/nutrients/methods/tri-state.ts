@@ -1,0 +1,116 @@
+import type { TriState } from '../../../guides/crop'
+import type { ExtractantId } from '../../../guides/guide'
+import type { Rating } from '../../../reading/classify'
+import type { Soil } from '../../../reading/soil'
+import { accept, refuse, say, type Outcome, type Sentence } from '../../../told/sentence'
+import { quantity, type Cec } from '../../../units/quantity'
+import { acre } from '../../../units/rates'
+import { derive, given, type Derived, type Working } from '../../../workings'
+import type { Rated } from '../method'
+
+const extractant: ExtractantId = 'bray-1'
+
+/**
+ * Field and food-plot P₂O₅ and K₂O: build-up below the critical level, replacement of what the crop removes above it,
+ * and a drawdown to nothing. STL in ppm of Bray P1 and of ammonium-acetate K; lb/acre.
+ * Refuses another extractant, a word or an index, and K without a CEC.
+ * Source: Vitosh, Johnson & Mengel 1995, Tri-State Fertilizer Recommendations E-2567; recalled.
+ */
+export function triState(
+  nutrient: 'P₂O₅' | 'K₂O',
+  rating: Rating,
+  crop: TriState,
+  soil: Soil,
+  used: ExtractantId | null,
+): Outcome<Rated> {
+  if (used !== extractant) return refuse('tri-state.extractant')
+  if (!rating.value || rating.value.value.of.startsWith('index')) return refuse('tri-state.needs-ppm')
+  const removal = removalOf(nutrient, crop)
+  if (nutrient === 'P₂O₅') return rated(phosphate(rating.value, crop.criticalP, removal), rating.value)
+  if (soil.cec === undefined) return refuse('tri-state.needs-cec')
+  return rated(potash(rating.value, soil.cec, removal), rating.value)
+}
+
+/** ppm between the critical level and where it need not be put back in full. */
+const kept = { P: 15, K: 30 } as const
+
+/**
+ * From the critical level to where what the crop removes need no longer be put back in full, ppm; undefined for K without
+ * a CEC, meq/100 g.
+ * Source: as above.
+ */
+export function triStateSpan(element: 'P' | 'K', crop: TriState, cec?: Cec): readonly [number, number] | undefined {
+  if (element === 'K' && !cec) return undefined
+  const critical = element === 'P' ? crop.criticalP : 75 + 2.5 * cec!.v
+  return [critical, critical + kept[element]]
+}
+
+const source = 'tri-state' as const
+const fixed = (v: number, of: string, key: string, args: Sentence['args'] = {}) =>
+  given(quantity(v, of), say(key, args), source)
+
+const removalOf = (nutrient: 'P₂O₅' | 'K₂O', crop: TriState) =>
+  derive(
+    `lb ${nutrient}/acre`,
+    'crop_yield * each',
+    {
+      crop_yield: given(quantity(crop.yield, crop.yieldUnit.en), say('tri-state.yield'), 'practice'),
+      each: fixed(crop.removal[nutrient], `lb ${nutrient}`, 'tri-state.removal'),
+    },
+    say('tri-state.carried-off', { unit: crop.yieldUnit, crop_yield: crop.yield }),
+    source,
+  )
+
+function phosphate(test: Working, critical: number, removal: Working): Derived<'lb P₂O₅/acre'> {
+  const inputs = { test, critical: fixed(critical, 'ppm P', 'tri-state.critical'), removal }
+  const build = { ...inputs, each: fixed(5, 'lb P₂O₅/acre per ppm', 'tri-state.build-each') }
+  if (test.value.v < critical)
+    return derive('lb P₂O₅/acre', '(critical - test) * each + removal', build, say('tri-state.build'), source)
+  if (test.value.v <= critical + 15)
+    return derive('lb P₂O₅/acre', 'removal', { removal, test }, say('tri-state.replace'), source)
+  return derive(
+    'lb P₂O₅/acre',
+    'max(0, removal * (1 - (test - critical - 15) / 10))',
+    inputs,
+    say('tri-state.draw'),
+    source,
+  )
+}
+
+function potash(test: Working, cec: Cec, removal: Working): Derived<'lb K₂O/acre'> {
+  const exchange = given(cec, say('report.cec'), 'reported')
+  const critical = derive('ppm K', '75 + 2.5 * cec', { cec: exchange }, say('tri-state.critical-K'), source)
+  const inputs = { test, critical, removal }
+  if (test.value.v < critical.value.v)
+    return derive(
+      'lb K₂O/acre',
+      '(critical - test) * (1 + 0.05 * cec) + removal + 20',
+      { ...inputs, cec: exchange },
+      say('tri-state.build'),
+      source,
+    )
+  if (test.value.v <= critical.value.v + 30)
+    return derive('lb K₂O/acre', 'removal + 20', { removal, test, critical }, say('tri-state.replace'), source)
+  return derive(
+    'lb K₂O/acre',
+    'max(0, (removal + 20) * (1 - (test - critical - 30) / 20))',
+    inputs,
+    say('tri-state.draw'),
+    source,
+  )
+}
+
+function rated(perAcre: Derived<'lb P₂O₅/acre'> | Derived<'lb K₂O/acre'>, test: Working): Outcome<Rated> {
+  const nutrient = perAcre.value.of === 'lb P₂O₅/acre' ? 'P₂O₅' : 'K₂O'
+  const rate = derive(
+    `lb ${nutrient}/1000 ft²`,
+    'per_acre / acre',
+    { per_acre: perAcre, acre },
+    say('unit.per-thousand'),
+    'arithmetic',
+  )
+  return accept({
+    rate,
+    why: say(rate.value.v > 0 ? 'tri-state.needed' : 'tri-state.enough', { nutrient, value: test.value.v }),
+  })
+}

@@ -1,0 +1,211 @@
+import type { Report } from '../../case/case'
+import { laboratory } from '../candidate'
+import { carrierOf, type Carrier } from '../../shelf/materials'
+import { sufficiency, type Sufficiency } from '../../reading/classify'
+import { say, type Outcome, type Sentence, type Text } from '../../told/sentence'
+import { otherNutrients, quantity, type OtherNutrient } from '../../units/quantity'
+import { acre, fromPrinted, type RateUnit } from '../../units/rates'
+import { derive, given, type Derived } from '../../workings'
+import type { Feeding } from './method'
+import type { NutrientNeed } from './need'
+
+/** Mg, Ca, S or a micronutrient where it is called for, or why it is not given. */
+export interface OtherNeed {
+  readonly nutrient: OtherNutrient
+  /** `by-label`: called for, in an amount that only the product's label tells. */
+  readonly outcome: 'apply' | 'none' | 'by-label' | 'unknown'
+  readonly why: Sentence
+  readonly ledBy?: { readonly id: string; readonly label: Text }
+  readonly rate?: Derived<`lb ${OtherNutrient}/1000 ft²`>
+  readonly amount?: Derived<`lb ${OtherNutrient}`>
+  readonly product?: { readonly material: Carrier; readonly amount: Derived<'lb product'> }
+}
+
+/** What the rules look at beside the feeding. */
+export interface Around {
+  readonly feeding: Feeding
+  readonly report: Report
+  /** Whether lime goes on this season: it brings calcium, and as dolomite magnesium. */
+  readonly limed: boolean
+  readonly nitrogen: NutrientNeed
+  /** Another crop of the area, or the next, that boron harms. */
+  readonly boronHarms: boolean
+}
+
+type Rate = Derived<`lb ${OtherNutrient}/1000 ft²`>
+type Verdict =
+  | { readonly rate: Rate; readonly why: Sentence }
+  | { readonly outcome: 'none' | 'by-label' | 'unknown'; readonly why: Sentence }
+
+/**
+ * Needs beside N, P₂O₅ and K₂O: those that the report prints, and those whose test is low where the guide has a rule.
+ * What is neither is not mentioned. Source: the guide's limits, common practice.
+ */
+export function otherNeeds(around: Around): readonly OtherNeed[] {
+  return otherNutrients.flatMap((nutrient) => {
+    const { feeding, report } = around
+    const printed = feeding.read.recommends[nutrient]
+    if (printed !== undefined) return [byLaboratory(nutrient, printed, around)]
+    const found = sufficiency(nutrient, feeding.read, report, feeding.guide)
+    const verdict = isLow(found) ? rules[nutrient](around) : undefined
+    return verdict ? [asNeed(nutrient, verdict, feeding)] : []
+  })
+}
+
+const isLow = (found: Outcome<Sufficiency>) => found.ok && found.value.low
+
+function byLaboratory(nutrient: OtherNutrient, printed: number, around: Around): OtherNeed {
+  const { feeding, report } = around
+  const barred = nutrient === 'B' && printed > 0 ? boronBarred(around) : undefined
+  if (barred) return { nutrient, outcome: 'none', why: barred }
+  const rate = fromPrinted(nutrient, printed, report.recommends[nutrient].unit as RateUnit)
+  const { perYear } = feeding.guide.limits.boron
+  if (nutrient === 'B' && rate.value.v * acre.value.v > perYear)
+    return { nutrient, outcome: 'unknown', why: say('other.B-over', { perYear }), ledBy: laboratory }
+  if (printed === 0) return { nutrient, outcome: 'none', why: say('nutrient.laboratory-none'), ledBy: laboratory }
+  return { ...asNeed(nutrient, { rate, why: say('nutrient.laboratory') }, feeding), ledBy: laboratory }
+}
+
+function asNeed(nutrient: OtherNutrient, verdict: Verdict, { area }: Feeding): OtherNeed {
+  if (!('rate' in verdict)) return { nutrient, ...verdict }
+  const { rate, why } = verdict
+  if (rate.value.v === 0) return { nutrient, outcome: 'none', why }
+  const amount = derive(`lb ${nutrient}`, 'rate * area / 1000', { rate, area }, say('area.share'), 'arithmetic')
+  const material = carrierOf[nutrient]
+  return {
+    nutrient,
+    outcome: 'apply',
+    why,
+    rate,
+    amount,
+    product: material && { material, amount: productOf(nutrient, amount, material) },
+  }
+}
+
+const productOf = (nutrient: OtherNutrient, amount: Derived, material: Carrier): Derived<'lb product'> =>
+  derive(
+    'lb product',
+    'amount / (percent / 100)',
+    {
+      amount,
+      percent: given(
+        quantity(material.percent, `% ${nutrient}`),
+        say('material.holds', { material: material.label }),
+        'practice',
+      ),
+    },
+    say('other.to-product'),
+    'arithmetic',
+  )
+
+/** One rule an element, for where its test is low. Nothing returned: nothing is said. */
+const rules: Readonly<Record<OtherNutrient, (around: Around) => Verdict | undefined>> = {
+  Mg: ({ limed, feeding }) =>
+    limed
+      ? { outcome: 'none', why: say('other.Mg-by-lime') }
+      : { rate: setRate('Mg', feeding.guide.limits.secondary.Mg, feeding), why: say('other.Mg-low') },
+  Ca: ({ limed, feeding }) =>
+    limed
+      ? { outcome: 'none', why: say('other.Ca-by-lime') }
+      : { rate: setRate('Ca', feeding.guide.limits.secondary.Ca, feeding), why: say('other.Ca-low') },
+  S: sulfurAsNutrient,
+  B: boron,
+  Zn: zinc,
+  Mn: () => ({ outcome: 'by-label', why: say('other.Mn-low') }),
+  Fe: iron,
+  Cu: () => ({ outcome: 'by-label', why: say('other.Cu-low') }),
+}
+
+const setRate = (nutrient: OtherNutrient, v: number, { guide: { limits } }: Feeding): Rate =>
+  derive(
+    `lb ${nutrient}/1000 ft²`,
+    'usual',
+    { usual: given(quantity(v, `lb ${nutrient}/1000 ft²`), say('other.usual', { nutrient }), limits.source) },
+    say('other.usual-rate'),
+    limits.source,
+  )
+
+const perThousand = (nutrient: OtherNutrient, perAcre: number, key: string, { guide: { limits } }: Feeding): Rate =>
+  derive(
+    `lb ${nutrient}/1000 ft²`,
+    'per_acre / acre',
+    { per_acre: given(quantity(perAcre, `lb ${nutrient}/acre`), say(key), limits.source), acre },
+    say('unit.per-thousand'),
+    'arithmetic',
+  )
+
+/** About a tenth of the nitrogen, up to a most. */
+function sulfurAsNutrient({ feeding, nitrogen }: Around): Verdict | undefined {
+  const { limits } = feeding.guide
+  if (!nitrogen.rate || nitrogen.rate.value.v === 0) return undefined
+  const { shareOfN, atMost } = limits.nutrientSulfur
+  const set = (v: number, of: string, key: string) => given(quantity(v, of), say(key), limits.source)
+  const rate = derive(
+    'lb S/1000 ft²',
+    'min(share * nitrogen, most / acre)',
+    {
+      share: set(shareOfN, 'S for each N', 'other.S-share'),
+      most: set(atMost, 'lb S/acre', 'other.S-most'),
+      nitrogen: nitrogen.rate,
+      acre,
+    },
+    say('other.S-rate'),
+    limits.source,
+  )
+  return { rate, why: say('other.S-low') }
+}
+
+function boronBarred({ feeding, boronHarms }: Around): Sentence | undefined {
+  if (feeding.crop.boron === 'harms') return say('other.B-harms', { crop: feeding.crop.label })
+  return boronHarms ? say('other.B-harms-next') : undefined
+}
+
+/** Only for crops it serves, on light ground, and never where beans or peas grow or follow. */
+function boron(around: Around): Verdict | undefined {
+  const { feeding } = around
+  if (feeding.crop.boron !== 'serves') return undefined
+  const barred = boronBarred(around)
+  if (barred) return { outcome: 'none', why: barred }
+  if (!feeding.sandy) return { outcome: 'none', why: say('other.B-not-sandy') }
+  const { rate, perYear } = feeding.guide.limits.boron
+  return { rate: perThousand('B', rate, 'other.B-usual', feeding), why: say('other.B-low', { perYear }) }
+}
+
+/** Beside the row of crops that ask for it on light ground. */
+function zinc({ feeding }: Around): Verdict {
+  const { crop, sandy, planting, guide } = feeding
+  if (!crop.zincOnSand || !sandy) return { outcome: 'by-label', why: say('other.Zn-low') }
+  const { rowSpacing } = planting
+  if (!rowSpacing) return { outcome: 'unknown', why: say('other.Zn-needs-rows') }
+  const rate = derive(
+    'lb Zn/1000 ft²',
+    'each / 100 / spacing * 1000',
+    {
+      each: given(
+        quantity(guide.limits.zincPerHundredFeet, 'lb Zn/100 ft of row'),
+        say('other.Zn-each'),
+        guide.limits.source,
+      ),
+      spacing: given(quantity(rowSpacing, 'ft'), say('planting.rows-spacing'), 'reported'),
+    },
+    say('other.Zn-rate'),
+    guide.limits.source,
+  )
+  return { rate, why: say('other.Zn-row') }
+}
+
+/** A chelate holds its iron only up to a pH of its own. Source: common practice. */
+const chelates = [
+  { upTo: 6.5, name: 'EDTA' },
+  { upTo: 7.5, name: 'DTPA' },
+  { upTo: Infinity, name: 'EDDHA' },
+] as const
+
+/** pH first: an acid lover above its span lacks iron because of it. */
+function iron({ feeding: { crop, read } }: Around): Verdict {
+  const pH = read.soil.pH?.v
+  if (crop.acidRequiring && pH !== undefined && pH > crop.pH.high)
+    return { outcome: 'none', why: say('other.Fe-pH-first') }
+  const chelate = pH === undefined ? null : chelates.find(({ upTo }) => pH <= upTo)!.name
+  return { outcome: 'by-label', why: say('other.Fe-low', { chelate }) }
+}

@@ -1,0 +1,36 @@
+import type { Area } from '../../case/case'
+import { fields, numberIn } from '../../report/fields'
+import { readRows, type Problem } from '../../reading/soil'
+import { cmPerInch } from '../../units/factors'
+import { check, type Field, type Typed } from '../../units/typed'
+import type { Planting } from './method'
+
+/** What was typed of plants and rows, in ft, in and years. */
+export function readPlanting({ plants, rows }: Pick<Area, 'plants' | 'rows'>): Planting {
+  const { length, spacing } = readRows(rows)
+  const shoots = numberIn(fields.shoots, plants.shoots)
+  return {
+    count: numberIn(fields.plants, plants.count),
+    age: numberIn(fields.age, plants.age),
+    shoots: shoots !== undefined && plants.shoots.unit === 'cm' ? shoots / cmPerInch : shoots,
+    dwarf: plants.dwarf,
+    rowLength: length,
+    rowSpacing: spacing,
+  }
+}
+
+/** What of it cannot be read. */
+export function plantingProblems({ plants, rows, past }: Pick<Area, 'plants' | 'rows' | 'past'>): Problem[] {
+  const all: readonly (readonly [string, Field, Typed])[] = [
+    ['plants.count', fields.plants, plants.count],
+    ['plants.age', fields.age, plants.age],
+    ['plants.shoots', fields.shoots, plants.shoots],
+    ['rows.length', fields.rowLength, rows.length],
+    ['rows.spacing', fields.rowSpacing, rows.spacing],
+    ['past.manureRate', fields.nutrient, past.manureRate],
+  ]
+  return all.flatMap(([field, range, typed]) => {
+    const read = check(range, typed)
+    return read.ok ? [] : [{ field, sentence: read.refusal }]
+  })
+}

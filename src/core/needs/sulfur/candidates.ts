@@ -1,0 +1,126 @@
+import type { Report } from '../../case/case'
+import { inOrder, laboratory, typedDepth, usualDepth, wherePH, type Candidate, type Ground } from '../candidate'
+import type { SulfurMaterial } from '../../shelf/materials'
+import { textures } from '../../guides/soils'
+import type { Cap } from '../../passes/split'
+import type { ReadReport } from '../../reading/soil'
+import { say } from '../../told/sentence'
+import { sulfurPerFreeLime } from '../../units/factors'
+import { quantity } from '../../units/quantity'
+import { acre, fromPrinted, type RateUnit } from '../../units/rates'
+import { derive, given, type Derived, type Given } from '../../workings'
+import { sulfurMethods } from './methods'
+
+/** Every figure there is for sulfur on this ground, in the order in which one leads. */
+export function sulfurCandidates(read: ReadReport, report: Report, ground: Ground): Candidate[] {
+  const { material } = ground.choices.sulfur
+  const candidates: Candidate[] = []
+  const printed = read.recommends.sulfur
+  if (printed)
+    candidates.push({
+      ...laboratory,
+      rate: productOf(fromPrinted('S', printed, report.recommends.sulfur.unit as RateUnit), material),
+      remarks: [say('laboratory.sulfur-pure')],
+    })
+  const { soil, pH, freeLime } = read
+  const { texture } = soil
+  if (!texture || pH === undefined) return candidates
+  for (const method of inOrder(sulfurMethods, ground.methods.sulfur)) {
+    const figure = method.compute({ ...wherePH(pH, ground), texture, climate: ground.climate })
+    if (!figure.ok) {
+      candidates.push({ id: method.id, label: method.label, refusal: figure.refusal, remarks: [] })
+      continue
+    }
+    const depth =
+      ground.depth !== undefined
+        ? typedDepth(ground.depth)
+        : usualDepth(ground.limits.sulfur.depth, 'depth.usual-sulfur')
+    const rate = derive(
+      'lb S/1000 ft²',
+      'rate * 10 * depth / base_depth',
+      { rate: figure.value.rate, depth, base_depth: method.baseDepth },
+      say('sulfur.to-depth', { depth: depth.value.v, base: method.baseDepth.value.v }),
+      'arithmetic',
+    )
+    candidates.push({
+      id: method.id,
+      label: method.label,
+      rough: method.rough,
+      rate: productOf(freeLime ? withFreeLime(rate, freeLime) : rate, material),
+      remarks: [
+        ...(soil.textureByCec && soil.cec
+          ? [say('texture.by-cec', { texture: textures[texture].label, cec: soil.cec.v })]
+          : []),
+        ...figure.value.remarks,
+      ],
+    })
+  }
+  return candidates
+}
+
+/** Free lime uses sulfur up before the pH moves: 6,400 lb S/acre for each % in the furrow slice. */
+const withFreeLime = (rate: Derived<'lb S/1000 ft²'>, percent: number): Derived<'lb S/1000 ft²'> =>
+  derive(
+    'lb S/1000 ft²',
+    'rate + free_lime * each / acre',
+    {
+      rate,
+      free_lime: given(quantity(percent, '% CaCO₃'), say('report.free-lime'), 'reported'),
+      each: given(quantity(sulfurPerFreeLime, 'lb S/acre per %'), say('sulfur.free-lime-each'), 'chemistry'),
+      acre,
+    },
+    say('sulfur.free-lime'),
+    'chemistry',
+  )
+
+const productOf = (rate: Derived<'lb S/1000 ft²'>, material: SulfurMaterial): Derived<'lb product/1000 ft²'> =>
+  derive(
+    'lb product/1000 ft²',
+    'sulfur / strength',
+    { sulfur: rate, strength: strengthOf(material) },
+    say('sulfur.to-product'),
+    'arithmetic',
+  )
+
+const strengthOf = (material: SulfurMaterial): Given<'lb S/lb product'> =>
+  given(
+    quantity(material.strength, 'lb S/lb product'),
+    say(material.productPerPass ? 'sulfur.acts-like' : 'sulfur.strength', { material: material.label }),
+    material.productPerPass ? 'chemistry' : 'practice',
+  )
+
+/** The S in a rate of product: that is what sulfur's caps weigh. */
+export const sulfurIn = (rate: Derived<'lb product/1000 ft²'>, material: SulfurMaterial): Derived<'lb S/1000 ft²'> =>
+  derive(
+    'lb S/1000 ft²',
+    'product * strength',
+    { product: rate, strength: strengthOf(material) },
+    say('sulfur.in-product'),
+    'arithmetic',
+  )
+
+/** Caps on sulfur weigh the S. */
+export function sulfurCap({
+  planted,
+  sandy,
+  crop,
+  limits,
+}: Pick<Ground, 'planted' | 'sandy' | 'crop' | 'limits'>): Cap {
+  const { sulfur } = limits
+  const cap =
+    planted && crop.use === 'lawn'
+      ? sulfur.turf
+      : planted
+        ? sandy
+          ? sulfur.plantedOnSand
+          : sulfur.planted
+        : sandy
+          ? sulfur.dugInOnSand
+          : sulfur.dugIn
+  return {
+    perPass: cap.perPass,
+    perYear: cap.perYear,
+    interval: { months: cap.monthsApart },
+    rule: say(planted ? 'cap.sulfur-planted' : 'cap.sulfur-dug'),
+  }
+}

@@ -1,0 +1,58 @@
+import type { Size } from '../ground/size'
+import type { Planting } from '../needs/nutrients/method'
+import { say } from '../told/sentence'
+import { quantity, type Substance } from '../units/quantity'
+import { derive, given, type Derived, type Working } from '../workings'
+
+/** A share of an area's amount that a person measures out: a plant, a bed of several, 20 ft of row. */
+export interface Portion {
+  readonly of: 'plant' | 'bed' | 'row'
+  /** How many of them, or how many times 20 ft of row. */
+  readonly count: Working
+}
+
+/** Feet of row that a hand doses at a time. */
+export const rowLength = 20
+
+/** The shares in which this ground can be dosed. */
+export function portionsOf(size: Size, { count, rowLength: feet, rowSpacing }: Planting): readonly Portion[] {
+  const portions: Portion[] = []
+  if (count !== undefined && count > 1)
+    portions.push({ of: 'plant', count: given(quantity(count, 'plants'), say('planting.count'), 'reported') })
+  else if (size.count > 1)
+    portions.push({ of: 'bed', count: given(quantity(size.count, 'beds'), say('size.count-of'), 'reported') })
+  const twenties = rowTwenties(size, feet, rowSpacing)
+  if (twenties) portions.push({ of: 'row', count: twenties })
+  return portions
+}
+
+function rowTwenties({ area }: Size, feet?: number, spacing?: number): Working | undefined {
+  const each = given(quantity(rowLength, 'ft'), say('planting.rows-twenty'), 'practice')
+  const of = `${rowLength} ft of row`
+  if (feet)
+    return derive(
+      of,
+      'feet / each',
+      { feet: given(quantity(feet, 'ft'), say('planting.rows-length'), 'reported'), each },
+      say('planting.rows-count'),
+      'arithmetic',
+    )
+  if (!spacing) return undefined
+  return derive(
+    of,
+    'area / spacing / each',
+    { area, spacing: given(quantity(spacing, 'ft'), say('planting.rows-spacing'), 'reported'), each },
+    say('planting.rows-count-by-spacing'),
+    'arithmetic',
+  )
+}
+
+/** What of an amount goes on one portion. */
+export const perPortion = <S extends Substance>(amount: Derived<`lb ${S}`>, portion: Portion): Derived =>
+  derive(
+    `${amount.value.of} per ${portion.of}`,
+    'amount / portions',
+    { amount, portions: portion.count },
+    say(`portion.${portion.of}`),
+    'arithmetic',
+  )

@@ -1,0 +1,110 @@
+import type { LimeScaleId } from '../shelf/materials'
+import type { BufferKind, Element } from '../units/quantity'
+import { check, type Field, type Typed } from '../units/typed'
+import { rateUnitWords, soilUnitWords } from '../units/rates'
+
+const percent = [{ unit: '%', words: ['%', 'percent'] }]
+const pounds = [{ unit: 'lb', words: ['lb', 'lbs', 'pounds', '#'] }]
+const inches = [
+  { unit: 'in', words: ['in', 'inch', 'inches', '"'] },
+  { unit: 'cm', words: ['cm'] },
+]
+const feet = [
+  { unit: 'ft', words: ['ft', 'feet', 'foot', "'"] },
+  { unit: 'm', words: ['m'] },
+]
+const soilTest = (high: number, example: string): Field => ({ units: soilUnitWords, low: 0, high, example })
+const printedRate = (high: number, example: string): Field => ({ units: rateUnitWords, low: 0, high, example })
+
+/** The ranges outside which a number is not believed, whatever the method. Source: common practice. */
+export const fields = {
+  pH: { units: [], low: 3, high: 10, example: '6.1' },
+  organicMatter: { units: percent, low: 0, high: 100, example: '3.2' },
+  cec: {
+    units: [{ unit: 'meq/100 g', words: ['meq', 'meq/100 g', 'meq/100g', 'cmol/kg', 'cmol(c)/kg'] }],
+    low: 0.1,
+    high: 200,
+    example: '11.5',
+  },
+  acidity: {
+    units: [{ unit: 'meq/100 g', words: ['meq', 'meq/100 g', 'meq/100g', 'cmol/kg', 'cmol(c)/kg'] }],
+    low: 0,
+    high: 40,
+    example: '2.4',
+  },
+  nitrate: { units: soilUnitWords.filter(({ unit }) => unit !== 'index'), low: 0, high: 1_000, example: '12' },
+  salts: {
+    units: [
+      { unit: 'dS/m', words: ['ds/m', 'mmho/cm', 'mmhos/cm', 'ms/cm'] },
+      { unit: 'ppm', words: ['ppm'] },
+    ],
+    low: 0,
+    high: 70_000,
+    example: '0.8',
+  },
+  sar: { units: [], low: 0, high: 200, example: '4' },
+  freeLime: { units: percent, low: 0, high: 100, example: '1.5' },
+  lead: { units: [{ unit: 'ppm', words: ['ppm', 'mg/kg'] }], low: 0, high: 100_000, example: '85' },
+  pace: { units: feet, low: 1, high: 6, example: '2.5' },
+  toWater: { units: feet, low: 0, high: 5_280, example: '40' },
+  cores: { units: [], low: 1, high: 60, example: '10' },
+  plants: { units: [], low: 1, high: 100_000, example: '6' },
+  age: { units: [{ unit: 'years', words: ['year', 'years', 'yr', 'y'] }], low: 0, high: 200, example: '4' },
+  shoots: { units: inches, low: 0, high: 240, example: '14' },
+  rowLength: { units: feet, low: 1, high: 1_000_000, example: '120' },
+  rowSpacing: { units: [...feet, ...inches], low: 0.1, high: 200, example: '3' },
+  slowNitrogen: { units: percent, low: 0, high: 100, example: '50' },
+  depth: { units: inches, low: 1, high: 24, example: '6' },
+  bag: { units: pounds, low: 0.25, high: 3_000, example: '40' },
+  lime: printedRate(100_000, '2 tons/acre'),
+  sulfur: printedRate(10_000, '1.5 lb/100 ft2'),
+  nutrient: printedRate(2_000, '3 lb/1000'),
+} as const satisfies Record<string, Field>
+
+/** Highest figure believed of each element, and an example. Source: common practice. */
+const elementRanges: Readonly<Record<Element, readonly [high: number, example: string]>> = {
+  P: [3_000, '28'],
+  K: [10_000, '140'],
+  Ca: [40_000, '900'],
+  Mg: [10_000, '95'],
+  S: [5_000, '12'],
+  Na: [20_000, '25'],
+  Zn: [1_000, '1.8'],
+  Mn: [3_000, '20'],
+  Fe: [5_000, '30'],
+  Cu: [1_000, '0.9'],
+  B: [200, '0.6'],
+}
+export const elementFields = Object.fromEntries(
+  Object.entries(elementRanges).map(([element, [high, example]]) => [element, soilTest(high, example)]),
+) as Readonly<Record<Element, Field>>
+
+/** What a bag of lime prints, by the scale it prints it on; sieves go by percent. */
+export const limeFields: Readonly<Record<LimeScaleId, Field>> = {
+  effective: { units: percent, low: 5, high: 178, example: '88' },
+  ecce: { units: percent, low: 5, high: 178, example: '72' },
+  enp: { units: [{ unit: 'lb/ton', words: ['lb/ton'] }], low: 100, high: 3_560, example: '1650' },
+  enm: { units: [{ unit: 'lb/ton', words: ['lb/ton'] }], low: 40, high: 1_424, example: '640' },
+  'sieves-ohio': { units: percent, low: 0, high: 178, example: '95' },
+  'sieves-iowa': { units: percent, low: 0, high: 178, example: '95' },
+  'sieves-half': { units: percent, low: 0, high: 178, example: '95' },
+  'sieves-enm': { units: percent, low: 0, high: 178, example: '95' },
+}
+export const sieveField: Field = { units: percent, low: 0, high: 100, example: '80' }
+export const cceField: Field = { units: percent, low: 5, high: 178, example: '95' }
+export const moistureField: Field = { units: percent, low: 0, high: 60, example: '5' }
+
+/** Each buffer has a range of its own. SMP and Adams–Evans as their methods were published; Mehlich's low end is common practice. */
+export const bufferFields: Readonly<Record<BufferKind, Field>> = {
+  SMP: { units: [], low: 4.8, high: 7.0, example: '6.5' },
+  Sikora: { units: [], low: 4.8, high: 7.0, example: '6.5' },
+  'Adams–Evans': { units: [], low: 7.0, high: 8.0, example: '7.7' },
+  'Moore–Sikora': { units: [], low: 7.0, high: 8.0, example: '7.7' },
+  Mehlich: { units: [], low: 4.0, high: 6.6, example: '6.1' },
+}
+
+/** The number in a field, undefined where there is none or none that can be used. */
+export function numberIn(field: Field, typed: Typed): number | undefined {
+  const read = check(field, typed)
+  return read.ok ? read.value : undefined
+}

@@ -1,0 +1,62 @@
+import type { LineField, MeasuredField, RecommendedField, Report } from '../case/case'
+import { blankReport } from '../case/blank'
+import { bufferFields, elementFields, fields } from './fields'
+import { elements, isMicronutrient, majorNutrients, otherNutrients, type Element } from '../units/quantity'
+import { readMeasured } from './measured'
+import { readTyped, type Field, type Typed } from '../units/typed'
+
+export const recommendedFields: readonly RecommendedField[] = [
+  'lime',
+  'sulfur',
+  ...majorNutrients,
+  ...otherNutrients,
+  'limeDepth',
+]
+
+export const isElement = (field: string): field is Element => (elements as readonly string[]).includes(field)
+
+/** The laboratory's own line behind a field; undefined for what it measures. */
+export const recommendedIn = (field: LineField): RecommendedField | undefined =>
+  field.startsWith('recommends.') ? (field.slice('recommends.'.length) as RecommendedField) : undefined
+
+/** What a line of a report accepts. A buffer has the range of its own kind. */
+export function lineField(field: LineField, buffer: Report['buffer'] = null): Field {
+  const recommended = recommendedIn(field)
+  if (recommended === 'limeDepth') return fields.depth
+  if (recommended) return recommended === 'lime' || recommended === 'sulfur' ? fields[recommended] : fields.nutrient
+  if (isElement(field)) return elementFields[field]
+  if (field === 'bufferPH') return buffer ? bufferFields[buffer] : fields.pH
+  if (field === 'sampleDepth') return fields.depth
+  return fields[field as Exclude<MeasuredField, Element | 'bufferPH' | 'sampleDepth'>]
+}
+
+export const typedIn = (report: Report, field: LineField): Typed => {
+  const recommended = recommendedIn(field)
+  return recommended ? report.recommends[recommended] : report[field as MeasuredField]
+}
+
+const blank = blankReport('')
+
+/** The unit in which a line is printed, unless another is typed after the number. */
+export const lineUnit = (report: Pick<Report, 'lines' | 'unit'>, field: LineField): string =>
+  report.lines.find((one) => one.field === field)?.unit ??
+  (isElement(field) ? (isMicronutrient(field) ? 'ppm' : report.unit) : typedIn(blank, field).unit)
+
+/**
+ * Reads what is typed or imported for a line, in the unit that the paper prints it in. What is measured may be a limit or
+ * a range; a rate or a depth is a plain number.
+ */
+export function readLine(field: LineField, text: string, unit: string): Typed {
+  const { units } = lineField(field)
+  return recommendedIn(field) || field === 'sampleDepth'
+    ? readTyped(text, unit, units)
+    : readMeasured(text, unit, units)
+}
+
+/** A report with a line filled in. */
+export function withLine(report: Report, field: LineField, typed: Typed): Report {
+  const recommended = recommendedIn(field)
+  return recommended
+    ? { ...report, recommends: { ...report.recommends, [recommended]: typed } }
+    : { ...report, [field]: typed }
+}

@@ -1,0 +1,106 @@
+import { blankReport } from '../case/blank'
+import { measuredFields, type Report } from '../case/case'
+import { typed } from '../testing/one-area'
+import { betweenPatches, dropRange } from './kit'
+import { layoutOf, linesOf, onPaper, shippedLayouts } from './layout'
+import { lineUnit, readLine, withLine } from './lines'
+import { remedied, remedyFor } from './remedy'
+import { check } from '../units/typed'
+import { oxideIn } from '../reading/soil'
+import { lineField } from './lines'
+
+const blank = blankReport('r')
+const [routine, index] = shippedLayouts
+const filled = (texts: Readonly<Record<string, string>>, report: Report = blank): Report =>
+  Object.entries(texts).reduce(
+    (now, [field, text]) => withLine(now, field as 'P', readLine(field as 'P', text, lineUnit(now, field as 'P'))),
+    report,
+  )
+
+describe('papers', () => {
+  test('a paper kept from a report gives the next one its order, units and manner', () => {
+    const first = {
+      ...onPaper(blank, { ...routine!, limeMeans: 'ENM' }),
+      laboratory: 'Vale soil room',
+      extractant: 'mehlich-1' as const,
+      lines: [
+        { field: 'K' as const, unit: 'lb/acre' },
+        { field: 'pH' as const, unit: '' },
+      ],
+    }
+    const next = filled({ K: '120', pH: '6.1' }, onPaper(blank, layoutOf(first, 'own', 'Garden test')))
+    expect([next.laboratory, next.extractant, next.K.unit, next.K.value]).toEqual([
+      'Vale soil room',
+      'mehlich-1',
+      'lb/acre',
+      120,
+    ])
+    expect(next.recommends.limeMeans).toBe('ENM')
+    expect(linesOf(next).map(({ field }) => field)).toEqual(['K', 'pH'])
+  })
+  test('what is typed stays when the paper changes, in its unit; a unit that was typed wins', () => {
+    const report = onPaper(filled({ P: '23', K: '90 ppm', Zn: '1.2' }), index!)
+    expect([report.P.text, report.P.unit, report.K.unit]).toEqual(['23', 'index', 'ppm'])
+    expect(linesOf(report).at(-1)).toEqual({ field: 'Zn', unit: 'ppm' })
+  })
+  test('every shipped line has a unit that its field knows', () => {
+    for (const { lines } of shippedLayouts)
+      for (const { field, unit } of lines) {
+        const { units } = lineField(field)
+        expect(units.length === 0 ? unit === '' : units.some((one) => one.unit === unit)).toBe(true)
+      }
+  })
+  test('a blank report has every field that a report may measure', () =>
+    expect(measuredFields.filter((field) => blank[field].text !== '')).toEqual([]))
+})
+
+describe('remedies', () => {
+  test('a lost decimal point', () => {
+    const report = filled({ pH: '61' })
+    const read = check(lineField('pH'), report.pH)
+    const remedy = !read.ok && remedyFor('pH', read.refusal)
+    expect(remedy && remedied(report, remedy).pH).toEqual({ text: '6.1', unit: '', value: 6.1 })
+  })
+  test('phosphate typed for phosphorus: 60 lb P₂O₅ hold 26.2 of P (atomic masses)', () => {
+    const report = filled({ P: '60 ppm P2O5' })
+    const remedy = remedyFor('P', oxideIn('P', report.P.text)!)
+    expect(remedied(report, remedy!).P).toMatchObject({ text: '26.2', unit: 'ppm', value: 26.2 })
+  })
+  test('bases that are in lb/acre lose the unit that was typed after them', () => {
+    const report = filled({ Ca: '3000 ppm', Mg: '400' })
+    const mended = remedied(report, { kind: 'unit', elements: ['Ca', 'Mg'], unit: 'lb/acre' })
+    expect([mended.Ca, mended.Mg]).toEqual([
+      { text: '3000', unit: 'lb/acre', value: 3000 },
+      { text: '400', unit: 'lb/acre', value: 400 },
+    ])
+  })
+  test('the buffer that the reading belongs to', () =>
+    expect(
+      remedied({ ...blank, buffer: 'SMP', bufferPH: typed('7.7') }, { kind: 'buffer', buffer: 'Adams–Evans' }).buffer,
+    ).toBe('Adams–Evans'))
+})
+
+describe('kits', () => {
+  test.each([
+    [[6, 6.5, 7], [0, 1], '6–6.5'],
+    [[6, 6.5, 7], [1], '6.25–6.75'],
+    [[6, 6.5, 7], [0], '6–6.25'],
+    [[6, 6.5, 7], [0, 2], undefined],
+    [[6, 6.5, 7], [], undefined],
+    [['low', 'medium', 'optimum'], [0, 1], 'low to medium'],
+    [['low', 'medium', 'optimum'], [2], 'optimum'],
+  ] as const)('patches %j, marked %j', (patches, marked, expected) =>
+    expect(betweenPatches(patches, marked)).toBe(expected),
+  )
+  test.each([
+    [7, 10, '60–70'],
+    [1, 0.5, '0–0.5'],
+    [0, 10, undefined],
+    [2.5, 10, undefined],
+    [undefined, 10, undefined],
+  ] as const)('%s drops of %s', (drops, each, expected) => expect(dropRange(drops, each)).toBe(expected))
+  test('what a kit leaves open is read as a range', () => {
+    expect(readLine('pH', betweenPatches([6, 6.5], [0, 1])!, '').value).toBe(6.25)
+    expect(readLine('K', dropRange(7, 10)!, 'ppm').value).toBe(65)
+  })
+})

@@ -1,0 +1,44 @@
+import { blankArea, blankCase, blankReport } from '../case/blank'
+import type { Area, Case, Report } from '../case/case'
+import { elementFields, fields } from '../report/fields'
+import { guideRef } from '../guides/guide'
+import { guideFor, guides } from '../guides/guides'
+import { recommend, type Answer, type AreaRecommendation } from '../recommend'
+import { readMeasured } from '../report/measured'
+import type { Typed, UnitWords } from '../units/typed'
+
+/** For tests: a case of one area of exactly 1,000 ft², so that amounts are lb per 1,000 ft². */
+const words: readonly UnitWords[] = [...elementFields.P.units, ...fields.lime.units, ...fields.rowSpacing.units]
+export const typed = (text: string | number, unit = ''): Typed => readMeasured(String(text), unit, words)
+
+export function oneArea(area: Partial<Area>, report: Partial<Report> | null = {}, more: Partial<Case> = {}): Case {
+  const guide = guideFor(report?.extractant ?? 'mehlich-3') ?? guides[0]!
+  const base = { ...blankArea('a', 'A'), size: { text: '20x50', unit: 'ft²', value: 1000 }, guide: guideRef(guide) }
+  return {
+    ...blankCase('c', '2026-01-01T00:00:00.000Z'),
+    areas: [{ ...base, reportId: report && 'r', ...area }],
+    reports: report ? [{ ...blankReport('r'), ...report }] : [],
+    ...more,
+  }
+}
+
+export const found = (...of: Parameters<typeof oneArea>): AreaRecommendation =>
+  recommend(oneArea(...of), guides).areas[0]!
+export const answer = (...of: Parameters<typeof oneArea>): Answer => found(...of).answer!
+
+/** The laboratory's own lines. */
+export const printed = (recommends: Partial<Report['recommends']>): Partial<Report> => ({
+  recommends: { ...blankReport('').recommends, ...recommends },
+})
+export const choosing = (materials: Partial<Area['materials']>): Partial<Area> => ({
+  materials: { ...blankArea('', '').materials, ...materials },
+})
+
+/** lb of N, P₂O₅ and K₂O; 0 where none, the reason's key where it is not known. */
+export const amounts = ({ needs }: Answer): Record<string, number | string> =>
+  Object.fromEntries(
+    needs.map(({ nutrient, amount, outcome, why }) => [
+      nutrient,
+      amount?.value.v ?? (outcome === 'none' ? 0 : why.key),
+    ]),
+  )

@@ -1,0 +1,144 @@
+import { fertilizers, type Fertilizer, type LimeMaterial } from '../shelf/materials'
+import type { OneFertilizer } from '../mix/one-fertilizer'
+import type { Feeding } from '../needs/nutrients/method'
+import type { NutrientNeed } from '../needs/nutrients/need'
+import type { OtherNeed } from '../needs/nutrients/others'
+import type { Reaction } from '../needs/reaction'
+import type { ReadingLine } from '../reading/lines'
+import { say, type Sentence } from './sentence'
+
+/** What a caution may look at. */
+export interface Circumstances {
+  readonly feeding: Feeding
+  readonly reaction: Reaction
+  readonly reading: readonly ReadingLine[]
+  readonly needs: readonly NutrientNeed[]
+  readonly others: readonly OtherNeed[]
+  readonly lime: LimeMaterial
+  readonly fertilizer?: Fertilizer
+  readonly mix?: OneFertilizer
+}
+
+/** Whether each thing that a caution may hang on is so. */
+const facts = {
+  limes: ({ reaction }) => reaction.outcome === 'lime',
+  acidifies: ({ reaction }) => reaction.outcome === 'sulfur',
+  feeds: ({ needs }) => needs.some(({ outcome }) => outcome === 'apply'),
+  'feeds nitrogen': ({ needs }) => needs.some(({ nutrient, outcome }) => nutrient === 'N' && outcome === 'apply'),
+  lawn: ({ feeding }) => feeding.crop.use === 'lawn',
+  'ammonium only': ({ feeding }) => feeding.crop.ammoniumOnly === true,
+  'phosphorus banned': ({ feeding }) => feeding.settings.phosphorusBanned,
+  'free lime': ({ reaction }) => reaction.outcome === 'not-here',
+  'beyond range': ({ reaction }) => reaction.dose?.beyond ?? false,
+  'left high': ({ reaction }) => reaction.why.key === 'reaction.leave-high',
+  'ours leads': ({ reaction }) => reaction.dose !== undefined && reaction.dose.ledBy.id !== 'laboratory',
+  'caustic lime': ({ lime, reaction }) => reaction.outcome === 'lime' && lime.caustic === true,
+  'acid salt': ({ reaction }) => reaction.dose !== undefined && 'productPerPass' in reaction.dose.material,
+  'iron sulfate': ({ reaction }) => reaction.dose !== undefined && 'stains' in reaction.dose.material,
+  fertilizer: ({ fertilizer }) => fertilizer !== undefined,
+  'ammonium bag': ({ fertilizer }) => fertilizer?.ammonium === true,
+  'nitrate bag': ({ fertilizer }) => fertilizer?.nitrate === true,
+  'ammonium nitrate': ({ fertilizer }) => fertilizer?.restricted === true,
+  'lawn bag': ({ fertilizer }) => fertilizer?.forLawns === true,
+  'phosphorus bag': ({ fertilizer }) => fertilizer !== undefined && fertilizer.grade['P₂O₅'] > 0,
+  'quick bag': ({ fertilizer }) => fertilizer !== undefined && fertilizer.slowNitrogen < 0.5,
+  'chloride bag': ({ fertilizer }) => fertilizer?.chloride === true,
+  'blend or none': ({ fertilizer }) => fertilizer?.blend ?? true,
+  manure: ({ fertilizer, feeding }) => fertilizer?.origin === 'manure' || fromManure(feeding),
+  compost: ({ fertilizer }) => fertilizer?.origin === 'compost',
+  sewage: ({ fertilizer }) => fertilizer?.origin === 'sewage',
+  meal: ({ fertilizer }) => fertilizer !== undefined && fertilizer.firstYearN < 1 && !fertilizer.origin,
+  'phosphorus over': ({ mix }) =>
+    mix?.supplies.some((one) => one.nutrient === 'P₂O₅' && one.wanted === 'none' && one.supplied.value.v > 0) ?? false,
+  boron: gives('B'),
+  copper: gives('Cu'),
+  iron: gives('Fe'),
+  'lead above precaution': ({ reading }) => classOf(reading, 'lead', 'precaution', 'screening', 'no-food'),
+  'lead no food': ({ reading }) => classOf(reading, 'lead', 'no-food'),
+  'lead unknown': ({ reading }) => reading.some(({ id, className }) => id === 'lead' && className === undefined),
+  salty: ({ reading }) => reading.some(({ id, distance }) => id === 'salts' && (distance ?? 0) > 0),
+  mix: ({ feeding }) => feeding.crop.use === 'container',
+  'much nitrate': ({ reading }) => classOf(reading, 'nitrate', 'too-much'),
+  'organic soil': ({ feeding }) => (feeding.read.soil.organicMatter?.v ?? 0) > 20,
+} as const satisfies Record<string, (so: Circumstances) => boolean>
+
+export type Fact = keyof typeof facts
+
+function gives(nutrient: OtherNeed['nutrient']) {
+  return ({ others }: Circumstances) =>
+    others.some((one) => one.nutrient === nutrient && (one.outcome === 'apply' || one.outcome === 'by-label'))
+}
+
+const fromManure = ({ past }: Feeding) => past.manure !== null && originOf(fertilizers[past.manure]) === 'manure'
+const originOf = ({ origin }: Fertilizer) => origin
+const classOf = (reading: readonly ReadingLine[], line: string, ...classes: readonly string[]) =>
+  reading.some(({ id, className }) => id === line && className !== undefined && classes.includes(className))
+
+interface Caution {
+  readonly key: string
+  readonly all?: readonly Fact[]
+  readonly any?: readonly Fact[]
+  readonly none?: readonly Fact[]
+}
+
+const no: readonly Fact[] = []
+
+/** In order of harm: people first, then plants and water, then money. Source of all: common practice. */
+export const cautions: readonly Caution[] = [
+  { key: 'lead-no-food', all: ['lead no food'] },
+  { key: 'lead', all: ['lead above precaution'] },
+  { key: 'lead-method', all: ['lead unknown'] },
+  { key: 'ammonium-nitrate', all: ['ammonium nitrate'] },
+  { key: 'caustic-lime', all: ['caustic lime'] },
+  { key: 'aluminum', all: ['acid salt'], none: ['iron sulfate'] },
+  { key: 'borax', all: ['boron'] },
+  { key: 'copper', all: ['copper'] },
+  { key: 'manure-food', all: ['manure'], none: ['lawn'] },
+  { key: 'lime-dust', all: ['limes'] },
+  { key: 'sulfur-dust', all: ['acidifies'] },
+  { key: 'sewage', all: ['sewage'] },
+  { key: 'nitrate-wells', any: ['much nitrate', 'nitrate bag'] },
+  { key: 'weed-killer', all: ['lawn bag'], none: ['lawn'] },
+  { key: 'carry-over', any: ['manure', 'compost'] },
+  { key: 'mix', all: ['mix'] },
+  { key: 'salts', all: ['salty'] },
+  { key: 'sulfur-overshoot', all: ['acidifies'] },
+  { key: 'sulfur-wet-cold', all: ['acidifies'] },
+  { key: 'free-lime', all: ['free lime'] },
+  { key: 'never-both', any: ['limes', 'acidifies'] },
+  { key: 'wood-ash', all: ['caustic lime', 'feeds nitrogen'] },
+  { key: 'lime-ammonium', all: ['limes', 'ammonium bag'] },
+  { key: 'lime-ammonium', all: ['limes', 'feeds'], none: ['fertilizer'] },
+  { key: 'quick-burns', all: ['quick bag', 'feeds nitrogen'] },
+  { key: 'muriate-heat', all: ['chloride bag'] },
+  { key: 'ammonium-only', all: ['ammonium only', 'blend or none'] },
+  { key: 'P-over', all: ['phosphorus over'], none: ['phosphorus banned'] },
+  { key: 'P-rule', all: ['lawn', 'phosphorus bag'] },
+  { key: 'P-rule', all: ['lawn', 'feeds'], none: ['fertilizer'] },
+  { key: 'organic-soil', all: ['organic soil'] },
+  { key: 'beyond-range', all: ['beyond range'] },
+  { key: 'iron-manganese', all: ['left high'] },
+  { key: 'iron-stains', any: ['iron', 'iron sulfate'] },
+  { key: 'dogs-meal', all: ['meal'] },
+  { key: 'water-edge', all: ['feeds'] },
+  { key: 'dormant', all: ['lawn', 'feeds'] },
+  { key: 'label', any: ['feeds', 'limes', 'acidifies'] },
+  { key: 'own-laboratory', all: ['ours leads'] },
+]
+
+/** The cautions that the circumstances call for, the most harmful first, each once and with its reason. */
+export function cautionsFor(so: Circumstances): Sentence[] {
+  const known = new Map<Fact, boolean>()
+  const is = (fact: Fact): boolean => {
+    const found = known.get(fact) ?? facts[fact](so)
+    known.set(fact, found)
+    return found
+  }
+  const called = cautions
+    .filter(({ all = no, any, none = no }) => all.every(is) && (any === undefined || any.some(is)) && !none.some(is))
+    .map(({ key }) => key)
+  return [...new Set(called)].map((key) => say(`caution.${key}`))
+}
+
+/** Why a caution is given, for whoever asks. */
+export const reasonFor = (caution: Sentence): Sentence => say(`${caution.key}.why`)

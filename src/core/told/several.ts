@@ -1,0 +1,37 @@
+import type { Crop } from '../guides/crop'
+import type { NutrientNeed } from '../needs/nutrients/need'
+import type { Reaction } from '../needs/reaction'
+import { say, type Sentence } from './sentence'
+
+interface Answered {
+  readonly crop: Crop
+  readonly answer: { readonly reaction: Reaction; readonly needs: readonly NutrientNeed[] }
+}
+
+/** Rates that differ by more than this share of the larger are worth a word. Source: common practice. */
+const apart = 0.25
+
+/** Where the crops of one area want different things: of the ground's pH, or of a nutrient. */
+export function quarrels(grown: readonly Answered[]): readonly Sentence[] {
+  if (grown.length < 2) return []
+  const found: Sentence[] = []
+  const limed = grown.find(({ answer }) => answer.reaction.outcome === 'lime')
+  const sour = grown.find(({ crop, answer }) => answer.reaction.outcome === 'sulfur' || crop.acidRequiring)
+  if (limed && sour && limed !== sour)
+    found.push(say('several.pH-both', { one: limed.crop.label, other: sour.crop.label }))
+  else if (!overlap(grown)) found.push(say('several.pH-apart'))
+  const [first] = grown
+  first!.answer.needs.forEach(({ nutrient }, i) => {
+    const rates = grown.map(({ answer }) => {
+      const need = answer.needs[i]!
+      return need.outcome === 'unknown' ? undefined : (need.rate?.value.v ?? 0)
+    })
+    if (rates.includes(undefined)) return
+    const [low, high] = [Math.min(...(rates as number[])), Math.max(...(rates as number[]))]
+    if (high - low > apart * high) found.push(say('several.nutrient', { nutrient, low, high }))
+  })
+  return found
+}
+
+const overlap = (grown: readonly Answered[]): boolean =>
+  Math.max(...grown.map(({ crop }) => crop.pH.low)) <= Math.min(...grown.map(({ crop }) => crop.pH.high))

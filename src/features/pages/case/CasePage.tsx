@@ -1,0 +1,231 @@
+'use client'
+
+import { Download, History } from 'lucide-react'
+import Link from 'next/link'
+import { useSearchParams } from 'next/navigation'
+import { lazy, Suspense, useEffect, useMemo, useState, type ReactNode } from 'react'
+import type { Case } from '@/core/case/case'
+import { stations } from '@/core/case/progress'
+import { act, editCase, type Front } from '@/store/cases'
+import { buttonClass } from '@/ui/Button'
+import { AmountsSheet } from '../../stations/amounts/AmountsSheet'
+import { en as amountWords } from '../../stations/amounts/messages'
+import { AreasRail, describe } from '../../stations/ground/AreasRail'
+import { en as historyWords } from '../../shared/history/messages'
+import { UndoRedo } from '../../shared/history/UndoRedo'
+import { GroundStation } from '../../stations/ground/GroundStation'
+import { Signer } from '../../shared/office/Signer'
+import { area as areaWords } from '@/wording/format'
+import { Figure } from '../../shared/workings/Figure'
+import { LazyWorkings } from '../../shared/workings/LazyWorkings'
+import { answerOf, CaseProvider, useOpenCase, type OpenCase, type View } from '../../case/context'
+import { Refused, Unreadable } from '../../case/Keeping'
+import { en } from '../../case/messages'
+import { saveCaseFile } from '../../case/save-file'
+import { StationNav } from './StationNav'
+import { useCase, useRecommendation } from '../../case/useCase'
+
+/** What comes after the page itself. */
+const later = {
+  materials: () => import('../../stations/materials/MaterialsStation'),
+  letter: () => import('../../stations/letter/LetterStation'),
+  results: () => import('../../stations/results/ResultsStation'),
+  reading: () => import('../../stations/reading/ReadingStation'),
+  sample: () => import('../../stations/sample/SampleStation'),
+  plan: () => import('../../stations/ground/plan/PlanView'),
+  conflicts: () => import('../../shared/exchange/Conflicts'),
+  history: () => import('../../shared/history/HistoryView'),
+}
+const MaterialsStation = lazy(() => later.materials().then((found) => ({ default: found.MaterialsStation })))
+const LetterStation = lazy(() => later.letter().then((found) => ({ default: found.LetterStation })))
+const ResultsStation = lazy(() => later.results().then((found) => ({ default: found.ResultsStation })))
+const ReadingStation = lazy(() => later.reading().then((found) => ({ default: found.ReadingStation })))
+const SampleStation = lazy(() => later.sample().then((found) => ({ default: found.SampleStation })))
+const Conflicts = lazy(() => later.conflicts().then((found) => ({ default: found.Conflicts })))
+const HistoryView = lazy(() => later.history().then((found) => ({ default: found.HistoryView })))
+
+/** Once the page rests the other stations come too, so that a tablet without a service worker goes on without network. */
+function useStationsAtHand() {
+  useEffect(() => {
+    const rest = setTimeout(() => {
+      for (const load of Object.values(later)) load().catch(() => undefined)
+    }, 1_000)
+    return () => clearTimeout(rest)
+  }, [])
+}
+
+/** One case, whichever of its stations is open; the address says which, and changes without a page load. */
+export function CasePage() {
+  const params = useSearchParams()
+  const id = params.get('id') ?? ''
+  const { kase, keeping } = useCase(id)
+  if (kase === undefined && keeping === 'unreadable') return <Unreadable />
+  if (kase === undefined) return <p className="p-8">{en.loading}</p>
+  if (kase === null)
+    return (
+      <main className="mx-auto max-w-xl px-6 py-24">
+        <h1 className="font-serif text-2xl font-semibold">{en.gone}</h1>
+        <Link href="/" className={`${buttonClass('act')} mt-5 inline-block`}>
+          {en.toDesk}
+        </Link>
+      </main>
+    )
+  const station = views.find((one) => one === params.get('station')) ?? 'ground'
+  return <Opened key={id} kase={kase} keeping={keeping} station={station} areaId={params.get('area')} />
+}
+
+/** Stations that take more room. */
+const wide: ReadonlySet<View> = new Set(['results', 'reading'])
+
+const views: readonly View[] = [...stations, 'history']
+
+interface Props {
+  kase: Case
+  keeping: Front['keeping']
+  station: View
+  areaId: string | null
+}
+
+function Opened({ kase, keeping, station, areaId }: Props) {
+  useStationsAtHand()
+  const [explained, explain] = useState<string | null>(null)
+  const area = kase.areas.find((one) => one.id === areaId) ?? kase.areas[0] ?? null
+  const recommendation = useRecommendation(kase, area?.id ?? null)
+  const open = useMemo<OpenCase>(() => {
+    const address = (to: View, areaTo: string | undefined) =>
+      `/case?${new URLSearchParams({ id: kase.id, station: to, ...(areaTo ? { area: areaTo } : {}) })}`
+    return {
+      kase,
+      recommendation,
+      keeping,
+      area,
+      explained,
+      explain,
+      edit: (recipe) => void editCase(kase.id, recipe),
+      act: (doing) => void act(kase.id, doing),
+      selectArea: (id) => window.history.pushState(null, '', address(station, id)),
+      go: (to, areaTo) => {
+        explain(null)
+        window.history.pushState(null, '', address(to, areaTo ?? area?.id))
+        window.scrollTo(0, 0)
+      },
+    }
+  }, [kase, recommendation, keeping, area, explained, station])
+  return (
+    <CaseProvider value={open}>
+      <div className="flex min-h-dvh flex-col">
+        <Header />
+        <Refused kase={kase} keeping={keeping} />
+        <Suspense>
+          <Conflicts kase={kase} />
+        </Suspense>
+        <StationNav station={station} />
+        <div className="flex flex-1 flex-col md:flex-row">
+          <AreasRail />
+          <main className="bg-sheet min-w-0 flex-1 px-5 py-4 sm:px-8 print:bg-white print:p-0">
+            <div className={`${wide.has(station) ? 'max-w-[1160px]' : 'max-w-[900px]'} print:max-w-none`}>
+              <Heading station={station} />
+              <Suspense>
+                <StationSheet station={station} />
+              </Suspense>
+            </div>
+          </main>
+          <LazyWorkings />
+        </div>
+      </div>
+    </CaseProvider>
+  )
+}
+
+function Header() {
+  const { kase, keeping, go } = useOpenCase()
+  return (
+    <header className="border-rule flex min-h-13 items-center gap-2 border-b px-5 py-2 sm:gap-4 print:hidden">
+      <Link href="/" className="font-serif text-[19px] font-semibold">
+        Agrologos
+      </Link>
+      <p className="min-w-0 flex-1 truncate">
+        <strong>{kase.client || en.unnamed}</strong>
+        {kase.place && <span className="text-ink-2">, {kase.place}</span>}
+      </p>
+      <Signer />
+      <UndoRedo caseId={kase.id} />
+      <HeaderButton label={historyWords.title} icon={<History size={18} aria-hidden />} onClick={() => go('history')} />
+      <HeaderButton
+        label={en.saveFile}
+        icon={<Download size={18} aria-hidden />}
+        onClick={() => void saveCaseFile(kase)}
+      />
+      <p role="status" className="text-ink-2 hidden text-sm sm:block">
+        {en.keeping[keeping]}
+      </p>
+    </header>
+  )
+}
+
+/** An icon where there is little room, its words where there is more. */
+function HeaderButton({ label, icon, onClick }: { label: string; icon: ReactNode; onClick: () => void }) {
+  return (
+    <button
+      type="button"
+      aria-label={label}
+      title={label}
+      onClick={onClick}
+      className="text-ink-2 hover:text-ink flex cursor-pointer items-center gap-1.5 p-1 text-sm"
+    >
+      {icon}
+      <span className="hidden lg:inline">{label}</span>
+    </button>
+  )
+}
+
+function Heading({ station }: { station: View }) {
+  const { kase, area, recommendation } = useOpenCase()
+  if (station === 'letter') return <h1 className="sr-only">{en.stations.letter}</h1>
+  if (station === 'ground' || station === 'sample' || station === 'history' || !area)
+    return (
+      <h1 className="border-ink mb-3 border-b-[1.5px] pb-2 font-serif text-[25px] leading-tight font-semibold print:hidden">
+        {station === 'history' ? historyWords.title : en.stations[station]}
+      </h1>
+    )
+  const found = answerOf(recommendation, area.id)
+  return (
+    <div className="border-ink flex flex-wrap items-baseline gap-x-3 border-b-[1.5px] pb-2">
+      <h1 className="font-serif text-[25px] leading-tight font-semibold">
+        <span className="sr-only">{en.stations[station]}: </span>
+        {area.name}
+      </h1>
+      <p className="text-ink-2">
+        {found.size.ok && <Figure opens="size">{areaWords(found.size.value.area.value.v, kase.measures)}</Figure>}
+        {found.size.ok && ' · '}
+        {describe(found, kase.measures, false)}
+      </p>
+    </div>
+  )
+}
+
+function StationSheet({ station }: { station: View }) {
+  const { area, recommendation } = useOpenCase()
+  switch (station) {
+    case 'ground':
+      return <GroundStation />
+    case 'sample':
+      return <SampleStation />
+    case 'results':
+      return <ResultsStation />
+    case 'reading':
+      return <ReadingStation />
+    case 'amounts':
+      return area ? (
+        <AmountsSheet found={answerOf(recommendation, area.id)} />
+      ) : (
+        <p className="mt-5 font-serif text-lg">{amountWords.noArea}</p>
+      )
+    case 'materials':
+      return <MaterialsStation />
+    case 'letter':
+      return <LetterStation />
+    case 'history':
+      return <HistoryView />
+  }
+}

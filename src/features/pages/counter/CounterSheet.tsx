@@ -1,0 +1,175 @@
+'use client'
+
+import { Disclosure, DisclosureButton, DisclosurePanel } from '@headlessui/react'
+import { ChevronRight } from 'lucide-react'
+import Link from 'next/link'
+import { useRouter } from 'next/navigation'
+import { useEffect, useMemo, useState, type ReactNode } from 'react'
+import { blankArea, blankReport } from '@/core/case/blank'
+import type { Case } from '@/core/case/case'
+import { act, createCase, editCase, type Front } from '@/store/cases'
+import { beginsWith } from '@/store/office'
+import { counterId } from '@/store/put'
+import { Button } from '@/ui/Button'
+import { render } from '@/wording/render'
+import { AmountsSheet } from '../../stations/amounts/AmountsSheet'
+import { answerOf, CaseProvider, type OpenCase } from '../../case/context'
+import { Refused } from '../../case/Keeping'
+import { useCase, useRecommendation } from '../../case/useCase'
+import { CropField, GroundField, SizeField, TextureField } from '../../stations/ground/AreaFields'
+import { describe } from '../../stations/ground/AreasRail'
+import {
+  BufferFields,
+  ExtractantFields,
+  NutrientFields,
+  PHField,
+  RecommendsFields,
+  TestField,
+} from '../../stations/results/ReportFields'
+import { FertilizerShelf } from '../../stations/materials/FertilizerShelf'
+import { LazyWorkings } from '../../shared/workings/LazyWorkings'
+import { en } from './messages'
+import { v4 as newId } from 'uuid'
+
+/** A case of one area and one report, as the counter needs it. */
+async function blankCounter(): Promise<Partial<Case>> {
+  const begins = await beginsWith()
+  return {
+    ...begins.kase,
+    areas: [{ ...blankArea('area', en.areaName), ...begins.area, reportId: 'report' }],
+    reports: [{ ...blankReport('report'), areas: { area: true } }],
+  }
+}
+
+/** The way in for a client who stands there: one sheet, and the answer beside it. */
+export function CounterSheet() {
+  const { kase, keeping } = useCase(counterId)
+  useEffect(() => {
+    // Where the browser's database cannot be read the sheet works all the same, and says that nothing is kept.
+    if (kase === null || (kase === undefined && keeping === 'unreadable'))
+      void blankCounter().then((blank) => createCase(blank, counterId))
+  }, [kase, keeping])
+  if (!kase) return <p className="p-8">{en.loading}</p>
+  return <Opened kase={kase} keeping={keeping} />
+}
+
+function Opened({ kase, keeping }: { kase: Case; keeping: Front['keeping'] }) {
+  const router = useRouter()
+  const [explained, explain] = useState<string | null>(null)
+  const area = kase.areas[0]!
+  const recommendation = useRecommendation(kase, area.id)
+  const edit: OpenCase['edit'] = (recipe) => void editCase(counterId, recipe)
+  const doing: OpenCase['act'] = (one) => void act(counterId, one)
+  const clear = async () => {
+    const blank = await blankCounter()
+    edit((draft) => void Object.assign(draft, blank))
+  }
+  const keep = async (station: string) => {
+    const { id, written } = createCase(
+      { ...kase, createdAt: new Date().toISOString(), areas: [{ ...area, name: en.keptName }] },
+      newId(),
+    )
+    await written
+    await clear()
+    router.push(`/case?id=${id}&station=${station}`)
+  }
+  const open = useMemo<OpenCase>(
+    () => ({
+      kase,
+      recommendation,
+      keeping,
+      area,
+      explained,
+      explain,
+      edit,
+      act: doing,
+      selectArea: () => undefined,
+      go: (station) => document.getElementById(`counter-${station}`)?.scrollIntoView(),
+    }),
+    [kase, recommendation, keeping, area, explained],
+  )
+  const found = answerOf(recommendation, area.id)
+  const why = found.answer?.reaction.why
+  return (
+    <CaseProvider value={open}>
+      <header className="border-rule flex min-h-13 items-center gap-4 border-b px-5 py-2">
+        <Link href="/" className="font-serif text-[19px] font-semibold">
+          Agrologos
+        </Link>
+        <p className="flex-1">
+          <span className="hidden sm:inline">{en.title}</span>
+        </p>
+        <Button kind="text" onClick={() => void clear()}>
+          {en.clear}
+        </Button>
+        <Button kind="act" onClick={() => void keep('ground')}>
+          {en.keep}
+        </Button>
+      </header>
+      <Refused kase={kase} keeping={keeping} />
+      <div className="flex min-h-[calc(100dvh-53px)] flex-col lg:flex-row">
+        <section
+          className="border-rule shrink-0 border-b px-5 py-4 lg:w-[380px] lg:border-r lg:border-b-0"
+          data-entry
+          aria-label={en.title}
+          id="counter-ground"
+        >
+          <h1 className="font-serif text-[22px] leading-tight font-semibold">{en.title}</h1>
+          <p className="text-ink-2 mt-1 mb-3 text-[14.5px] leading-snug">{en.lead}</p>
+          <div className="grid gap-2.5" id="counter-results">
+            <div className="grid grid-cols-2 gap-2.5">
+              <PHField area={area} autoFocus={area.size.text === ''} />
+              <SizeField area={area} />
+            </div>
+            <CropField area={area} />
+            <TextureField
+              area={area}
+              missing={why && /needs-input$/.test(why.key) && !area.texture ? render(why) : undefined}
+            />
+            <Fold label={en.more} open={kase.reports[0]!.P.text !== '' || kase.reports[0]!.bufferPH.text !== ''}>
+              <BufferFields area={area} />
+              <div className="grid grid-cols-2 gap-2.5">
+                <TestField area={area} name="organicMatter" />
+                <TestField area={area} name="cec" />
+              </div>
+              <ExtractantFields area={area} />
+              <NutrientFields area={area} />
+              <GroundField area={area} />
+            </Fold>
+            <Fold
+              label={en.recommends}
+              open={Object.values(kase.reports[0]!.recommends).some(
+                (line) => typeof line === 'object' && line.text !== '',
+              )}
+            >
+              <RecommendsFields area={area} />
+            </Fold>
+          </div>
+        </section>
+        <main className="bg-sheet min-w-0 flex-1 px-5 py-4 sm:px-8" id="counter-amounts">
+          <div className="border-ink border-b-[1.5px] pb-2">
+            <h2 className="font-serif text-[25px] leading-tight font-semibold">
+              {found.answer ? describe(found, kase.measures) : en.waiting}
+            </h2>
+          </div>
+          <AmountsSheet found={found} />
+          <div id="counter-materials" className="mt-4">
+            {found.answer && <FertilizerShelf area={area} found={found} />}
+          </div>
+        </main>
+        <LazyWorkings />
+      </div>
+    </CaseProvider>
+  )
+}
+
+function Fold({ label, open, children }: { label: string; open: boolean; children: ReactNode }) {
+  return (
+    <Disclosure as="div" defaultOpen={open} className="border-rule border-t pt-2">
+      <DisclosureButton className="text-moss hover:text-ink group flex w-full cursor-pointer items-center gap-1.5 py-0.5 font-semibold">
+        <ChevronRight size={17} aria-hidden className="group-data-open:rotate-90" /> {label}
+      </DisclosureButton>
+      <DisclosurePanel className="mt-2 grid gap-2.5">{children}</DisclosurePanel>
+    </Disclosure>
+  )
+}

@@ -1,0 +1,162 @@
+'use client'
+
+import { useLiveQuery } from 'dexie-react-hooks'
+import Link from 'next/link'
+import { useRouter } from 'next/navigation'
+import { lazy, Suspense, useEffect, useState } from 'react'
+import { db, type Summary } from '@/store/db'
+import { Button, buttonClass } from '@/ui/Button'
+import { FilePicker } from '@/ui/FilePicker'
+import type { OpenedFile, Problem } from './actions'
+import { CaseList } from './CaseList'
+import { Empty } from './Empty'
+import { en } from './messages'
+import { Trash } from './Trash'
+
+/** What the Desk can do comes right after what it shows. */
+const actions = () => import('./actions')
+
+const ArrivalSheet = lazy(() =>
+  import('../../shared/exchange/ArrivalSheet').then((found) => ({ default: found.ArrivalSheet })),
+)
+const RestoreSheet = lazy(() =>
+  import('../../shared/backup/RestoreSheet').then((found) => ({ default: found.RestoreSheet })),
+)
+const Reminder = lazy(() => import('../../shared/backup/Reminder').then((found) => ({ default: found.Reminder })))
+
+type Found = { summaries: Summary[]; whole: boolean } | 'refused'
+
+/** As many as fill a screen come first; all of them right after. */
+function useSummaries(): Found | undefined {
+  const newest = useLiveQuery(() =>
+    db.summaries
+      .orderBy('updatedAt')
+      .reverse()
+      .limit(30)
+      .toArray()
+      .catch(() => undefined),
+  )
+  const all = useLiveQuery<Found>(() =>
+    // Sorted here: reading backwards along an index is many times slower than reading all.
+    db.summaries.toArray().then(
+      (summaries) => ({ summaries: summaries.sort((a, b) => (a.updatedAt < b.updatedAt ? 1 : -1)), whole: true }),
+      () => 'refused' as const,
+    ),
+  )
+  return all ?? (newest && newest.length > 0 ? { summaries: newest, whole: false } : undefined)
+}
+
+/** All cases by what they wait for. */
+export function Desk() {
+  const router = useRouter()
+  const found = useSummaries()
+  const [problem, setProblem] = useState<Problem | null>(null)
+  const [opened, setOpened] = useState<Extract<OpenedFile, { kind: 'known' | 'backup' }> | null>(null)
+  useEffect(() => {
+    void actions().then(async ({ seedOnce, emptyOldTrash }) => {
+      await seedOnce()
+      await emptyOldTrash().catch(() => undefined)
+    })
+  }, [])
+  const start = async () => router.push(`/case?id=${await (await actions()).startCase()}&station=ground`)
+  const toCase = (id: string) => router.push(`/case?id=${id}&station=amounts`)
+  const openFile = async (file: File) => {
+    setProblem(null)
+    const opened: OpenedFile = await (await actions()).openFile(file)
+    if (opened.kind === 'taken') toCase(opened.id)
+    else if (opened.kind === 'problem') setProblem(opened.problem)
+    else setOpened(opened)
+  }
+  const act = (run: (found: Awaited<ReturnType<typeof actions>>) => Promise<unknown>) =>
+    void actions().then((found) => run(found).catch(() => setProblem({ sentence: en.actRefused, details: [] })))
+  const all = found && found !== 'refused' ? found.summaries : []
+  const summaries = all.filter((one) => !one.trashedAt)
+  const trashed = all.filter((one) => one.trashedAt)
+  const picker = (
+    <FilePicker
+      label={en.open}
+      accept=".json,.zip,application/json,application/zip"
+      onFile={(file) => void openFile(file)}
+    />
+  )
+  return (
+    <div className="mx-auto max-w-5xl px-5 pb-16 sm:px-8">
+      <header className="border-ink flex flex-wrap items-end gap-x-4 gap-y-3 border-b-[1.5px] pt-6 pb-3">
+        <p className="font-serif text-[27px] leading-none font-semibold">Agrologos</p>
+        <h1 className="text-ink-2 flex-1 text-lg leading-none">{en.title}</h1>
+        <Link href="/guides" className={buttonClass('quiet')}>
+          {en.guides}
+        </Link>
+        <Link href="/office" className={buttonClass('quiet')}>
+          {en.office}
+        </Link>
+        {summaries.length > 0 && (
+          <>
+            {picker}
+            <Button onClick={() => void start()}>{en.start}</Button>
+            <Link href="/counter" className={buttonClass('act')}>
+              {en.counter}
+            </Link>
+          </>
+        )}
+      </header>
+      {found === 'refused' && (
+        <p role="alert" className="text-clay border-clay mt-4 border-l-4 pl-3 font-semibold">
+          {en.refused}
+        </p>
+      )}
+      {problem && <ProblemNote problem={problem} />}
+      <Suspense>
+        {found && found !== 'refused' && <Reminder />}
+        {opened?.kind === 'known' && (
+          <ArrivalSheet
+            there={opened.there}
+            arrival={opened.arrival}
+            onTaken={toCase}
+            onClose={() => setOpened(null)}
+          />
+        )}
+        {opened?.kind === 'backup' && <RestoreSheet file={opened.file} onClose={() => setOpened(null)} />}
+      </Suspense>
+      <main className="mt-2">
+        {found && summaries.length === 0 && (
+          <Empty
+            start={() => void start()}
+            loadSamples={() => act(({ loadSamples }) => loadSamples())}
+            openFile={picker}
+            refused={found === 'refused'}
+          />
+        )}
+        {summaries.length > 0 && (
+          <CaseList
+            summaries={summaries}
+            whole={found !== 'refused' && found?.whole === true}
+            onTrash={(id) => act(({ setTrashed }) => setTrashed(id, true))}
+            onSaveList={(shown) => act(({ saveList }) => saveList(shown))}
+          />
+        )}
+        {trashed.length > 0 && (
+          <Trash trashed={trashed} onPutBack={(id) => act(({ setTrashed }) => setTrashed(id, false))} />
+        )}
+        {summaries.some((one) => one.sample) && (
+          <Button kind="text" className="mt-6" onClick={() => act(({ removeSamples }) => removeSamples())}>
+            {en.removeSamples}
+          </Button>
+        )}
+      </main>
+    </div>
+  )
+}
+
+function ProblemNote({ problem }: { problem: Problem }) {
+  return (
+    <div role="alert" className="text-clay border-clay mt-4 border-l-4 pl-3">
+      <p className="font-semibold">{problem.sentence}</p>
+      <ul className="text-sm">
+        {problem.details.map((detail) => (
+          <li key={detail}>{detail}</li>
+        ))}
+      </ul>
+    </div>
+  )
+}

@@ -1,0 +1,111 @@
+'use client'
+
+import { useState } from 'react'
+import { v4 as newId } from 'uuid'
+import { guideRef, type Guide } from '@/core/guides/guide'
+import { shipped } from '@/core/guides/guides'
+import type { FieldFault } from '@/schemas/faults'
+import { dropGuide, keepGuide } from '@/store/guides'
+import { Button } from '@/ui/Button'
+import { TextField } from '@/ui/TextField'
+import { textOf } from '@/wording/render'
+import { saveFile } from '../../shared/save-file'
+import { en } from './messages'
+
+interface Props {
+  guide: Guide
+  /** As it is being edited; null while it is only looked at. */
+  draft: Guide | null
+  uses: number | undefined
+  onDraft: (draft: Guide | null) => void
+  onKept: (guide: Guide | null) => void
+}
+
+/** What can be done with a guide: make it the office's own, edit it, hand it on, take it away. */
+export function OwnBar({ guide, draft, uses, onDraft, onKept }: Props) {
+  const [said, say] = useState('')
+  const [faults, setFaults] = useState<readonly FieldFault[]>([])
+  const mine = !shipped(guideRef(guide))
+  const keep = async (edited: Guide) => {
+    const [{ guideSchema }, { faultOf }] = await Promise.all([import('@/schemas/guide'), import('@/schemas/faults')])
+    const { error } = guideSchema.validate(edited, { abortEarly: false, convert: false })
+    setFaults(error?.details.map(faultOf) ?? [])
+    if (error) return
+    try {
+      const kept = await keepGuide(edited)
+      say(en.kept(guideRef(kept)))
+      onKept(kept)
+    } catch {
+      say(en.refused)
+    }
+  }
+  if (draft)
+    return (
+      <div className="bg-wash mb-4 rounded-[3px] px-4 py-3">
+        <p className="mb-2">{en.editingLead}</p>
+        <TextField
+          label={en.ownTitle}
+          value={textOf(draft.title)}
+          onChange={(title) => onDraft({ ...draft, title: { en: title } })}
+        />
+        {faults.length > 0 && (
+          <div role="alert" className="border-clay mt-2 border-l-4 pl-3">
+            <p className="text-clay font-semibold">{en.faults}</p>
+            <ul>
+              {faults.slice(0, 6).map(({ field, message }) => (
+                <li key={field + message}>{message}</li>
+              ))}
+            </ul>
+          </div>
+        )}
+        <div className="mt-3 flex flex-wrap gap-3">
+          <Button kind="act" onClick={() => void keep(draft)}>
+            {en.keep}
+          </Button>
+          <Button
+            onClick={() => {
+              setFaults([])
+              onDraft(null)
+            }}
+          >
+            {en.leave}
+          </Button>
+        </div>
+      </div>
+    )
+  return (
+    <div className="mb-3 flex flex-wrap items-center gap-3">
+      {mine && <Button onClick={() => onDraft(guide)}>{en.edit}</Button>}
+      <Button onClick={() => onDraft(ownCopy(guide))}>{en.makeOwn}</Button>
+      <Button onClick={() => void save(guide)}>{en.saveFile}</Button>
+      {mine && (
+        <Button
+          kind="text"
+          onClick={() =>
+            void dropGuide(guideRef(guide)).then(
+              (gone) => (gone ? onKept(null) : say(en.notRemoved)),
+              () => say(en.refused),
+            )
+          }
+        >
+          {en.remove}
+        </Button>
+      )}
+      <p role="status" className="text-ink-2 text-[14.5px]">
+        {said || (mine && uses !== undefined && (uses > 0 ? en.used(uses) : en.unused))}
+      </p>
+    </div>
+  )
+}
+
+const ownCopy = (guide: Guide): Guide => ({
+  ...guide,
+  id: `own-${newId().slice(0, 8)}`,
+  version: 1,
+  title: { en: en.ownCopy(textOf(guide.title)) },
+})
+
+async function save(guide: Guide): Promise<void> {
+  const { guideFile } = await import('@/schemas/guide-file')
+  saveFile(`${guideRef(guide)}.json`, new Blob([guideFile(guide)], { type: 'application/json' }))
+}

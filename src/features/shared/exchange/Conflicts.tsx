@@ -1,0 +1,90 @@
+'use client'
+
+import { format } from 'date-fns'
+import { useLiveQuery } from 'dexie-react-hooks'
+import { useState } from 'react'
+import type { Case } from '@/core/case/case'
+import { settle } from '@/store/cases'
+import { db } from '@/store/db'
+import { valueAt } from '@/core/case/changes'
+import { Button } from '@/ui/Button'
+import { Formula } from '@/ui/Formula'
+import { nameField, shown } from '../history/describe'
+import { en } from './messages'
+
+/** Fields that two people changed differently: both values, until one is chosen. */
+export function Conflicts({ kase }: { kase: Case }) {
+  const conflicts = useLiveQuery(
+    () =>
+      db.conflicts
+        .where('caseId')
+        .equals(kase.id)
+        .toArray()
+        .catch(() => []),
+    [kase.id],
+  )
+  const [refused, setRefused] = useState(false)
+  const choose = (id: number, choice: 'other' | 'standing') =>
+    void settle(id, choice).then(
+      () => setRefused(false),
+      () => setRefused(true),
+    )
+  // Of an area that is gone there is nothing to decide, until it is put back.
+  const open = conflicts?.filter(({ path }) => path.length < 3 || valueAt(kase, path.slice(0, 2)) !== undefined)
+  if (!open?.length) return null
+  return (
+    <section
+      aria-label={en.conflicts(open.length)}
+      className="border-clay bg-sheet border-b-2 px-5 py-2.5 print:hidden"
+    >
+      <h2 className="text-clay font-semibold">{en.conflicts(open.length)}</h2>
+      <ul className="max-h-[40vh] max-w-[900px] overflow-y-auto">
+        {open.map((one) => (
+          <li
+            key={one.id}
+            className="border-rule grid grid-cols-[1fr_1fr] items-center gap-x-5 gap-y-1 border-t py-2 first:border-t-0 sm:grid-cols-[13rem_1fr_1fr]"
+          >
+            <p className="col-span-full font-semibold sm:col-span-1">
+              <Formula>{nameField(one.path, kase)}</Formula>
+            </p>
+            <Value
+              value={valueAt(kase, one.path)}
+              note={en.standsNow}
+              act={en.keep}
+              onChoose={() => choose(one.id, 'standing')}
+            />
+            <Value
+              value={one.other}
+              note={en.from(one.by, format(new Date(one.at), 'd MMM, HH:mm'))}
+              act={en.take}
+              onChoose={() => choose(one.id, 'other')}
+            />
+          </li>
+        ))}
+      </ul>
+      {refused && <p role="alert">{en.choiceRefused}</p>}
+    </section>
+  )
+}
+
+interface ValueProps {
+  value: unknown
+  note: string
+  act: string
+  onChoose: () => void
+}
+
+function Value({ value, note, act, onChoose }: ValueProps) {
+  const text = value === undefined ? en.gone : shown(value)
+  return (
+    <div className="flex min-w-0 items-center gap-2">
+      <Button aria-label={`${act}: ${text}`} onClick={onChoose}>
+        {act}
+      </Button>
+      <p className="min-w-0 flex-1 leading-snug wrap-anywhere">
+        <Formula>{text}</Formula>
+        <span className="text-ink-2 block text-[13px]">{note}</span>
+      </p>
+    </div>
+  )
+}

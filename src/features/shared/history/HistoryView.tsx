@@ -1,0 +1,67 @@
+'use client'
+
+import { useLiveQuery } from 'dexie-react-hooks'
+import { format } from 'date-fns'
+import { useState } from 'react'
+import { goBackTo, logOf } from '@/store/cases'
+import type { Edit } from '@/store/history'
+import { Button } from '@/ui/Button'
+import { Formula } from '@/ui/Formula'
+import { useOpenCase } from '../../case/context'
+import { describe } from './describe'
+import { en } from './messages'
+
+/** Who changed what and when, and the way back to any point. */
+export function HistoryView() {
+  const { kase } = useOpenCase()
+  const [stuck, setStuck] = useState(false)
+  const goBack = (seq: number) => void goBackTo(kase.id, seq).then((went) => setStuck(!went))
+  const log = useLiveQuery(() => logOf(kase.id), [kase.id])
+  if (!log) return null
+  if (log.length === 0) return <p className="font-serif text-lg">{en.none}</p>
+  const newest = [...log].reverse()
+  return (
+    <>
+      <p className="text-ink-2 mb-3">{en.lead}</p>
+      {stuck && (
+        <p role="alert" className="text-clay mb-3 font-semibold">
+          {en.doesNotFit}
+        </p>
+      )}
+      <ol>
+        {newest.map((edit, i) => (
+          <Line key={edit.seq} edit={edit} current={i === 0} onBack={goBack} />
+        ))}
+        <li className="border-rule flex items-baseline gap-4 border-t py-2.5">
+          <span className="flex-1">{en.start}</span>
+          <Button onClick={() => goBack(0)}>{en.backHere}</Button>
+        </li>
+      </ol>
+    </>
+  )
+}
+
+function Line({ edit, current, onBack }: { edit: Edit; current: boolean; onBack: (seq: number) => void }) {
+  const { kase } = useOpenCase()
+  return (
+    <li className="border-rule grid grid-cols-[auto_1fr_auto] items-baseline gap-4 border-t py-2.5">
+      <span className="text-ink-2 text-sm">
+        {format(new Date(edit.at), 'd MMM yyyy, HH:mm')}
+        <br />
+        {edit.by || en.unsigned}
+      </span>
+      <ul className="min-w-0">
+        {describe(edit, kase).map((one) => (
+          <li key={one} className="wrap-anywhere">
+            <Formula>{one}</Formula>
+          </li>
+        ))}
+      </ul>
+      {current ? (
+        <span className="text-ink-2 text-sm">{en.now}</span>
+      ) : (
+        <Button onClick={() => onBack(edit.seq)}>{en.backHere}</Button>
+      )}
+    </li>
+  )
+}

@@ -1,0 +1,110 @@
+'use client'
+
+import { CircleAlert } from 'lucide-react'
+import { reasonFor } from '@/core/told/cautions'
+import type { Answer, AreaRecommendation } from '@/core/recommend'
+import { Button } from '@/ui/Button'
+import { Formula } from '@/ui/Formula'
+import { render } from '@/wording/render'
+import { useOpenCase } from '../../case/context'
+import { FertilizerRow } from './FertilizerRow'
+import { NutrientRow } from './NutrientRow'
+import { MoreReading } from './MoreReading'
+import { OtherRows } from './OtherRows'
+import { ReactionRow } from './ReactionRow'
+import { SchoolsTaken } from './SchoolsTaken'
+import { SeveralCrops } from './SeveralCrops'
+import { en } from './messages'
+
+/** What one area needs: the answer to take home, the largest thing first. */
+export function AmountsSheet({ found }: { found: AreaRecommendation }) {
+  const { kase, go } = useOpenCase()
+  if (!found.answer)
+    return (
+      <div className="mt-5">
+        <p className="font-serif text-xl">{en.missing}</p>
+        <ul className="mt-2 grid gap-2">
+          {found.missing.map((sentence) => (
+            <li key={sentence.key}>
+              <Button kind="text" onClick={() => go(sentence.key.startsWith('missing.report') ? 'results' : 'ground')}>
+                {render(sentence)}
+              </Button>
+            </li>
+          ))}
+        </ul>
+        <Problems found={found} />
+      </div>
+    )
+  const { answer } = found
+  return (
+    <div className="@container">
+      <p className="mt-2 mb-1 max-w-[64ch] font-serif text-[17px] leading-snug">
+        <Formula>{answer.headline.map((sentence) => render(sentence, kase.measures)).join(' ')}</Formula>
+      </p>
+      <Problems found={found} />
+      <SeveralCrops found={found} />
+      <ReactionRow found={found} answer={answer} />
+      {answer.needs.map((need) => (
+        <NutrientRow key={need.nutrient} need={need} found={found} />
+      ))}
+      <OtherRows answer={answer} />
+      <FertilizerRow answer={answer} found={found} />
+      <MoreReading answer={answer} all={found.use === 'container'} />
+      <Notes answer={answer} />
+      <SchoolsTaken found={found} />
+    </div>
+  )
+}
+
+function Problems({ found }: { found: AreaRecommendation }) {
+  if (found.problems.length === 0) return null
+  return (
+    <div role="status" className="border-clay my-2 border-l-4 py-1 pl-3 text-[14.5px]">
+      <strong>{en.problems}</strong>
+      <ul>
+        {found.problems.map((problem) => (
+          <li key={problem.field}>
+            <Formula>{render(problem.sentence)}</Formula>
+          </li>
+        ))}
+      </ul>
+    </div>
+  )
+}
+
+function Notes({ answer }: { answer: Answer }) {
+  return (
+    <div className="mt-4 grid gap-x-8 gap-y-4 text-[14.5px] leading-snug @2xl:grid-cols-2">
+      {answer.notMeasured.length > 0 && (
+        <section className="@2xl:order-2">
+          <h2 className="font-semibold">{en.notMeasured}</h2>
+          <ul className="mt-1 grid gap-1">
+            {answer.notMeasured.map((sentence) => (
+              <li key={sentence.key}>{render(sentence)}</li>
+            ))}
+          </ul>
+        </section>
+      )}
+      {answer.cautions.length > 0 && (
+        <section>
+          <h2 className="text-clay flex items-center gap-1.5 font-semibold">
+            <CircleAlert size={17} aria-hidden /> {en.cautions}
+          </h2>
+          <ul className="mt-1 grid gap-1">
+            {answer.cautions.map((sentence) => (
+              <li key={sentence.key}>
+                <details>
+                  <summary className="min-h-6 cursor-pointer list-none py-0.5">
+                    {render(sentence)}{' '}
+                    <span className="text-slate text-[13px] underline decoration-dotted">{en.why}</span>
+                  </summary>
+                  <p className="text-ink-2 pl-3">{render(reasonFor(sentence))}</p>
+                </details>
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
+    </div>
+  )
+}

@@ -1,0 +1,115 @@
+'use client'
+
+import type { AreaRecommendation } from '@/core/recommend'
+import type { NutrientNeed } from '@/core/needs/nutrients/need'
+import { Formula } from '@/ui/Formula'
+import { Span } from '@/ui/Span'
+import { classWords } from '@/wording/phrase'
+import { figure, rate, weight } from '@/wording/format'
+import { passesWords } from '@/wording/passes'
+import { render, textOf } from '@/wording/render'
+import { useOpenCase } from '../../case/context'
+import { Figure } from '../../shared/workings/Figure'
+import { Apart } from './ReactionRow'
+import { Portions } from './Portions'
+import { Rate, Row, Under } from './Row'
+import { en } from './messages'
+
+/** The year's need of one nutrient. */
+export function NutrientRow({ need, found }: { need: NutrientNeed; found: AreaRecommendation }) {
+  const { kase } = useOpenCase()
+  const { nutrient, outcome, amount, passes, ledBy } = need
+  const { answer } = found
+  const perUnit = outcome === 'apply' && need.rate ? rate(need.rate.value.v, found.use, kase.measures) : null
+  return (
+    <Row
+      stuff={nutrient}
+      name={en.nutrient[nutrient]}
+      detail={nutrient}
+      aside={
+        <>
+          <Rated need={need} found={found} />
+          {perUnit && (
+            <p>
+              <Rate opens={`rate:${nutrient}`} {...perUnit} />
+            </p>
+          )}
+          {ledBy?.id === 'laboratory' && <p>{en.led(textOf(ledBy.label))}</p>}
+        </>
+      }
+    >
+      {amount ? (
+        <Figure size="need" opens={nutrient}>
+          {weight(amount.value.v, kase.measures)}
+        </Figure>
+      ) : (
+        <p className="font-serif text-[22px] leading-tight font-semibold">
+          {outcome === 'none' ? en.none : need.why.key === 'soilless.short' ? en.inFeed : en.unknown}
+        </p>
+      )}
+      {answer && amount && nutrient === 'N' && (
+        <Portions
+          of="need"
+          nutrient={nutrient}
+          amount={passes?.each ?? amount}
+          each={(passes?.count ?? 1) > 1}
+          answer={answer}
+        />
+      )}
+      <Under>
+        {[
+          passes && passesWords(passes, 'all'),
+          passes && nutrient === 'N' && found.season && textOf(found.season),
+          render(need.why, kase.measures),
+        ]
+          .filter(Boolean)
+          .map(String)
+          .map(asSentence)
+          .join(' ')}
+      </Under>
+      {need.checks.map((check) => (
+        <p key={check.id} className="mt-1 text-sm">
+          <span className="text-ink-2">
+            {en.check}, {textOf(check.label)}:{' '}
+          </span>
+          {check.amount ? (
+            <Figure opens={`own:${nutrient}`}>
+              {check.amount.value.v > 0 ? weight(check.amount.value.v, kase.measures) : en.none}
+            </Figure>
+          ) : (
+            check.refusal && <Formula>{render(check.refusal)}</Formula>
+          )}
+          {check.difference !== undefined && <Apart share={check.difference} />}
+        </p>
+      ))}
+    </Row>
+  )
+}
+
+const asSentence = (words: string) =>
+  `${words.charAt(0).toUpperCase()}${words.slice(1)}${/[.!?]$/.test(words) ? '' : '.'}`
+
+/** The soil test on its scale, against the class that wants nothing more. */
+function Rated({ need, found }: { need: NutrientNeed; found: AreaRecommendation }) {
+  const { rating } = need
+  if (!rating?.value || !rating.bounds || !found.crop || found.crop.phosphorusPotassium.method !== 'class-table')
+    return null
+  const { v, of } = rating.value.value
+  const [, , medium, optimum] = rating.bounds
+  const unit = of.split(' ')[0]!
+  const shown = `${figure(v)} ${unit}`
+  const wanted = `optimum ${figure(medium)} to ${figure(optimum)}`
+  return (
+    <Span
+      from={0}
+      to={optimum * 1.6}
+      low={medium}
+      high={optimum}
+      value={v}
+      plusMinus={v * 0.1}
+      valueLabel={shown}
+      spanLabel={wanted}
+      label={`${shown}, ${classWords[rating.className]}; ${wanted}`}
+    />
+  )
+}

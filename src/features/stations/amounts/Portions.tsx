@@ -1,0 +1,39 @@
+'use client'
+
+import { perPortion } from '@/core/passes/portions'
+import type { Answer } from '@/core/recommend'
+import type { Derived } from '@/core/workings'
+import { weight } from '@/wording/format'
+import { useOpenCase } from '../../case/context'
+import { Figure } from '../../shared/workings/Figure'
+import { en } from './messages'
+
+interface Props {
+  of: 'fertilizer' | 'reaction' | 'carrier' | 'need'
+  nutrient?: string
+  /** lb for the whole area, or of one pass. */
+  amount: Derived<'lb product'> | Derived
+  answer: Answer
+  /** The amount is that of one of several passes, which the sheet does not show by itself. */
+  each?: boolean
+}
+
+/** The same amount as a hand doses it: a plant, a bed of several, 20 ft of row. */
+export function Portions({ of, nutrient, amount, answer, each }: Props) {
+  const { kase } = useOpenCase()
+  if (answer.portions.length === 0) return null
+  return (
+    <p className="text-ink-2 mt-0.5 text-[14.5px]">
+      {answer.portions.map((portion, i) => (
+        <span key={portion.of}>
+          {i > 0 && ' · '}
+          <Figure opens={['portion', portion.of, of, nutrient].filter(Boolean).join(':')}>
+            {weight(perPortion(amount as Derived<'lb product'>, portion).value.v, kase.measures)}
+          </Figure>{' '}
+          {en.portion[portion.of]}
+          {each && en.eachTime}
+        </span>
+      ))}
+    </p>
+  )
+}

@@ -1,0 +1,204 @@
+'use client'
+
+import { X } from 'lucide-react'
+import { lazy, Suspense, useMemo } from 'react'
+import type { Area } from '@/core/case/case'
+import { fields } from '@/core/report/fields'
+import { readSize } from '@/core/ground/size'
+import { cropsOf, guideWithCrop } from '@/core/guides/choose'
+import { textures, type TextureId } from '@/core/guides/soils'
+import { volume } from '@/core/ground/volume'
+import { paceOf, readAreaSize, readDepth } from '@/core/reading/soil'
+import { isPlanted } from '@/core/recommend'
+import { houseLimits } from '@/core/guides/limits'
+import { ChoiceField } from '@/ui/ChoiceField'
+import { SelectField } from '@/ui/SelectField'
+import { TextField } from '@/ui/TextField'
+import { TickField } from '@/ui/TickField'
+import { volumeWords } from '@/wording/format'
+import { render, textOf } from '@/wording/render'
+import { inArea, useOpenCase } from '../../case/context'
+import { useGuides } from '../../case/useCase'
+import { fieldError, retyped, understood } from '../../shared/formatting'
+import { en } from './messages'
+import { sureWords } from './plan/messages'
+import { FeedingField } from './SettingFields'
+
+/** The list one types into is most of the interface library's weight, so it comes right after the page. */
+const pickField = import('@/ui/PickField')
+const PickField = lazy(() => pickField.then(({ PickField: field }) => ({ default: field<string> })))
+
+/** The crops that can be chosen for an area, and the one that is. */
+export function useCrops(area: Area) {
+  const guides = useGuides()
+  const crops = useMemo(() => cropsOf(guides, area.guide), [guides, area.guide])
+  const options = useMemo(
+    () => [...crops].map(([value, { label, use }]) => ({ value, label: textOf(label), group: en.uses[use] })),
+    [crops],
+  )
+  return { guides, crops, options, crop: (area.crop !== null && crops.get(area.crop)) || null }
+}
+
+const textureOptions = (Object.keys(textures) as TextureId[]).map((value) => ({
+  value,
+  label: textOf(textures[value].label),
+}))
+
+export function SizeField({ area, autoFocus }: { area: Area; autoFocus?: boolean }) {
+  const { kase, edit } = useOpenCase()
+  const { text } = area.size
+  const read = readSize(text, kase.measures, paceOf(kase.plan))
+  const { crop } = useCrops(area)
+  const echoed = readAreaSize(area, kase, crop)
+  const type = (typed: string) =>
+    edit(
+      inArea(area.id, (draft) => {
+        const size = readSize(typed, kase.measures, paceOf(kase.plan))
+        draft.size = { text: typed, unit: 'ft²', value: size.ok ? size.value.area.value.v : null }
+      }),
+    )
+  return (
+    <TextField
+      label={en.size}
+      value={text}
+      onChange={type}
+      placeholder={en.sizeExample}
+      autoFocus={autoFocus}
+      echo={echoed.ok ? `${render(echoed.value.echo, kase.measures)}; ${sureWords(echoed.value.how)}` : undefined}
+      error={text.trim() !== '' && !read.ok ? render(read.refusal) : undefined}
+    />
+  )
+}
+
+export function CropField({ area }: { area: Area }) {
+  const { edit } = useOpenCase()
+  const { guides, options } = useCrops(area)
+  return (
+    <Suspense fallback={<p className="text-ink-2 h-[58px] text-[13.5px]">{en.crop}</p>}>
+      <PickField
+        label={en.crop}
+        value={area.crop}
+        options={options}
+        placeholder={en.cropExample}
+        none={en.noCrop}
+        onChange={(crop) =>
+          edit(
+            inArea(area.id, (draft) => {
+              draft.crop = crop
+              draft.otherCrops = draft.otherCrops.filter((other) => other !== crop)
+              draft.guide = guideWithCrop(guides, draft.guide, crop)
+            }),
+          )
+        }
+      />
+    </Suspense>
+  )
+}
+
+/** What else grows here: each is rated by itself, and any of them can lead. */
+export function OtherCropsField({ area }: { area: Area }) {
+  const { edit } = useOpenCase()
+  const { crops, options, crop } = useCrops(area)
+  if (!crop) return null
+  const free = options.filter(({ value }) => value !== area.crop && !area.otherCrops.includes(value))
+  const change = (others: (before: readonly string[]) => string[]) =>
+    edit(inArea(area.id, (draft) => void (draft.otherCrops = others(draft.otherCrops))))
+  return (
+    <div className="min-w-0">
+      <Suspense fallback={<p className="text-ink-2 h-[58px] text-[13.5px]">{en.otherCrops}</p>}>
+        <PickField
+          key={area.otherCrops.length}
+          label={en.otherCrops}
+          value={null}
+          options={free}
+          placeholder={en.otherCropsExample}
+          none={en.noCrop}
+          onChange={(id) => id && change((before) => [...before, id])}
+        />
+      </Suspense>
+      {area.otherCrops.length > 0 && (
+        <ul className="mt-1 flex flex-wrap gap-1.5">
+          {area.otherCrops.map((id) => (
+            <li key={id} className="border-edge flex items-center gap-1 rounded-[3px] border pl-2 text-[14.5px]">
+              {textOf(crops.get(id)?.label ?? { en: id })}
+              <button
+                type="button"
+                aria-label={en.removeCrop(textOf(crops.get(id)?.label ?? { en: id }))}
+                className="hover:bg-margin cursor-pointer p-1.5"
+                onClick={() => change((before) => before.filter((other) => other !== id))}
+              >
+                <X size={15} aria-hidden />
+              </button>
+            </li>
+          ))}
+        </ul>
+      )}
+    </div>
+  )
+}
+
+/** With `missing`, says that the texture is what the answer waits for. */
+export function TextureField({ area, missing }: { area: Area; missing?: string }) {
+  const { edit } = useOpenCase()
+  return (
+    <SelectField
+      label={en.texture}
+      value={area.texture}
+      options={textureOptions}
+      none={en.noTexture}
+      error={missing}
+      onChange={(texture) => edit(inArea(area.id, (draft) => void (draft.texture = texture)))}
+    />
+  )
+}
+
+export function GroundField({ area }: { area: Area }) {
+  const { edit } = useOpenCase()
+  const { crop } = useCrops(area)
+  return (
+    <ChoiceField
+      label={en.ground}
+      value={isPlanted(area, crop) ? 'planted' : 'dug'}
+      options={[
+        { value: 'dug', label: en.grounds.dug },
+        { value: 'planted', label: en.grounds.planted },
+      ]}
+      onChange={(ground) => edit(inArea(area.id, (draft) => void (draft.ground = ground)))}
+    />
+  )
+}
+
+/** The rest of what may be said of an area; all of it can be skipped. */
+export function MoreFields({ area }: { area: Area }) {
+  const { kase, edit } = useOpenCase()
+  const { crop } = useCrops(area)
+  const [size, depth] = [readAreaSize(area, kase, crop), readDepth(area)]
+  const held =
+    size.ok && depth.ok && depth.value !== undefined
+      ? en.holds(volumeWords(volume(size.value.area, depth.value).value.v, kase.measures))
+      : undefined
+  const usual = isPlanted(area, crop) ? houseLimits.lime.surfaceDepth : houseLimits.lime.dugDepth
+  return (
+    <>
+      <TextField
+        label={en.depth}
+        value={area.depth.text}
+        unit={area.depth.unit}
+        numeric
+        placeholder={String(usual)}
+        echo={held ?? understood(area.depth, 'in')}
+        error={fieldError(fields.depth, area.depth)}
+        onChange={(text) => edit(inArea(area.id, (draft) => void (draft.depth = retyped(text, 'in', fields.depth))))}
+      />
+      <FeedingField
+        value={area.feeding}
+        onChange={(feeding) => edit(inArea(area.id, (draft) => void (draft.feeding = feeding)))}
+      />
+      <TickField
+        label={en.ban}
+        checked={area.phosphorusBanned}
+        onChange={(on) => edit(inArea(area.id, (draft) => void (draft.phosphorusBanned = on)))}
+      />
+    </>
+  )
+}

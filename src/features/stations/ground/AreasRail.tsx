@@ -1,0 +1,98 @@
+'use client'
+
+import { Plus } from 'lucide-react'
+import { area as areaWords, length, type Measures } from '@/wording/format'
+import { textOf } from '@/wording/render'
+import { useMemo } from 'react'
+import type { Area } from '@/core/case/case'
+import { groundOf } from '@/core/ground/plan/plan-size'
+import type { Size } from '@/core/ground/size'
+import type { AreaRecommendation, Recommendation } from '@/core/recommend'
+import { answerOf, useOpenCase } from '../../case/context'
+import { Miniature, reach } from './Miniature'
+import { en } from './messages'
+import { useAddArea } from './useAddArea'
+
+/** The areas of the case, in their true shapes and to one scale. */
+export function AreasRail() {
+  const { kase, recommendation, area: current, selectArea } = useOpenCase()
+  const shown = useMemo(
+    () => new Map(kase.areas.map((area) => [area.id, shapeOf(area, recommendation)])),
+    [kase.areas, recommendation],
+  )
+  const feet = Math.max(1, ...[...shown.values()].map((size) => (size ? reach(size) : 0)))
+  const add = useAddArea()
+  return (
+    <nav
+      aria-label={en.areas}
+      className="border-rule shrink-0 border-b print:hidden md:w-[224px] md:border-r md:border-b-0"
+    >
+      <h2 className="text-ink-2 hidden px-4 pt-4 pb-2 text-[13.5px] font-semibold md:block">{en.areas}</h2>
+      <ul className="flex overflow-x-auto md:block">
+        {kase.areas.map((area) => {
+          const found = recommendation.areas.find((one) => one.areaId === area.id)!
+          const here = area.id === current?.id
+          return (
+            <li key={area.id} className="shrink-0">
+              <button
+                type="button"
+                aria-current={here ? 'true' : undefined}
+                onClick={() => selectArea(area.id)}
+                className={`flex w-full cursor-pointer items-center gap-3 border-b-4 px-4 py-2 text-left md:border-b-0 md:border-l-4 md:pl-3 ${here ? 'bg-sheet border-moss' : 'hover:bg-wash border-transparent'}`}
+              >
+                <Miniature size={shown.get(area.id) ?? null} feet={feet} />
+                <span className="min-w-0">
+                  <span className="block leading-tight font-semibold">{area.name || en.unnamed}</span>
+                  <span className="text-ink-2 block text-[13.5px] leading-tight">{describe(found, kase.measures)}</span>
+                </span>
+              </button>
+            </li>
+          )
+        })}
+        <li className="shrink-0">
+          <button
+            type="button"
+            onClick={add}
+            className="text-moss hover:text-ink flex cursor-pointer items-center gap-2 px-5 py-3 font-semibold"
+          >
+            <Plus size={17} aria-hidden /> {en.add}
+          </button>
+        </li>
+      </ul>
+    </nav>
+  )
+}
+
+/** What is drawn is its true shape, whichever size leads. */
+function shapeOf(area: Area, recommendation: Recommendation): Size | null {
+  const { size } = answerOf(recommendation, area.id)
+  if (!size.ok) return null
+  if (!area.shapes.some(({ hole }) => !hole)) return size.value
+  return {
+    ...size.value,
+    count: 1,
+    shape: { kind: 'outline', ground: groundOf(area.shapes), area: size.value.area.value.v },
+  }
+}
+
+/** `10 ft × 24 ft, mixed vegetables`. An area of unknown outline is told by its size, unless that stands beside it already. */
+export function describe({ size, crop }: AreaRecommendation, measures: Measures, withArea = true): string {
+  const plain = size.ok && (size.value.shape.kind === 'plain' || size.value.shape.kind === 'outline')
+  return [
+    plain && !withArea ? '' : size.ok ? sizeWords(size.value, measures) : en.noSize,
+    crop ? textOf(crop.label) : '',
+  ]
+    .filter(Boolean)
+    .join(', ')
+}
+
+function sizeWords(
+  { shape, count, area }: Extract<AreaRecommendation['size'], { ok: true }>['value'],
+  measures: Measures,
+): string {
+  const times = count > 1 ? `${count} × ` : ''
+  if (shape.kind === 'circle') return `${times}circle ${length(shape.diameter, measures)}`
+  if (shape.kind === 'plain' || shape.kind === 'outline') return areaWords(area.value.v, measures)
+  const [a, b] = [length(shape.width, measures), length(shape.length, measures)]
+  return count > 1 ? `${count} of ${a} × ${b}` : `${a} × ${b}`
+}

@@ -1,0 +1,156 @@
+'use client'
+
+import { removeArea } from '@/core/case/acts/areas'
+import { lazy, Suspense, useState } from 'react'
+import { ChoiceField } from '@/ui/ChoiceField'
+import { fields } from '@/core/report/fields'
+import { readSize } from '@/core/ground/size'
+import { paceOf } from '@/core/reading/soil'
+import { Button } from '@/ui/Button'
+import { TextField } from '@/ui/TextField'
+import { useOpenCase, inArea } from '../../case/context'
+import { fieldError, retyped, understood } from '../../shared/formatting'
+import { CropField, GroundField, MoreFields, OtherCropsField, SizeField, TextureField } from './AreaFields'
+import { PastFields, PlantingFields } from './PlantingFields'
+import { en } from './messages'
+import { ClimateField, MeasuresField } from './SettingFields'
+import { LieFields, PutOnFields } from './LieFields'
+import { en as planWords } from './plan/messages'
+import { useAddArea } from './useAddArea'
+
+const PlanView = lazy(() => import('./plan/PlanView').then((found) => ({ default: found.PlanView })))
+
+/** What is where, and how big it is. */
+export function GroundStation() {
+  const [view, setView] = useState<'list' | 'plan'>('list')
+  return (
+    <>
+      <div className="mb-3 max-w-[380px] print:hidden">
+        <ChoiceField
+          label={planWords.views}
+          value={view}
+          options={[
+            { value: 'list', label: planWords.byList },
+            { value: 'plan', label: planWords.onPlan },
+          ]}
+          onChange={setView}
+        />
+      </div>
+      {view === 'list' ? (
+        <ByList />
+      ) : (
+        <Suspense>
+          <PlanView />
+        </Suspense>
+      )}
+    </>
+  )
+}
+
+/** Asked only where somebody paced. */
+function PaceField() {
+  const { kase, edit } = useOpenCase()
+  const { pace } = kase.plan
+  if (pace.text === '' && !kase.areas.some(({ size }) => /\bpaces?\b/i.test(size.text))) return null
+  return (
+    <TextField
+      label={planWords.pace}
+      value={pace.text}
+      unit={pace.unit}
+      numeric
+      placeholder={fields.pace.example}
+      echo={understood(pace, 'ft') ?? planWords.paceEcho}
+      error={fieldError(fields.pace, pace)}
+      onChange={(text) =>
+        edit((draft) => {
+          draft.plan.pace = retyped(text, 'ft', fields.pace)
+          for (const one of draft.areas) {
+            const size = readSize(one.size.text, draft.measures, paceOf(draft.plan))
+            one.size.value = size.ok ? size.value.area.value.v : null
+          }
+        })
+      }
+    />
+  )
+}
+
+function ByList() {
+  const { kase, area, edit, act, go } = useOpenCase()
+  const add = useAddArea()
+  const remove = (id: string) => act(removeArea(id))
+  return (
+    <>
+      <section className="grid gap-x-5 gap-y-3 sm:grid-cols-2" aria-label={en.aboutCase} data-entry>
+        <TextField
+          label={en.client}
+          value={kase.client}
+          onChange={(client) => edit((draft) => void (draft.client = client))}
+          autoFocus={kase.client === '' && kase.areas.length === 0}
+        />
+        <TextField
+          label={en.place}
+          value={kase.place}
+          onChange={(place) => edit((draft) => void (draft.place = place))}
+        />
+        <MeasuresField
+          value={kase.measures}
+          onChange={(measures) =>
+            edit((draft) => {
+              draft.measures = measures
+              for (const one of draft.areas) {
+                const size = readSize(one.size.text, measures, paceOf(draft.plan))
+                one.size.value = size.ok ? size.value.area.value.v : null
+              }
+            })
+          }
+        />
+        <PaceField />
+        <ClimateField value={kase.climate} onChange={(climate) => edit((draft) => void (draft.climate = climate))} />
+      </section>
+      {area ? (
+        <section
+          className="border-ink mt-5 border-t-[1.5px] pt-4"
+          aria-label={area.name || en.unnamed}
+          data-entry
+          key={area.id}
+        >
+          <div className="grid gap-x-5 gap-y-3 sm:grid-cols-2">
+            <TextField
+              label={en.name}
+              value={area.name}
+              onChange={(name) => edit(inArea(area.id, (draft) => void (draft.name = name)))}
+            />
+            <SizeField area={area} autoFocus={area.size.text === '' && area.crop === null} />
+            <CropField area={area} />
+            <TextureField area={area} />
+            <GroundField area={area} />
+            <MoreFields area={area} />
+            <OtherCropsField area={area} />
+            <PlantingFields area={area} />
+            <PastFields area={area} />
+            <LieFields area={area} />
+          </div>
+          <PutOnFields area={area} />
+          <div className="mt-5 flex flex-wrap items-center gap-3">
+            <Button kind="act" onClick={() => go('results')}>
+              {en.next}
+            </Button>
+            <Button onClick={add}>{en.add}</Button>
+            <Button kind="text" className="ml-auto" onClick={() => remove(area.id)}>
+              {en.remove}
+            </Button>
+          </div>
+        </section>
+      ) : (
+        <section className="border-ink mt-5 border-t-[1.5px] pt-4">
+          <p className="mb-3 font-serif text-lg">
+            {en.noAreas} {en.lead}
+          </p>
+          <Button kind="act" onClick={add}>
+            {en.add}
+          </Button>
+        </section>
+      )}
+    </>
+  )
+}

@@ -1,0 +1,135 @@
+'use client'
+
+import { addPutOn, removePutOn } from '@/core/case/acts/areas'
+import { X } from 'lucide-react'
+import { v4 as newId } from 'uuid'
+import { concerns, type Area, type PutOn } from '@/core/case/case'
+import { fields } from '@/core/report/fields'
+import { Button } from '@/ui/Button'
+import { SelectField } from '@/ui/SelectField'
+import { TextField } from '@/ui/TextField'
+import { TickField } from '@/ui/TickField'
+import { inArea, useOpenCase } from '../../case/context'
+import { fieldError, retyped, understood } from '../../shared/formatting'
+import { en } from './messages'
+
+const optionsOf = <Value extends string>(names: Readonly<Record<Value, string>>) =>
+  (Object.keys(names) as Value[]).map((value) => ({ value, label: names[value] }))
+
+/** How the ground lies, and what troubles it: this decides what may share a bag, and which tests to ask for. */
+export function LieFields({ area }: { area: Area }) {
+  const { edit } = useOpenCase()
+  const { lie } = area
+  return (
+    <>
+      <TextField
+        label={en.colour}
+        value={lie.colour}
+        placeholder={en.colourExample}
+        onChange={(colour) => edit(inArea(area.id, (draft) => void (draft.lie.colour = colour)))}
+      />
+      <SelectField
+        label={en.slope}
+        value={lie.slope}
+        options={optionsOf(en.slopes)}
+        none={en.unknown}
+        onChange={(slope) => edit(inArea(area.id, (draft) => void (draft.lie.slope = slope)))}
+      />
+      <SelectField
+        label={en.shade}
+        value={lie.shade}
+        options={optionsOf(en.shades)}
+        none={en.unknown}
+        onChange={(shade) => edit(inArea(area.id, (draft) => void (draft.lie.shade = shade)))}
+      />
+      <TextField
+        label={en.toWater}
+        value={lie.toWater.text}
+        unit={lie.toWater.unit}
+        numeric
+        placeholder={fields.toWater.example}
+        echo={understood(lie.toWater, 'ft')}
+        error={fieldError(fields.toWater, lie.toWater)}
+        onChange={(text) =>
+          edit(inArea(area.id, (draft) => void (draft.lie.toWater = retyped(text, 'ft', fields.toWater))))
+        }
+      />
+      <TickField
+        label={en.irrigated}
+        checked={lie.irrigated}
+        onChange={(on) => edit(inArea(area.id, (draft) => void (draft.lie.irrigated = on)))}
+      />
+      <fieldset className="col-span-full">
+        <legend className="text-ink-2 text-[13.5px]">{en.concerns}</legend>
+        <div className="flex flex-wrap gap-x-5">
+          {concerns.map((one) => (
+            <TickField
+              key={one}
+              label={en.concernNames[one]}
+              checked={area.concerns.includes(one)}
+              onChange={(on) =>
+                edit(
+                  inArea(area.id, (draft) => {
+                    draft.concerns = on ? [...draft.concerns, one] : draft.concerns.filter((other) => other !== one)
+                  }),
+                )
+              }
+            />
+          ))}
+        </div>
+      </fieldset>
+    </>
+  )
+}
+
+/** What was put on in earlier years. */
+export function PutOnFields({ area }: { area: Area }) {
+  const { edit, act } = useOpenCase()
+  const change = (id: string, part: Partial<PutOn>) =>
+    edit(
+      inArea(area.id, (draft) => {
+        const entry = draft.putOn.find((one) => one.id === id)
+        if (entry) Object.assign(entry, part)
+      }),
+    )
+  return (
+    <section className="mt-4" aria-label={en.putOn}>
+      <h2 className="text-ink-2 text-[13.5px]">{en.putOn}</h2>
+      <ul>
+        {area.putOn.map((entry, i) => (
+          <li key={entry.id} className="mt-1 flex flex-wrap items-end gap-3">
+            <div className="w-24">
+              <TextField label={en.year} value={entry.year} numeric onChange={(year) => change(entry.id, { year })} />
+            </div>
+            <div className="w-40">
+              <SelectField
+                label={en.what}
+                value={entry.what}
+                options={optionsOf(en.whats)}
+                onChange={(what) => what && change(entry.id, { what })}
+              />
+            </div>
+            <div className="min-w-48 flex-1">
+              <TextField label={en.note} value={entry.note} onChange={(note) => change(entry.id, { note })} />
+            </div>
+            <button
+              type="button"
+              aria-label={en.removePutOn(i + 1)}
+              className="hover:bg-margin flex min-h-9 min-w-9 cursor-pointer items-center justify-center"
+              onClick={() => act(removePutOn(area.id, entry.id))}
+            >
+              <X size={16} aria-hidden />
+            </button>
+          </li>
+        ))}
+      </ul>
+      <Button
+        kind="text"
+        className="mt-1"
+        onClick={() => act(addPutOn(area.id, { id: newId(), year: '', what: 'fertilizer', note: '' }))}
+      >
+        {en.addPutOn}
+      </Button>
+    </section>
+  )
+}

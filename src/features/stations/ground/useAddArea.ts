@@ -1,0 +1,21 @@
+'use client'
+
+import { blankArea } from '@/core/case/blank'
+import { addAreas } from '@/core/case/acts/areas'
+import { blankOffice } from '@/store/office'
+import { useOpenCase } from '../../case/context'
+import { useOffice } from '../../shared/office/useOffice'
+import { en } from './messages'
+import { v4 as newId } from 'uuid'
+
+/** Adds a blank area and turns to it, on Ground. */
+export function useAddArea(): () => void {
+  const { kase, act, go } = useOpenCase()
+  const office = useOffice()
+  return () => {
+    const id = newId()
+    const { guide, feeding } = office ?? blankOffice
+    act(addAreas([{ ...blankArea(id, en.newArea(kase.areas.length + 1)), guide, feeding }]))
+    go('ground', id)
+  }
+}

@@ -1,0 +1,229 @@
+'use client'
+
+import clsx from 'clsx'
+import type { Area } from '@/core/case/case'
+import { fields } from '@/core/report/fields'
+import type { Use } from '@/core/guides/crop'
+import type { Fertilizer, FertilizerId } from '@/core/shelf/materials'
+import { canMeet, type OneFertilizer, type Supply } from '@/core/mix/one-fertilizer'
+import { shelfFor, type AreaRecommendation, type OnShelf } from '@/core/recommend'
+import { majorNutrients } from '@/core/units/quantity'
+import { Button } from '@/ui/Button'
+import { ChoiceField } from '@/ui/ChoiceField'
+import { Formula } from '@/ui/Formula'
+import { TextField } from '@/ui/TextField'
+import { figure, weight, type Measures } from '@/wording/format'
+import { render, textOf } from '@/wording/render'
+import { inArea, useOpenCase } from '../../case/context'
+import { useGuides } from '../../case/useCase'
+import { fieldError, retyped } from '../../shared/formatting'
+import { Figure } from '../../shared/workings/Figure'
+import { BagField } from './BagField'
+import { gradeWords } from './grade'
+import { en } from './messages'
+
+/** Every product on the shelf, each as if it alone did the whole job; one is chosen. */
+export function FertilizerShelf({ area, found }: { area: Area; found: AreaRecommendation }) {
+  const { kase, edit } = useOpenCase()
+  const guides = useGuides()
+  const { answer, size, crop } = found
+  if (!answer || !size.ok || !crop) return null
+  if (!answer.needs.some((need) => need.outcome === 'apply'))
+    return <p className="mt-3 font-serif text-lg">{en.nothing}</p>
+  const chosen = area.materials.fertilizer
+  const rows = shelfFor(kase, area, found, guides).map((row) =>
+    row.id === chosen && answer.fertilizer?.mix.ok ? { ...row, mix: answer.fertilizer.mix.value } : row,
+  )
+  const useful = sortBy(
+    rows.filter((row) => row.mix || row.id === chosen),
+    found.use,
+  )
+  const choose = (id: FertilizerId | null) =>
+    edit(
+      inArea(area.id, (draft) => {
+        draft.materials.fertilizer = id
+        draft.materials.meets = null
+        draft.materials.fertilizerBag = { text: '', unit: 'lb', value: null }
+        draft.materials.slowNitrogen = { text: '', unit: '%', value: null }
+      }),
+    )
+  return (
+    <section aria-label={en.shelf} className="mt-3">
+      <h2 className="border-ink border-b-[1.5px] pb-1 font-serif text-lg font-semibold">{en.shelf}</h2>
+      <p className="text-ink-2 my-1.5 text-[14.5px]">{en.shelfLead}</p>
+      {chosen && answer.fertilizer?.mix.ok && (
+        <Chosen
+          area={area}
+          material={answer.fertilizer.material}
+          mix={answer.fertilizer.mix.value}
+          bagLb={answer.fertilizer.bagLb}
+          found={found}
+        />
+      )}
+      <div className="overflow-x-auto">
+        <table className="w-full min-w-[600px] border-collapse text-[14.5px]">
+          <thead>
+            <tr className="text-ink-2 text-left text-[13.5px]">
+              {(Object.keys(en.columns) as (keyof typeof en.columns)[]).map((column) => (
+                <th
+                  key={column}
+                  scope="col"
+                  className={clsx('px-2 py-1 font-normal first:pl-0', column !== 'product' && 'text-right')}
+                >
+                  <Formula>{en.columns[column]}</Formula>
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {useful.map(({ id, material, mix }) => (
+              <tr key={id} className={clsx('border-rule border-t', id === chosen && 'bg-wash')}>
+                <th scope="row" className="py-1.5 pr-2 text-left font-normal">
+                  <label className="flex cursor-pointer items-baseline gap-2">
+                    <input
+                      type="radio"
+                      name="fertilizer"
+                      checked={id === chosen}
+                      onChange={() => choose(id)}
+                      className="accent-moss translate-y-0.5"
+                    />
+                    <span>
+                      <strong>{gradeWords(material)}</strong> {textOf(material.label)}
+                      {mix?.barred.map((sentence) => (
+                        <span key={sentence.key} className="text-clay block text-[13px] leading-tight font-semibold">
+                          {render(sentence)}
+                        </span>
+                      ))}
+                    </span>
+                  </label>
+                </th>
+                {mix ? <Cells mix={mix} measures={kase.measures} /> : <td colSpan={5}>{en.holdsNothing}</td>}
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+      {chosen && (
+        <Button kind="text" className="mt-3" onClick={() => choose(null)}>
+          {en.clear}
+        </Button>
+      )}
+    </section>
+  )
+}
+
+/** What fits best comes first: what has no business here last, then the least that is over or short of what is wanted. */
+const sortBy = (rows: readonly OnShelf[], use: Use): OnShelf[] =>
+  [...rows].sort((a, b) => misfit(a, use) - misfit(b, use))
+
+function misfit({ mix, material }: OnShelf, use: Use): number {
+  if (!mix) return Infinity
+  const apart = mix.supplies.map(({ over }) => Math.abs(over?.value.v ?? 0)).reduce((sum, one) => sum + one, 0)
+  const wrongPlace = mix.barred.length > 0 || (material.forLawns && use !== 'lawn')
+  return (wrongPlace ? 1e9 : 0) + apart
+}
+
+function Cells({ mix, measures }: { mix: OneFertilizer; measures: Measures }) {
+  return (
+    <>
+      <td className="px-2 text-right">{weight(mix.amount.value.v, measures)}</td>
+      <td className="px-2 text-right">{figure(mix.bags.value.v)}</td>
+      {mix.supplies.map((supply) => (
+        <td key={supply.nutrient} className="px-2 text-right">
+          {balance(supply, measures)}
+        </td>
+      ))}
+    </>
+  )
+}
+
+/** `met`, `2 oz over`, `1 lb short`: what a product leaves of one need. */
+export function balance({ supplied, wanted, over }: Supply, measures: Measures): string {
+  const brings = supplied.value.v
+  if (wanted === 'unknown') return brings > 0 ? en.notKnown(weight(brings, measures)) : '–'
+  const left = over!.value.v
+  const scale = wanted === 'none' ? brings : wanted.value.v
+  if (Math.abs(left) <= 0.005 * scale) return wanted === 'none' ? en.none : en.met
+  return left > 0 ? en.over(weight(left, measures)) : en.short(weight(-left, measures))
+}
+
+function Chosen({
+  area,
+  material,
+  mix,
+  bagLb,
+  found,
+}: {
+  area: Area
+  material: Fertilizer
+  mix: OneFertilizer
+  bagLb: number
+  found: AreaRecommendation
+}) {
+  const { kase, edit } = useOpenCase()
+  const possible = canMeet(material, found.answer!.needs, found.answer!.pH ?? undefined)
+  return (
+    <div className="bg-wash mt-2 mb-3 rounded-[3px] px-4 py-3">
+      <p className="font-serif text-xl">
+        <strong>{gradeWords(material)}</strong> {textOf(material.label)}:{' '}
+        <Figure opens="fertilizer">{weight(mix.amount.value.v, kase.measures)}</Figure>
+      </p>
+      <p className="mt-1">
+        <Figure opens="bags">{`${figure(mix.bags.value.v)} ${mix.bags.value.v === 1 ? 'bag' : 'bags'}`}</Figure> of{' '}
+        {weight(bagLb, kase.measures)}, {weight(mix.leftOver.value.v, kase.measures)} left over.
+      </p>
+      {(mix.limeUsed || material.saltIndex !== undefined) && (
+        <p className="mt-1">
+          {mix.limeUsed && (
+            <>
+              {en.limeUsed} <Figure opens="lime-used">{weight(mix.limeUsed.value.v, kase.measures)}</Figure>.{' '}
+            </>
+          )}
+          {material.saltIndex !== undefined && en.saltIndex(material.saltIndex)}
+        </p>
+      )}
+      <p className="mt-1 flex flex-wrap gap-x-5">
+        {majorNutrients.map((nutrient) => {
+          const supply = mix.supplies.find((one) => one.nutrient === nutrient)!
+          return (
+            <span key={nutrient}>
+              <Formula>{nutrient}</Formula>:{' '}
+              <Figure opens={`supply:${nutrient}`}>{balance(supply, kase.measures)}</Figure>
+            </span>
+          )
+        })}
+      </p>
+      <div className="mt-3 grid gap-x-5 gap-y-2.5 sm:grid-cols-2">
+        {possible.length > 1 && (
+          <ChoiceField
+            label={en.meets}
+            value={mix.meets}
+            options={possible.map((value) => ({ value, label: en.nutrient[value] }))}
+            onChange={(meets) => edit(inArea(area.id, (draft) => void (draft.materials.meets = meets)))}
+          />
+        )}
+        <BagField area={area} of="fertilizerBag" usual={material.bagLb} />
+        {material.grade.N > 0 && found.use === 'lawn' && <SlowField area={area} usual={material.slowNitrogen * 100} />}
+      </div>
+    </div>
+  )
+}
+
+/** How much of the nitrogen is slow, as the bag says. */
+function SlowField({ area, usual }: { area: Area; usual: number }) {
+  const { edit } = useOpenCase()
+  const typed = area.materials.slowNitrogen
+  return (
+    <TextField
+      label={en.slow}
+      unit="%"
+      numeric
+      value={typed.text}
+      placeholder={String(usual)}
+      error={fieldError(fields.slowNitrogen, typed)}
+      onChange={(text) =>
+        edit(inArea(area.id, (draft) => void (draft.materials.slowNitrogen = retyped(text, '%', fields.slowNitrogen))))
+      }
+    />
+  )
+}

@@ -1,0 +1,162 @@
+'use client'
+
+import type { Area, LimeSieves } from '@/core/case/case'
+import { cceField, limeFields, moistureField, sieveField } from '@/core/report/fields'
+import {
+  limeMaterials,
+  limeScales,
+  sulfurMaterials,
+  type LimeMaterialId,
+  type LimeScale,
+  type LimeScaleId,
+  type SulfurMaterialId,
+} from '@/core/shelf/materials'
+import type { AreaRecommendation } from '@/core/recommend'
+import type { Field } from '@/core/units/typed'
+import { Button } from '@/ui/Button'
+import { SelectField } from '@/ui/SelectField'
+import { TextField } from '@/ui/TextField'
+import { textOf } from '@/wording/render'
+import { answerOf, inArea, useOpenCase } from '../../case/context'
+import { fieldError, retyped } from '../../shared/formatting'
+import { BagField } from './BagField'
+import { FertilizerShelf } from './FertilizerShelf'
+import { en } from './messages'
+
+const limeOptions = (Object.keys(limeMaterials) as LimeMaterialId[]).map((value) => ({
+  value,
+  label: textOf(limeMaterials[value].label),
+}))
+const sulfurOptions = (Object.keys(sulfurMaterials) as SulfurMaterialId[]).map((value) => ({
+  value,
+  label: textOf(sulfurMaterials[value].label),
+}))
+
+const scaleOptions = (Object.keys(limeScales) as LimeScaleId[]).map((value) => ({
+  value,
+  label: textOf(limeScales[value].label),
+}))
+
+/** Which products the needs are measured out in. */
+export function MaterialsStation() {
+  const { area, recommendation, go } = useOpenCase()
+  const found = area && answerOf(recommendation, area.id)
+  if (!area || !found?.answer) return <p className="mt-5 font-serif text-lg">{en.noAnswer}</p>
+  return (
+    <div data-entry>
+      {found.answer.reaction.outcome === 'lime' && <LimeFields area={area} found={found} />}
+      {found.answer.reaction.outcome === 'sulfur' && <SulfurFields area={area} />}
+      <FertilizerShelf area={area} found={found} />
+      <div className="mt-5 flex flex-wrap gap-3">
+        <Button kind="act" onClick={() => go('letter')}>
+          {en.letter}
+        </Button>
+        <Button onClick={() => go('amounts')}>{en.next}</Button>
+      </div>
+    </div>
+  )
+}
+
+const heading = 'border-ink mb-3 border-b-[1.5px] pb-1 font-serif text-lg font-semibold'
+
+function LimeFields({ area, found }: { area: Area; found: AreaRecommendation }) {
+  const { edit } = useOpenCase()
+  const { materials } = area
+  const material = found.answer!.reaction.dose!.material
+  return (
+    <section className="mt-3 mb-6" aria-label={en.lime}>
+      <h2 className={heading}>{en.lime}</h2>
+      <div className="grid gap-x-5 gap-y-2.5 sm:grid-cols-2 lg:grid-cols-4">
+        <SelectField
+          label={en.product}
+          value={materials.lime}
+          options={limeOptions}
+          none={en.suggested(textOf(material.label))}
+          onChange={(lime) => edit(inArea(area.id, (draft) => void (draft.materials.lime = lime)))}
+        />
+        <SelectField
+          label={en.limeScale}
+          value={materials.limeScale}
+          options={scaleOptions}
+          onChange={(scale) =>
+            scale &&
+            edit(
+              inArea(area.id, (draft) => {
+                draft.materials.limeScale = scale
+                const { text } = draft.materials.limeEffective
+                draft.materials.limeEffective = retyped(text, limeFields[scale].units[0]!.unit, limeFields[scale])
+              }),
+            )
+          }
+        />
+        {'each' in limeScales[materials.limeScale] ? (
+          <TextField
+            label={en.printed}
+            unit={limeFields[materials.limeScale].units[0]!.unit}
+            numeric
+            value={materials.limeEffective.text}
+            placeholder={en.notPrinted}
+            error={fieldError(limeFields[materials.limeScale], materials.limeEffective)}
+            onChange={(text) =>
+              edit(
+                inArea(area.id, (draft) => {
+                  const field = limeFields[draft.materials.limeScale]
+                  draft.materials.limeEffective = retyped(text, field.units[0]!.unit, field)
+                }),
+              )
+            }
+          />
+        ) : (
+          <SieveFields area={area} />
+        )}
+        <BagField area={area} of="limeBag" usual={material.bagLb} />
+      </div>
+    </section>
+  )
+}
+
+/** CaCO₃ equivalent, moisture, and what passes each sieve of the scale. */
+function SieveFields({ area }: { area: Area }) {
+  const { edit } = useOpenCase()
+  const { limeScale, limeSieves } = area.materials
+  const { sieves = [] }: LimeScale = limeScales[limeScale]
+  const names: readonly (readonly [keyof LimeSieves, string, Field])[] = [
+    ['cce', en.cce, cceField],
+    ...sieves.map(({ mesh }) => [mesh, en.passes(mesh), sieveField] as const),
+    ['moisture', en.moisture, moistureField],
+  ]
+  return names.map(([name, label, field]) => (
+    <TextField
+      key={name}
+      label={label}
+      unit="%"
+      numeric
+      value={limeSieves[name].text}
+      placeholder={field.example}
+      error={fieldError(field, limeSieves[name])}
+      onChange={(text) =>
+        edit(inArea(area.id, (draft) => void (draft.materials.limeSieves[name] = retyped(text, '%', field))))
+      }
+    />
+  ))
+}
+
+function SulfurFields({ area }: { area: Area }) {
+  const { edit } = useOpenCase()
+  const { materials } = area
+  const chosen = sulfurMaterials[materials.sulfur ?? 'sulfur-prills']
+  return (
+    <section className="mt-3 mb-6" aria-label={en.sulfur}>
+      <h2 className={heading}>{en.sulfur}</h2>
+      <div className="grid gap-x-5 gap-y-2.5 sm:grid-cols-3">
+        <SelectField
+          label={en.product}
+          value={materials.sulfur ?? 'sulfur-prills'}
+          options={sulfurOptions}
+          onChange={(sulfur) => edit(inArea(area.id, (draft) => void (draft.materials.sulfur = sulfur)))}
+        />
+        <BagField area={area} of="sulfurBag" usual={chosen.bagLb} />
+      </div>
+    </section>
+  )
+}

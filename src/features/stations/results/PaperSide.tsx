@@ -1,0 +1,122 @@
+'use client'
+
+import { removeReport, setCovers } from '@/core/case/acts/reports'
+import { isMember } from '@/core/case/members'
+import type { Area } from '@/core/case/case'
+import { layoutFor, onPaper, shippedLayouts, type ReportLayout } from '@/core/report/layout'
+import type { TestUnit } from '@/core/units/quantity'
+import { Button } from '@/ui/Button'
+import { SelectField } from '@/ui/SelectField'
+import { TextField } from '@/ui/TextField'
+import { TickField } from '@/ui/TickField'
+import { render, textOf } from '@/wording/render'
+import { answerOf, useOpenCase } from '../../case/context'
+import { useGuides } from '../../case/useCase'
+import { TextureField } from '../ground/AreaFields'
+import type { Way } from './NewReport'
+import { OriginalList } from './Originals'
+import type { Sheet } from './ReportLines'
+import { unitOptions } from './ReportFields'
+import { en } from './messages'
+import { setUnit, type useLayouts } from './useReport'
+
+interface Props {
+  area: Area
+  sheet: Sheet
+  layouts: ReturnType<typeof useLayouts>
+  onArrange: () => void
+  /** Nothing is typed yet: the next stroke begins a report on this paper. */
+  onBlankPaper: (layout: ReportLayout) => void
+  onOriginal: (id: string) => void
+  ways: Readonly<Record<Way, () => void>>
+}
+
+/** What stands around the numbers: whose paper it is, what it speaks of, how it is typed, and the original. */
+export function PaperSide({ area, sheet, layouts, onArrange, onBlankPaper, onOriginal, ways }: Props) {
+  const { kase, recommendation, act } = useOpenCase()
+  const guides = useGuides()
+  const { report, change, turnInto, stored } = sheet
+  const why = answerOf(recommendation, area.id).answer?.reaction.why
+  const missingTexture = why && /needs-input$/.test(why.key) && !area.texture ? render(why) : undefined
+  const all: readonly ReportLayout[] = [...layouts.own, ...shippedLayouts]
+  const typedOn = all.find((one) => sameLines(one, report.lines.length > 0 ? report : layoutFor(report.kind)))
+  return (
+    <aside className="grid content-start gap-2.5 text-[15px]" aria-label={en.paper}>
+      <SelectField
+        label={en.layout}
+        value={typedOn?.id ?? null}
+        options={all.map((one) => ({ value: one.id, label: one.name || titleOf(one.id) }))}
+        none={typedOn ? undefined : en.ownOrder}
+        onChange={(id) => {
+          const layout = all.find((one) => one.id === id)
+          if (!layout) return
+          layouts.use(layout)
+          if (stored) turnInto((now) => onPaper(now, layout))
+          else onBlankPaper(layout)
+        }}
+      />
+      <div className="flex flex-wrap gap-x-4 gap-y-1">
+        <Button kind="text" onClick={onArrange}>
+          {en.arrange}
+        </Button>
+        <Button kind="text" onClick={ways.paste}>
+          {en.paste}
+        </Button>
+        <Button kind="text" onClick={ways.drops}>
+          {en.drops}
+        </Button>
+      </div>
+      <SelectField<TestUnit>
+        label={en.unit}
+        value={report.unit}
+        options={unitOptions}
+        onChange={(unit) => unit && change((draft) => setUnit(draft, unit))}
+      />
+      <TextField
+        label={en.laboratory}
+        value={report.laboratory}
+        onChange={(laboratory) => change((draft) => void (draft.laboratory = laboratory))}
+      />
+      <div className="grid grid-cols-2 gap-2">
+        <TextField
+          label={en.code}
+          value={report.code}
+          onChange={(code) => change((draft) => void (draft.code = code))}
+        />
+        <TextField
+          label={en.date}
+          type="date"
+          value={report.date}
+          onChange={(date) => change((draft) => void (draft.date = date))}
+        />
+      </div>
+      <OriginalList sheet={sheet} onShow={onOriginal} />
+      {kase.areas.length > 1 && stored && (
+        <fieldset>
+          <legend className="text-ink-2 text-[13.5px]">{en.speaksOf}</legend>
+          {kase.areas.map((one) => (
+            <TickField
+              key={one.id}
+              label={one.name}
+              checked={isMember(report.areas, one.id)}
+              onChange={(on) => act(setCovers(one.id, report.id, on, guides))}
+            />
+          ))}
+        </fieldset>
+      )}
+      <TextureField area={area} missing={missingTexture} />
+      {stored && (
+        <Button kind="text" className="justify-self-start" onClick={() => act(removeReport(report.id, guides))}>
+          {en.removeReport}
+        </Button>
+      )}
+    </aside>
+  )
+}
+
+const titleOf = (id: string) => textOf(shippedLayouts.find((one) => one.id === id)!.title)
+
+const sameLines = (
+  layout: Pick<ReportLayout, 'lines' | 'kind'>,
+  report: Pick<ReportLayout, 'lines' | 'kind'>,
+): boolean => layout.kind === report.kind && JSON.stringify(layout.lines) === JSON.stringify(report.lines)

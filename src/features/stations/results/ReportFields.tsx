@@ -1,0 +1,188 @@
+'use client'
+
+import type { Area, MeasuredField, Report } from '@/core/case/case'
+import { fields } from '@/core/report/fields'
+import { extractants, type ExtractantId } from '@/core/guides/guide'
+import { lineField, lineUnit, readLine } from '@/core/report/lines'
+import { bufferKinds, type TestUnit } from '@/core/units/quantity'
+import { rateUnitWords } from '@/core/units/rates'
+import type { Field, Typed, UnitWords } from '@/core/units/typed'
+import { ChoiceField } from '@/ui/ChoiceField'
+import { SelectField } from '@/ui/SelectField'
+import { TextField } from '@/ui/TextField'
+import { render, textOf } from '@/wording/render'
+import { answerOf, useOpenCase } from '../../case/context'
+import { fieldError, lineRefusal, lineUnderstood, retyped, understood } from '../../shared/formatting'
+import { en, lineLabel } from './messages'
+import { setUnit, useReport } from './useReport'
+
+/** The fields of a report one by one, as the counter needs them. The Results station has the whole paper. */
+export const extractantOptions = (Object.keys(extractants) as ExtractantId[]).map((value) => ({
+  value,
+  label: textOf(extractants[value].label),
+}))
+export const bufferOptions = bufferKinds.map((value) => ({ value, label: value }))
+export const unitOptions: { value: TestUnit; label: string }[] = [
+  { value: 'ppm', label: 'ppm (mg/kg)' },
+  { value: 'lb/acre', label: 'lb/acre' },
+  { value: 'index', label: 'index' },
+]
+
+/** The report in force of an area that has one. */
+const useInForce = (area: Area) => useReport(area, area.reportId!)
+
+export const methodOptions = <Value extends keyof typeof en.methods>(values: readonly Value[]) =>
+  values.map((value) => ({ value, label: en.methods[value] }))
+export const unitChoices = (units: readonly UnitWords[]) =>
+  units.map(({ unit }) => ({ value: unit, label: unit.replace('1000', '1,000') }))
+
+/** One number of the report. */
+export function TestField({ area, name, autoFocus }: { area: Area; name: MeasuredField; autoFocus?: boolean }) {
+  const { report, setLine } = useInForce(area)
+  const typed = report[name]
+  const unit = lineUnit(report, name)
+  const refusal = lineRefusal(name, typed, report.buffer)
+  return (
+    <TextField
+      label={lineLabel(name, report.buffer, report.pHIn)}
+      value={typed.text}
+      unit={typed.unit || unit || undefined}
+      numeric
+      placeholder={lineField(name, report.buffer).example}
+      autoFocus={autoFocus}
+      echo={lineUnderstood(name, typed, unit)}
+      error={refusal && render(refusal)}
+      onChange={(text) => setLine(name, readLine(name, text, unit))}
+    />
+  )
+}
+
+export const PHField = ({ area, autoFocus }: { area: Area; autoFocus?: boolean }) => (
+  <TestField area={area} name="pH" autoFocus={autoFocus} />
+)
+
+export function BufferFields({ area }: { area: Area }) {
+  const { report, change } = useInForce(area)
+  return (
+    <>
+      <SelectField
+        label={en.buffer}
+        value={report.buffer}
+        options={bufferOptions}
+        none={en.bufferNone}
+        onChange={(buffer) => change((draft) => void (draft.buffer = buffer))}
+      />
+      {report.buffer && <TestField area={area} name="bufferPH" />}
+    </>
+  )
+}
+
+/** What the answer says of the extractant, where P or K cannot be rated for it. */
+export function useExtractantFault(area: Area, report: Report): string | undefined {
+  const { recommendation } = useOpenCase()
+  const { answer } = answerOf(recommendation, area.id)
+  const refused = answer?.needs.find(
+    (need) =>
+      need.why.key === 'reading.no-guide' ||
+      (need.why.key === 'reading.no-extractant' && report.P.text + report.K.text !== ''),
+  )
+  return refused && render(refused.why)
+}
+
+export function ExtractantFields({ area }: { area: Area }) {
+  const { report, change, setExtractant } = useInForce(area)
+  const fault = useExtractantFault(area, report)
+  return (
+    <>
+      <SelectField
+        label={en.extractant}
+        value={report.extractant}
+        options={extractantOptions}
+        none={en.extractantNone}
+        error={fault}
+        onChange={setExtractant}
+      />
+      <ChoiceField
+        label={en.unit}
+        value={report.unit}
+        options={unitOptions}
+        onChange={(unit) => change((draft) => setUnit(draft, unit))}
+      />
+    </>
+  )
+}
+
+export function NutrientFields({ area }: { area: Area }) {
+  return (['P', 'K', 'Mg'] as const).map((element) => <TestField key={element} area={area} name={element} />)
+}
+
+/** The laboratory's own lines, each with the unit the paper prints. */
+export function RecommendsFields({ area }: { area: Area }) {
+  const { report, change } = useInForce(area)
+  const { recommends } = report
+  const lines: readonly (readonly ['lime' | 'sulfur' | 'N' | 'P₂O₅' | 'K₂O', Field])[] = [
+    ['lime', fields.lime],
+    ['sulfur', fields.sulfur],
+    ['N', fields.nutrient],
+    ['P₂O₅', fields.nutrient],
+    ['K₂O', fields.nutrient],
+  ]
+  const set = (name: (typeof lines)[number][0], typed: Typed) =>
+    change((draft) => void (draft.recommends[name] = typed))
+  return (
+    <div className="grid gap-x-5 gap-y-2.5 sm:grid-cols-2">
+      {lines.map(([name, field]) => (
+        <div key={name} className="grid grid-cols-[1fr_132px] items-start gap-2">
+          <TextField
+            label={en.recommend[name]}
+            value={recommends[name].text}
+            numeric
+            echo={understood(recommends[name], recommends[name].unit)}
+            error={fieldError(field, recommends[name])}
+            onChange={(text) => set(name, retyped(text, recommends[name].unit, field))}
+          />
+          <SelectField
+            label={en.unitOf(en.recommend[name].toLowerCase().split(',')[0]!)}
+            value={recommends[name].unit}
+            options={unitChoices(rateUnitWords)}
+            onChange={(unit) => unit && set(name, { ...recommends[name], ...withUnit(recommends[name], unit, field) })}
+          />
+        </div>
+      ))}
+      {recommends.lime.text !== '' && <LimeMeaning report={report} change={change} />}
+    </div>
+  )
+}
+
+/** A unit chosen beside the field takes the place of one typed after the number. */
+export function withUnit(typed: Typed, unit: string, field: Field): Typed {
+  const bare = typed.text.replace(/^(\s*[\d.,/ ½¼¾⅓⅔]*[\d.½¼¾⅓⅔]).*$/, '$1')
+  return typed.value === null ? { ...typed, unit } : retyped(bare, unit, field)
+}
+
+export function LimeMeaning({ report, change }: { report: Report; change: ReturnType<typeof useReport>['change'] }) {
+  const { limeMeans, limeDepth } = report.recommends
+  return (
+    <>
+      <ChoiceField
+        label={en.limeMeans}
+        value={limeMeans}
+        options={[
+          { value: 'product', label: en.limeMeansNames.product },
+          { value: 'pure', label: en.limeMeansNames.pure },
+          { value: 'ENM', label: en.limeMeansNames.ENM },
+        ]}
+        onChange={(means) => change((draft) => void (draft.recommends.limeMeans = means))}
+      />
+      <TextField
+        label={en.recommend.limeDepth}
+        value={limeDepth.text}
+        unit={limeDepth.unit || 'in'}
+        numeric
+        placeholder={en.depthUnknown}
+        error={fieldError(fields.depth, limeDepth)}
+        onChange={(text) => change((draft) => void (draft.recommends.limeDepth = retyped(text, 'in', fields.depth)))}
+      />
+    </>
+  )
+}

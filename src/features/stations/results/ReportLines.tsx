@@ -1,0 +1,314 @@
+'use client'
+
+import { Fragment, useEffect, useState, type ClipboardEvent, type ReactNode } from 'react'
+import type { Area, LineField as FieldName, Report } from '@/core/case/case'
+import { boronMethods, leadMethods, micronutrientMethods, type ExtractantId } from '@/core/guides/guide'
+import { allFields, linesOf } from '@/core/report/layout'
+import { isElement, lineField, lineUnit, readLine, recommendedIn, typedIn } from '@/core/report/lines'
+import { remedied, remedyFor, type Doubt, type Remedy } from '@/core/report/remedy'
+import { isMicronutrient, saltMethods } from '@/core/units/quantity'
+import { AsideChoice, LineField } from '@/ui/LineField'
+import { Options } from '@/ui/Options'
+import { enterGoesOn } from '@/ui/enter'
+import { Button } from '@/ui/Button'
+import { Formula } from '@/ui/Formula'
+import { render } from '@/wording/render'
+import { lineRefusal, lineUnderstood } from '../../shared/formatting'
+import { en, lineLabel } from './messages'
+import {
+  bufferOptions,
+  extractantOptions,
+  methodOptions,
+  unitChoices,
+  LimeMeaning,
+  useExtractantFault,
+  withUnit,
+} from './ReportFields'
+import type { useReport } from './useReport'
+
+export type Sheet = ReturnType<typeof useReport>
+
+interface Props {
+  area: Area
+  sheet: Sheet
+  doubts: readonly Doubt[]
+  /** A block of several cells was pasted into a line. */
+  onBlock: (text: string) => void
+}
+
+/** The lines of a report in the order of its paper; Enter goes down them. */
+export function ReportLines({ area, sheet, doubts, onBlock }: Props) {
+  const { report } = sheet
+  const lines = linesOf(report)
+  const [added, setAdded] = useState<FieldName | null>(null)
+  const measured = lines.filter(({ field }) => !recommendedIn(field))
+  const recommends = lines.filter(({ field }) => recommendedIn(field) && field !== 'recommends.limeDepth')
+  const row = (field: FieldName) => (
+    <Line sheet={sheet} field={field} doubts={doubts.filter((one) => one.field === field)} onBlock={onBlock} />
+  )
+  useEffect(() => {
+    if (added) document.querySelector<HTMLElement>(`[data-line="${added}"] input`)?.focus()
+  }, [added])
+  const micro = measured.find(({ field }) => isMicronutrient(field) && field !== 'B')?.field
+  const major = measured.find(({ field }) => isElement(field))?.field
+  return (
+    <>
+      <section aria-label={en.tests}>
+        <h2 className="border-ink border-b-[1.5px] pb-1 font-serif text-lg font-semibold">{en.tests}</h2>
+        {measured.map(({ field }) => (
+          <Fragment key={field}>
+            {field === major && report.kind !== 'kit' && <Extractant area={area} sheet={sheet} />}
+            {field === micro && <Micronutrients sheet={sheet} />}
+            <div data-line={field}>{row(field)}</div>
+          </Fragment>
+        ))}
+        <AddLine sheet={sheet} lines={lines.map(({ field }) => field)} of="measured" onAdd={setAdded} />
+      </section>
+      <section className="mt-5" aria-label={en.recommends}>
+        <h2 className="border-ink border-b-[1.5px] pb-1 font-serif text-lg font-semibold">{en.recommends}</h2>
+        <p className="text-ink-2 py-1 text-[14px]">{en.recommendsLead}</p>
+        {recommends.map(({ field }) => (
+          <div key={field} data-line={field}>
+            {row(field)}
+          </div>
+        ))}
+        {report.recommends.lime.text !== '' && (
+          <div className="mt-2 grid gap-x-5 gap-y-2.5 sm:grid-cols-2">
+            <LimeMeaning report={report} change={sheet.change} />
+          </div>
+        )}
+        <AddLine sheet={sheet} lines={lines.map(({ field }) => field)} of="recommends" onAdd={setAdded} />
+      </section>
+    </>
+  )
+}
+
+function Line({ sheet, field, doubts, onBlock }: Omit<Props, 'area'> & { field: FieldName }) {
+  const { report, setLine, turnInto } = sheet
+  const typed = typedIn(report, field)
+  const unit = lineUnit(report, field)
+  const refusal = lineRefusal(field, typed, report.buffer)
+  const remedy = refusal && remedyFor(field, refusal)
+  const mend = (one: Remedy) => turnInto((now) => remedied(now, one))
+  const first = !sheet.stored && field === linesOf(report)[0]?.field
+  const paste = (event: ClipboardEvent<HTMLInputElement>) => {
+    const text = event.clipboardData.getData('text')
+    if (!/[\t\n]./.test(text.trim())) return
+    event.preventDefault()
+    onBlock(text)
+  }
+  return (
+    <LineField
+      label={lineLabel(field, report.buffer, report.pHIn)}
+      value={typed.text}
+      placeholder={lineField(field, report.buffer).example}
+      autoFocus={first}
+      echo={lineUnderstood(field, typed, unit)}
+      error={refusal && render(refusal)}
+      aside={<Aside sheet={sheet} field={field} />}
+      onChange={(text) => setLine(field, readLine(field, text, unit))}
+      onPaste={paste}
+    >
+      {remedy && <RemedyButton remedy={remedy} onMend={mend} />}
+      {doubts.map((doubt) => (
+        <p key={doubt.sentence.key} role="status" className="border-brim border-l-4 pl-2">
+          <Formula>{render(doubt.sentence)}</Formula>{' '}
+          {doubt.remedy && <RemedyButton remedy={doubt.remedy} onMend={mend} />}
+        </p>
+      ))}
+    </LineField>
+  )
+}
+
+function RemedyButton({ remedy, onMend }: { remedy: Remedy; onMend: (remedy: Remedy) => void }) {
+  const label =
+    remedy.kind === 'text'
+      ? en.remedy.text(remedy.text)
+      : remedy.kind === 'unit'
+        ? en.remedy.unit(remedy.unit)
+        : en.remedy.buffer(remedy.buffer)
+  return (
+    <Button kind="text" onClick={() => onMend(remedy)}>
+      {label}
+    </Button>
+  )
+}
+
+/** What stands after the number: the unit that the paper prints, or how it was measured. */
+function Aside({ sheet, field }: { sheet: Sheet; field: FieldName }) {
+  const { report, change, turnInto } = sheet
+  if (field === 'pH')
+    return (
+      <AsideChoice
+        label={en.pHMeasured}
+        value={report.pHIn}
+        options={(['water', 'salt'] as const).map((value) => ({ value, label: en.pHBases[value] }))}
+        quiet
+        onChange={(value) => change((draft) => void (draft.pHIn = value ?? 'water'))}
+      />
+    )
+  if (field === 'bufferPH')
+    return (
+      <AsideChoice
+        label={en.buffer}
+        value={report.buffer}
+        options={bufferOptions}
+        none={en.bufferWhich}
+        quiet
+        wanted={report.bufferPH.text !== '' && !report.buffer}
+        onChange={(value) => change((draft) => void (draft.buffer = value))}
+      />
+    )
+  const { units } = lineField(field)
+  const unit = lineUnit(report, field)
+  const chosen = typedIn(report, field).unit || unit
+  const setUnit = (next: string | null) =>
+    next &&
+    turnInto((now) => ({
+      ...now,
+      lines: linesOf(now).map((one) => (one.field === field ? { ...one, unit: next } : one)),
+      ...asUnit(now, field, next),
+    }))
+  const unitChoice =
+    units.length > 1 ? (
+      <AsideChoice
+        label={en.unitOf(lineLabel(field).toLowerCase().split(',')[0]!)}
+        value={chosen}
+        options={unitChoices(units)}
+        quiet
+        onChange={setUnit}
+      />
+    ) : (
+      chosen
+    )
+  if (field === 'salts')
+    return (
+      <span className="grid gap-1">
+        {unitChoice}
+        <AsideChoice
+          label={en.saltsBy}
+          value={report.saltsBy}
+          options={methodOptions(saltMethods)}
+          none={en.saltsNeedMethod}
+          wanted={report.salts.text !== '' && !report.saltsBy}
+          onChange={(value) => change((draft) => void (draft.saltsBy = value))}
+        />
+      </span>
+    )
+  if (field === 'lead')
+    return (
+      <span className="flex items-center gap-1">
+        {chosen}
+        <AsideChoice
+          label={en.leadBy}
+          value={report.leadBy}
+          options={methodOptions(leadMethods)}
+          none={en.notStated}
+          wanted={report.lead.text !== '' && !report.leadBy}
+          onChange={(value) => change((draft) => void (draft.leadBy = value))}
+        />
+      </span>
+    )
+  if (field === 'B')
+    return (
+      <span className="grid gap-1">
+        {unitChoice}
+        <AsideChoice
+          label={en.boron}
+          value={report.boron}
+          options={methodOptions(boronMethods)}
+          none={en.asExtractant}
+          onChange={(value) => change((draft) => void (draft.boron = value))}
+        />
+      </span>
+    )
+  return unitChoice
+}
+
+/** A line's value in the unit chosen beside it, which takes the place of one typed after the number. */
+function asUnit(report: Report, field: FieldName, unit: string): Partial<Report> {
+  const typed = withUnit(typedIn(report, field), unit, lineField(field))
+  const recommended = recommendedIn(field)
+  const read = typed.value === null ? readLine(field, typed.text, unit) : typed
+  return recommended ? { recommends: { ...report.recommends, [recommended]: read } } : { [field]: read }
+}
+
+function Extractant({ area, sheet }: { area: Area; sheet: Sheet }) {
+  const { report, setExtractant } = sheet
+  const fault = useExtractantFault(area, report)
+  return (
+    <MethodRow label={en.extractant} error={fault}>
+      <select
+        aria-label={en.extractant}
+        data-aside={report.extractant !== null || undefined}
+        value={report.extractant ?? ''}
+        onKeyDown={enterGoesOn}
+        onChange={(event) => setExtractant((event.target.value || null) as ExtractantId | null)}
+        className={`bg-sheet min-h-9 w-full rounded-[3px] border px-1 ${fault ? 'border-clay border-2' : 'border-edge'}`}
+      >
+        <Options options={extractantOptions} none={en.extractantNone} />
+      </select>
+    </MethodRow>
+  )
+}
+
+function Micronutrients({ sheet: { report, change } }: { sheet: Sheet }) {
+  return (
+    <MethodRow label={en.micronutrients}>
+      <AsideChoice
+        label={en.micronutrients}
+        value={report.micronutrients}
+        options={methodOptions(micronutrientMethods)}
+        none={en.asExtractant}
+        onChange={(by) => change((draft) => void (draft.micronutrients = by))}
+      />
+    </MethodRow>
+  )
+}
+
+/** What the lines beneath were measured with. */
+const MethodRow = ({ label, error, children }: { label: string; error?: string; children: ReactNode }) => (
+  <div className="border-rule grid items-center gap-x-3 border-b py-0.5 @md:grid-cols-[minmax(0,1fr)_17.25rem] @2xl:grid-cols-[11.5rem_17.25rem_minmax(0,1fr)]">
+    <span className="text-[15px]" aria-hidden>
+      {label}
+    </span>
+    {children}
+    {error && <p className="text-clay text-[13px] leading-snug font-semibold">{error}</p>}
+  </div>
+)
+
+/** What this paper prints beside its usual lines. */
+function AddLine({
+  sheet,
+  lines,
+  of,
+  onAdd,
+}: {
+  sheet: Sheet
+  lines: readonly FieldName[]
+  of: 'measured' | 'recommends'
+  onAdd: (field: FieldName) => void
+}) {
+  const more = allFields.filter(
+    (field) =>
+      !lines.includes(field) &&
+      field !== 'recommends.limeDepth' &&
+      (recommendedIn(field) !== undefined) === (of === 'recommends'),
+  )
+  if (more.length === 0) return null
+  return (
+    <div className="w-56 pt-1.5">
+      <AsideChoice
+        label={of === 'measured' ? en.addLine : en.addRecommended}
+        value={null}
+        options={more.map((value) => ({ value, label: lineLabel(value) }))}
+        none={of === 'measured' ? en.addLine : en.addRecommended}
+        onChange={(field) => {
+          if (!field) return
+          sheet.turnInto((now) => ({ ...now, lines: [...linesOf(now), { field, unit: lineUnit(now, field) }] }))
+          onAdd(field)
+        }}
+      />
+    </div>
+  )
+}

@@ -1,0 +1,156 @@
+'use client'
+
+import { putInForce } from '@/core/case/acts/reports'
+import { lazy, Suspense, useState } from 'react'
+import { v4 as newId } from 'uuid'
+import type { Area, Report } from '@/core/case/case'
+import { guideRef } from '@/core/guides/guide'
+import { implausible } from '@/core/reading/plausibility'
+import { readReport } from '@/core/reading/soil'
+import type { ReportLayout } from '@/core/report/layout'
+import type { Doubt } from '@/core/report/remedy'
+import { Button } from '@/ui/Button'
+import { answerOf, useOpenCase } from '../../case/context'
+import { useGuides } from '../../case/useCase'
+import { NewReport, type Way } from './NewReport'
+import { OriginalView } from './Originals'
+import { PaperSide } from './PaperSide'
+import { ReportLines, type Sheet } from './ReportLines'
+import { ReportStrip } from './ReportStrip'
+import { en } from './messages'
+import { useLayouts, useReport } from './useReport'
+
+const ArrangeSheet = lazy(() => import('./ArrangeSheet').then((found) => ({ default: found.ArrangeSheet })))
+const PasteSheet = lazy(() => import('./PasteSheet').then((found) => ({ default: found.PasteSheet })))
+const ImportSheet = lazy(() => import('./ImportSheet').then((found) => ({ default: found.ImportSheet })))
+const KitSheet = lazy(() => import('./KitSheet').then((found) => ({ default: found.KitSheet })))
+const DropsSheet = lazy(() => import('./DropsSheet').then((found) => ({ default: found.DropsSheet })))
+
+/** The reports of one area: typed down the sheet, pasted, imported, fetched, or read off a kit or meter. */
+export function ResultsStation() {
+  const { area, go } = useOpenCase()
+  if (!area)
+    return (
+      <div className="mt-5">
+        <p className="mb-3 font-serif text-lg">{en.noArea}</p>
+        <Button kind="act" onClick={() => go('ground')}>
+          {en.toGround}
+        </Button>
+      </div>
+    )
+  return <Reports key={area.id} area={area} />
+}
+
+/** What is laid over the station. */
+type Over = { kind: 'new' | 'arrange' | 'import' | 'kit' | 'drops' } | { kind: 'paste'; text: string } | null
+
+function Reports({ area }: { area: Area }) {
+  const { kase, act } = useOpenCase()
+  const guides = useGuides()
+  const layouts = useLayouts()
+  const [fresh, setFresh] = useState(() => newId())
+  const [chosen, choose] = useState<string | null>(null)
+  const [paper, setPaper] = useState<ReportLayout | null>(null)
+  const [over, lay] = useState<Over>(null)
+  const [original, setOriginal] = useState<string | null>(null)
+  const there = kase.reports.some(({ id }) => id === chosen) || chosen === fresh
+  const shownId = (there ? chosen : area.reportId) ?? fresh
+  const sheet = useReport(area, shownId, paper ?? layouts.next)
+  const { report } = sheet
+  const doubts = useDoubts(area, report, sheet)
+  const shownOriginal = report.originals.find(({ id }) => id === original)
+  const ways: Readonly<Record<Way, () => void>> = {
+    paste: () => lay({ kind: 'paste', text: '' }),
+    import: () => lay({ kind: 'import' }),
+    kit: () => lay({ kind: 'kit' }),
+    drops: () => lay({ kind: 'drops' }),
+  }
+  const came = (id: string) => {
+    choose(id)
+    lay(null)
+  }
+  const typeOn = (layout: ReportLayout) => {
+    const id = newId()
+    layouts.use(layout)
+    setPaper(layout)
+    setFresh(id)
+    came(id)
+  }
+  const close = () => lay(null)
+  return (
+    <>
+      <ReportStrip
+        area={area}
+        shownId={shownId}
+        onShow={(id) => {
+          setOriginal(null)
+          came(id)
+        }}
+        onAnother={() => lay(over?.kind === 'new' ? null : { kind: 'new' })}
+      />
+      {over?.kind === 'new' && <NewReport area={area} layouts={layouts} ways={ways} onPaper={typeOn} onCame={came} />}
+      {sheet.stored && area.reportId !== report.id && (
+        <p className="border-brim mt-2 flex flex-wrap items-center gap-3 border-l-4 py-1 pl-3" role="status">
+          {en.notInForce}
+          <Button onClick={() => act(putInForce(area.id, report.id, guides))}>{en.putInForce}</Button>
+        </p>
+      )}
+      <div
+        className={`mt-3 grid gap-x-8 gap-y-5 ${shownOriginal ? 'xl:grid-cols-[minmax(0,1fr)_minmax(0,30rem)]' : 'lg:grid-cols-[minmax(0,1fr)_15.5rem]'}`}
+      >
+        <div data-entry className="@container">
+          <ReportLines
+            key={shownId}
+            area={area}
+            sheet={sheet}
+            doubts={doubts}
+            onBlock={(text) => lay({ kind: 'paste', text })}
+          />
+          <Onward />
+        </div>
+        {shownOriginal ? (
+          <OriginalView original={shownOriginal} onClose={() => setOriginal(null)} />
+        ) : (
+          <PaperSide
+            area={area}
+            sheet={sheet}
+            layouts={layouts}
+            onArrange={() => lay({ kind: 'arrange' })}
+            onBlankPaper={setPaper}
+            onOriginal={setOriginal}
+            ways={ways}
+          />
+        )}
+      </div>
+      <Suspense>
+        {over?.kind === 'arrange' && <ArrangeSheet sheet={sheet} onClose={close} />}
+        {over?.kind === 'paste' && <PasteSheet sheet={sheet} text={over.text} onClose={close} />}
+        {over?.kind === 'import' && <ImportSheet area={area} onCame={came} onClose={close} />}
+        {over?.kind === 'kit' && <KitSheet area={area} onCame={came} onClose={close} />}
+        {over?.kind === 'drops' && <DropsSheet sheet={sheet} onClose={close} />}
+      </Suspense>
+    </>
+  )
+}
+
+/** What can hardly be so: of the report in force as its answer has it, of another one as it stands. */
+function useDoubts(area: Area, report: Report, { stored }: Sheet): readonly Doubt[] {
+  const { recommendation } = useOpenCase()
+  const guides = useGuides()
+  if (!stored) return []
+  if (report.id === area.reportId) return answerOf(recommendation, area.id).doubts
+  const guide = guides.find((one) => guideRef(one) === area.guide) ?? null
+  return implausible(readReport(report, area), report, guide)
+}
+
+function Onward() {
+  const { go } = useOpenCase()
+  return (
+    <div className="mt-6 flex flex-wrap gap-3">
+      <Button kind="act" onClick={() => go('reading')}>
+        {en.next}
+      </Button>
+      <Button onClick={() => go('amounts')}>{en.toAmounts}</Button>
+    </div>
+  )
+}
