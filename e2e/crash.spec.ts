@@ -298,12 +298,12 @@ test(`older data is brought up to date in whole or not at all, over ${killsWithi
       const second = await relaunch(profile)
       await second.page.goto(`${baseURL}/icon.svg`)
       const { version, tables } = await rows(second.page)
-      const upToDate = version >= 50
+      const upToDate = version >= 80
       if (upToDate) after += 1
       else before += 1
       expect(tables.cases).toHaveLength(cases)
       expect(tables.edits).toHaveLength(edits)
-      expect(tables.cases!.every((one) => one.schema === (upToDate ? 3 : 1))).toBe(true)
+      expect(tables.cases!.every((one) => one.schema === (upToDate ? 6 : 1))).toBe(true)
       expect(tables.edits!.every((one) => 'id' in one === upToDate)).toBe(true)
       await second.page.goto(`${baseURL}/case?id=c7&station=ground`)
       await expect(second.page.getByLabel('Client', { exact: true })).toHaveValue('Client 7')

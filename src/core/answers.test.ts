@@ -1,16 +1,19 @@
+import type { AreaInSeason } from './case/season'
 import { blankCase, blankReport, blankSample } from './case/blank'
-import type { Area, Report, Sample } from './case/case'
+import type { Report, Sample } from './case/case'
 import { guides } from './guides/guides'
 import { answer as anyAnswer, choosing, found as anyFound, oneArea, typed } from './testing/one-area'
 import { progress, waitsFor } from './case/progress'
+import type { Lime } from './shelf/product'
 import { recommend } from './recommend'
 
 /** What is said around the amounts: stone, headline, cautions, checks of nutrients, progress. */
 const withExtractant = (report: Partial<Report> | null) => report && { extractant: 'mehlich-3' as const, ...report }
-const kase = (area: Partial<Area>, report: Partial<Report> | null) => oneArea(area, withExtractant(report))
-const found = (area: Partial<Area>, report: Partial<Report> | null = {}) => anyFound(area, withExtractant(report))
-const answer = (area: Partial<Area>, report: Partial<Report> = {}) => anyAnswer(area, withExtractant(report))
-const fed = (fertilizer: Area['materials']['fertilizer']): Partial<Area> => choosing({ fertilizer })
+const kase = (area: Partial<AreaInSeason>, report: Partial<Report> | null) => oneArea(area, withExtractant(report))
+const found = (area: Partial<AreaInSeason>, report: Partial<Report> | null = {}) =>
+  anyFound(area, withExtractant(report))
+const answer = (area: Partial<AreaInSeason>, report: Partial<Report> = {}) => anyAnswer(area, withExtractant(report))
+const fed = (fertilizer: AreaInSeason['materials']['fertilizer']): Partial<AreaInSeason> => choosing({ fertilizer })
 
 describe('which stone (common practice: dolomitic when Mg is low, calcitic when ample)', () => {
   test.each([
@@ -24,7 +27,7 @@ describe('which stone (common practice: dolomitic when Mg is low, calcitic when 
   ] as const)('%s', (_, report, kind) => {
     const { stone, reaction } = answer({ crop: 'tall-fescue', texture: 'loam' }, { pH: typed('5'), ...report })
     expect(stone.kind).toBe(kind)
-    expect((reaction.dose!.material as { stone: string }).stone).toBe(kind === 'dolomitic' ? 'dolomitic' : 'calcitic')
+    expect((reaction.dose!.material as Lime).liming.stone).toBe(kind === 'dolomitic' ? 'dolomitic' : 'calcitic')
   })
   test('what the bag says of its strength is used, once', () => {
     const bag = (limeEffective: string) =>
@@ -42,7 +45,7 @@ describe('which stone (common practice: dolomitic when Mg is low, calcitic when 
 })
 
 describe('a texture that nobody named (common practice: by CEC below 5, 10, 15 and 25 meq/100 g)', () => {
-  const lime = (cec: string, more: Partial<Report> = {}, area: Partial<Area> = {}) =>
+  const lime = (cec: string, more: Partial<Report> = {}, area: Partial<AreaInSeason> = {}) =>
     answer({ crop: 'mixed-vegetables', ...area }, { pH: typed('5.5'), cec: typed(cec), ...more }).reaction
   // Cool, 5.5 to 6.4, 0.9 of a step: 1.7 tons on loam, 0.6 on sand; × 2,000 ÷ 43.56 × 6/7, and 0.9 against the bag’s 0.9.
   test.each([
@@ -63,7 +66,7 @@ describe('a texture that nobody named (common practice: by CEC below 5, 10, 15 a
 })
 
 describe('the laboratory’s own lime', () => {
-  const lime = (recommends: Partial<Report['recommends']>, area: Partial<Area> = {}) =>
+  const lime = (recommends: Partial<Report['recommends']>, area: Partial<AreaInSeason> = {}) =>
     answer(
       { crop: 'mixed-vegetables', ...area },
       { recommends: { ...blankReport('').recommends, lime: typed('2 tons/acre'), ...recommends } },
@@ -140,12 +143,12 @@ describe('what matters most', () => {
 })
 
 describe('cautions', () => {
-  const keys = (area: Partial<Area>, report: Partial<Report>) =>
+  const keys = (area: Partial<AreaInSeason>, report: Partial<Report>) =>
     answer(area, report).cautions.map((sentence) => sentence.key)
   test.each([
     [
       'lime beside ammonium',
-      { crop: 'bermuda', texture: 'loam', ...fed('urea') },
+      { crop: 'bermuda', texture: 'loam', ...fed('urea@1') },
       { pH: typed('5') },
       ['caution.lime-dust', 'caution.lime-ammonium', 'caution.never-both'],
     ],
@@ -157,29 +160,29 @@ describe('cautions', () => {
     ],
     [
       'ammonium nitrate',
-      { crop: 'bermuda', ...fed('ammonium-nitrate') },
+      { crop: 'bermuda', ...fed('ammonium-nitrate@1') },
       { pH: typed('6') },
       ['caution.ammonium-nitrate', 'caution.quick-burns'],
     ],
     [
       'lawn fertilizer in a bed',
-      { crop: 'mixed-vegetables', ...fed('24-0-11') },
+      { crop: 'mixed-vegetables', ...fed('24-0-11@1') },
       { pH: typed('6.4') },
       ['caution.weed-killer'],
     ],
     [
       'phosphorus that nobody needs',
-      { crop: 'bermuda', ...fed('10-10-10') },
+      { crop: 'bermuda', ...fed('10-10-10@1') },
       { pH: typed('6'), P: typed('90', 'ppm') },
       ['caution.P-over', 'caution.P-rule'],
     ],
     [
       'a blend on blueberries',
-      { crop: 'highbush-blueberry', ...fed('10-10-10') },
+      { crop: 'highbush-blueberry', ...fed('10-10-10@1') },
       { pH: typed('5') },
       ['caution.ammonium-only'],
     ],
-    ['meals', { crop: 'mixed-vegetables', ...fed('blood-meal') }, { pH: typed('6.4') }, ['caution.dogs-meal']],
+    ['meals', { crop: 'mixed-vegetables', ...fed('blood-meal@1') }, { pH: typed('6.4') }, ['caution.dogs-meal']],
     ['a crop above its span', { crop: 'mixed-vegetables' }, { pH: typed('7.2') }, ['caution.iron-manganese']],
     ['free lime', { crop: 'rhododendron', texture: 'loam' }, { pH: typed('7.6') }, ['caution.free-lime']],
     [
@@ -189,13 +192,15 @@ describe('cautions', () => {
       ['caution.beyond-range'],
     ],
   ] as const)('%s', (_, area, report, expected) =>
-    expect(keys(area as Partial<Area>, report as Partial<Report>)).toEqual(expect.arrayContaining([...expected])),
+    expect(keys(area as Partial<AreaInSeason>, report as Partial<Report>)).toEqual(
+      expect.arrayContaining([...expected]),
+    ),
   )
   test('fire once each, and none without cause', () => {
-    const all = keys({ crop: 'bermuda', texture: 'loam', ...fed('10-10-10') }, { pH: typed('5') })
+    const all = keys({ crop: 'bermuda', texture: 'loam', ...fed('10-10-10@1') }, { pH: typed('5') })
     expect(new Set(all).size).toBe(all.length)
     expect(keys({ crop: 'clover' }, { pH: typed('6.5') })).toEqual([])
-    expect(keys({ crop: 'mixed-vegetables', ...fed('10-10-10') }, { pH: typed('6.4') })).not.toContain(
+    expect(keys({ crop: 'mixed-vegetables', ...fed('10-10-10@1') }, { pH: typed('6.4') })).not.toContain(
       'caution.weed-killer',
     )
   })
@@ -209,14 +214,14 @@ describe('what is missing', () => {
     ['report of a lawn', { crop: 'bermuda' }, null, ['missing.report-lawn']],
     ['guide', { crop: 'bermuda', guide: 'unheard-of@3' }, {}, ['missing.guide']],
   ] as const)('%s', (_, area, report, keys) => {
-    const area_ = found(area as Partial<Area>, report as Partial<Report> | null)
+    const area_ = found(area as Partial<AreaInSeason>, report as Partial<Report> | null)
     expect(area_.answer).toBeNull()
     expect(area_.missing.map((sentence) => sentence.key)).toEqual(keys)
   })
 })
 
 describe('progress', () => {
-  const at = (area: Partial<Area>, report: Partial<Report> | null) => {
+  const at = (area: Partial<AreaInSeason>, report: Partial<Report> | null) => {
     const one = kase(area, report)
     return progress(one, recommend(one, guides))
   }
@@ -225,9 +230,9 @@ describe('progress', () => {
     ['no report', { crop: 'bermuda' }, null, 'sample'],
     ['too acid, no texture', { crop: 'bermuda' }, { pH: typed('5') }, 'amounts'],
     ['no fertilizer', { crop: 'bermuda', texture: 'loam' }, { pH: typed('5') }, 'materials'],
-    ['fertilizer chosen', { crop: 'bermuda', texture: 'loam', ...fed('urea') }, { pH: typed('5') }, 'letter'],
+    ['fertilizer chosen', { crop: 'bermuda', texture: 'loam', ...fed('urea@1') }, { pH: typed('5') }, 'letter'],
   ] as const)('%s', (_, area, report, station) =>
-    expect(waitsFor(at(area as Partial<Area>, report as Partial<Report> | null))).toBe(station),
+    expect(waitsFor(at(area as Partial<AreaInSeason>, report as Partial<Report> | null))).toBe(station),
   )
   test('a client who brings a report leaves nothing to be sampled; bags are followed until they are back', () => {
     const station = (samples: readonly Sample[], report: Partial<Report> | null) => {

@@ -5,7 +5,7 @@ import type { Case, Report } from './case/case'
 import type { Crop } from './guides/crop'
 import { guides } from './guides/guides'
 import type { Limits } from './guides/limits'
-import type { LimeMaterial, SulfurMaterial } from './shelf/materials'
+import type { Acidifier, Lime } from './shelf/product'
 import { withSchools } from './guides/schools'
 import { oneArea, printed, typed } from './testing/one-area'
 import type { Reaction } from './needs/reaction'
@@ -248,8 +248,8 @@ describe('for any case', () => {
     fc.assert(
       fc.property(anyCase, (any) => {
         const still = { ...any, lime: null, sulfur: null, depth: '8' as const }
-        const reference = first({ ...still, limeMaterial: 'agricultural-calcitic' }).answer!.reaction.dose
-        const bagged = first({ ...still, limeMaterial: 'pelletized-calcitic' }).answer!.reaction.dose
+        const reference = first({ ...still, limeMaterial: 'agricultural-calcitic@1' }).answer!.reaction.dose
+        const bagged = first({ ...still, limeMaterial: 'pelletized-calcitic@1' }).answer!.reaction.dose
         if (!reference || !bagged || reference.ledBy.id !== bagged.ledBy.id || reference.amount.value.v === 0) return
         const basis: Record<string, number> = { smp: 0.65, 'adams-evans': 1 / 1.5, texture: 0.9, acidity: 1 }
         const of = basis[reference.ledBy.id]
@@ -283,12 +283,12 @@ function reactionKeeps(ph: Reaction, { lime, sulfur }: Limits, any: Any, crop: C
   const perPass = rate.value.v / passes.count
   if (passes.count > 1) expect(passes.interval).not.toBeNull()
   if (ph.outcome === 'lime') {
-    const material = ph.dose.material as LimeMaterial
-    const most = Math.min(planted ? lime.surfacePerPass : lime.dugInPerPass, material.cap?.perPass ?? Infinity)
+    const material = ph.dose.material as Lime
+    const most = Math.min(planted ? lime.surfacePerPass : lime.dugInPerPass, material.liming.cap?.perPass ?? Infinity)
     expect(perPass).toBeLessThanOrEqual(most + hair)
     return
   }
-  const { strength, productPerPass, notOnFood } = ph.dose.material as SulfurMaterial
+  const { strength, productPerPass, notOnFood } = (ph.dose.material as Acidifier).acidifying
   const cap = planted ? (crop.use === 'lawn' ? sulfur.turf : sulfur.planted) : sulfur.dugIn
   expect(perPass * strength).toBeLessThanOrEqual(cap.perPass + hair)
   if (productPerPass) expect(rate.value.v).toBeLessThanOrEqual(productPerPass + hair)
@@ -316,8 +316,8 @@ function needsKeep({ needs, others, fertilizer }: Answer, any: Any, crop: Crop, 
   }
   if (!turf || !fertilizer?.mix.ok) return
   const { rate, passes } = fertilizer.mix.value
-  const slow = any.slow === null ? fertilizer.material.slowNitrogen : any.slow / 100
-  const nitrogen = (rate.value.v / passes.count) * (fertilizer.material.grade.N / 100)
+  const slow = any.slow === null ? fertilizer.material.feeding.slowNitrogen : any.slow / 100
+  const nitrogen = (rate.value.v / passes.count) * (fertilizer.material.feeding.grade.N / 100)
   expect(nitrogen * (1 - slow)).toBeLessThanOrEqual(1 + hair)
   expect(nitrogen).toBeLessThanOrEqual((slow >= 0.5 ? 2 : slow > 0 ? 1.5 : 1) + hair)
 }

@@ -1,18 +1,24 @@
 import type { Ground } from './needs/candidate'
-import type { Area, Case, Choices, Report } from './case/case'
+import type { Case, Report } from './case/case'
+import { inSeason, type AreaInSeason, type Choices } from './case/season'
 import { cautionsFor } from './told/cautions'
 import { cceField, fields, limeFields, moistureField, numberIn } from './report/fields'
 import type { Size } from './ground/size'
 import type { Crop, Use } from './guides/crop'
 import { guideRef, type Guide, type GuideRef } from './guides/guide'
+import { limeScales } from './shelf/lime-scales'
 import {
-  fertilizers,
-  limeScales,
-  sulfurMaterials,
+  feeds,
+  isAcidifier,
+  isFertilizer,
+  isLime,
+  productNamed,
+  productRef,
   type Fertilizer,
-  type FertilizerId,
-  type SulfurMaterial,
-} from './shelf/materials'
+  type Product,
+  type ProductRef,
+} from './shelf/product'
+import { shippedProducts, usual } from './shelf/products'
 import { takenFor, withSchools, type Taken } from './guides/schools'
 import { textures, type Texture, type TextureId } from './guides/soils'
 import { chosenLime, stoneFor, type Stone } from './needs/lime/stone'
@@ -102,13 +108,23 @@ export interface Answer {
  *
  * @param kase the case as kept
  * @param guides the guides its areas are pinned to
+ * @param products the products that it names, the office's own among them
  */
-export const recommend = (kase: Case, guides: readonly Guide[]): Recommendation => ({
+export const recommend = (
+  kase: Case,
+  guides: readonly Guide[],
+  products: readonly Product[] = shippedProducts,
+): Recommendation => ({
   core: coreVersion,
-  areas: kase.areas.map((area) => recommendArea(kase, area, guides)),
+  areas: kase.areas.map((area) => recommendArea(kase, inSeason(area, kase.season), guides, products)),
 })
 
-function recommendArea(kase: Case, area: Area, guides: readonly Guide[]): AreaRecommendation {
+function recommendArea(
+  kase: Case,
+  area: AreaInSeason,
+  guides: readonly Guide[],
+  products: readonly Product[],
+): AreaRecommendation {
   const { guide, crop, report, read, size } = lookAt(kase, area, guides)
   const base = {
     areaId: area.id,
@@ -119,7 +135,7 @@ function recommendArea(kase: Case, area: Area, guides: readonly Guide[]): AreaRe
     use: crop?.use ?? 'bed',
     planted: isPlanted(area, crop),
     season: crop?.nitrogen.season ? guide!.windows.dates[crop.nitrogen.season]!.label : null,
-    problems: problemsOf(area, size, read),
+    problems: problemsOf(area, size, read, products),
     doubts: implausible(read, report, guide),
     missing: [
       ...(size.ok ? [] : [say('missing.size')]),
@@ -129,7 +145,7 @@ function recommendArea(kase: Case, area: Area, guides: readonly Guide[]): AreaRe
   }
   if (!size.ok || !crop || !guide || !report) return { ...base, answer: null, others: [], quarrels: [] }
   const of = (cropId: string, one: Crop) =>
-    answer({ kase, area, guide, report, read, size: size.value, cropId, crop: one })
+    answer({ kase, area, guide, products, report, read, size: size.value, cropId, crop: one })
   const lead = of(area.crop!, crop)
   const others = area.otherCrops.flatMap((cropId) => {
     const other = cropIn(guide, cropId)
@@ -140,7 +156,7 @@ function recommendArea(kase: Case, area: Area, guides: readonly Guide[]): AreaRe
 }
 
 /** What an area refers to, as far as it is there. */
-function lookAt(kase: Case, area: Area, guides: readonly Guide[]) {
+function lookAt(kase: Case, area: AreaInSeason, guides: readonly Guide[]) {
   const pinned = guides.find((one) => guideRef(one) === area.guide)
   const guide = pinned ? withSchools(pinned, kase.schools) : null
   const crop = cropIn(guide, area.crop)
@@ -153,7 +169,7 @@ function lookAt(kase: Case, area: Area, guides: readonly Guide[]) {
 
 /** A product of the shelf, as if it alone did the whole job on an area. */
 export interface OnShelf {
-  readonly id: FertilizerId
+  readonly id: ProductRef
   readonly material: Fertilizer
   readonly mix: OneFertilizer | null
 }
@@ -161,17 +177,17 @@ export interface OnShelf {
 /** Every fertilizer measured out by the needs of an area; none while it has no answer. */
 export function shelfFor(
   kase: Case,
-  area: Area,
+  area: AreaInSeason,
   { answer: found }: AreaRecommendation,
   guides: readonly Guide[],
+  products: readonly Product[] = shippedProducts,
 ): OnShelf[] {
   const { guide, crop, read, size } = lookAt(kase, area, guides)
   if (!found || !guide || !crop || !size.ok) return []
-  const feeding = feedingOf({ area, guide, read, size: size.value, crop })
-  return (Object.keys(fertilizers) as FertilizerId[]).map((id) => {
-    const material: Fertilizer = fertilizers[id]
+  const feeding = feedingOf({ area, guide, products, read, size: size.value, crop })
+  return products.filter(isFertilizer).map((material) => {
     const mix = oneFertilizer(material, material.bagLb, { ...area.materials, meets: null }, found.needs, feeding)
-    return { id, material, mix: mix.ok ? mix.value : null }
+    return { id: productRef(material), material, mix: mix.ok ? mix.value : null }
   })
 }
 
@@ -180,8 +196,9 @@ const cropIn = (guide: Guide | null, id: string | null): Crop | null =>
 
 interface Asked {
   readonly kase: Case
-  readonly area: Area
+  readonly area: AreaInSeason
   readonly guide: Guide
+  readonly products: readonly Product[]
   readonly report: Report
   readonly read: ReadReport
   readonly size: Size
@@ -190,7 +207,7 @@ interface Asked {
 }
 
 function answer(asked: Asked): Answer {
-  const { kase, area, guide, report, read, size, cropId, crop } = asked
+  const { kase, area, guide, products, report, read, size, cropId, crop } = asked
   const { limits } = guide
   const stone = stoneFor(read, report, guide)
   const depth = readDepth(area)
@@ -204,7 +221,10 @@ function answer(asked: Asked): Answer {
     organic: read.soil.texture !== undefined && textureOf(read.soil.texture).organic === true,
     limits,
     methods: guide.methods,
-    choices: { lime: chosenLime(area.materials, stone), sulfur: chosenSulfur(area.materials) },
+    choices: {
+      lime: chosenLime(area.materials, stone, products),
+      sulfur: chosenSulfur(area.materials, products),
+    },
   }
   const feeding = feedingOf(asked)
   const ph = reaction(read, report, ground)
@@ -215,7 +235,7 @@ function answer(asked: Asked): Answer {
     ? mixNeeds(reading)
     : majorNutrients.map((nutrient) => (barred ? noFood(nutrient) : nutrientNeed(nutrient, report, feeding)))
   const others = potted || barred ? [] : othersOf(asked, feeding, needs[0]!, ph)
-  const fertilizer = fertilizerFor(area, feeding, needs)
+  const fertilizer = fertilizerFor(asked, feeding, needs)
   return {
     pH: read.soil.pH?.v ?? null,
     reactionClass: read.soil.pH === undefined ? null : reactionClass(read.soil.pH),
@@ -246,10 +266,12 @@ function answer(asked: Asked): Answer {
 function feedingOf({
   area,
   guide,
+  products,
   read,
   size,
   crop,
-}: Pick<Asked, 'area' | 'guide' | 'read' | 'size' | 'crop'>): Feeding {
+}: Pick<Asked, 'area' | 'guide' | 'products' | 'read' | 'size' | 'crop'>): Feeding {
+  const manure = productNamed(products, area.past.manure)
   return {
     area: size.area,
     crop,
@@ -257,6 +279,7 @@ function feedingOf({
     settings: area,
     planting: readPlanting(area),
     past: area.past,
+    ...(feeds(manure) && { manure }),
     read,
     sandy: isSandy(read) || (read.soil.cec !== undefined && read.soil.cec.v < guide.limits.sandyBelowCec),
   }
@@ -284,23 +307,46 @@ function othersOf({ area, guide, report }: Asked, feeding: Feeding, nitrogen: Nu
   })
 }
 
-function fertilizerFor({ materials }: Area, feeding: Feeding, needs: readonly NutrientNeed[]): Answer['fertilizer'] {
-  const material: Fertilizer | undefined = materials.fertilizer ? fertilizers[materials.fertilizer] : undefined
-  if (!material) return null
+function fertilizerFor(
+  { area: { materials }, products }: Asked,
+  feeding: Feeding,
+  needs: readonly NutrientNeed[],
+): Answer['fertilizer'] {
+  const material = productNamed(products, materials.fertilizer)
+  if (!feeds(material)) return null
   const bagLb = numberIn(fields.bag, materials.fertilizerBag) ?? material.bagLb
   return { material, bagLb, mix: oneFertilizer(material, bagLb, materials, needs, feeding) }
 }
 
 /** Turf and standing plants cannot be dug; beds, plots and new lawns can, unless said otherwise. */
-export const isPlanted = (area: Pick<Area, 'ground' | 'newLawn'>, crop: Pick<Crop, 'use'> | null): boolean =>
+export const isPlanted = (area: Pick<AreaInSeason, 'ground' | 'newLawn'>, crop: Pick<Crop, 'use'> | null): boolean =>
   area.ground ? area.ground === 'planted' : crop?.use === 'planting' || (crop?.use === 'lawn' && !area.newLawn)
 
-function chosenSulfur(choices: Choices): Ground['choices']['sulfur'] {
-  const material: SulfurMaterial = sulfurMaterials[choices.sulfur ?? 'sulfur-prills']
+function chosenSulfur(choices: Choices, products: readonly Product[]): Ground['choices']['sulfur'] {
+  const named = productNamed(products, choices.sulfur)
+  const material = isAcidifier(named) ? named : usual.sulfur
   return { material, bagLb: numberIn(fields.bag, choices.sulfurBag) ?? material.bagLb }
 }
 
-function problemsOf(area: Area, size: Outcome<Size>, read: ReadReport): Problem[] {
+/** Products that are chosen and not here, or do not do what they were chosen for. */
+function productProblems({ materials, past }: AreaInSeason, products: readonly Product[]): Problem[] {
+  const chosen = [
+    ['lime', materials.lime, isLime],
+    ['sulfur', materials.sulfur, isAcidifier],
+    ['fertilizer', materials.fertilizer, feeds],
+    ['past.manure', past.manure, feeds],
+  ] as const
+  return chosen.flatMap(([field, ref, serves]) =>
+    ref === null || serves(productNamed(products, ref)) ? [] : [{ field, sentence: say('product.unknown', { ref }) }],
+  )
+}
+
+function problemsOf(
+  area: AreaInSeason,
+  size: Outcome<Size>,
+  read: ReadReport,
+  products: readonly Product[],
+): Problem[] {
   const problem = (field: string, outcome: Outcome<unknown>): Problem[] =>
     outcome.ok ? [] : [{ field, sentence: outcome.refusal }]
   const { materials } = area
@@ -309,6 +355,7 @@ function problemsOf(area: Area, size: Outcome<Size>, read: ReadReport): Problem[
     ...(area.size.text.trim() === '' ? [] : problem('size', size)),
     ...problem('depth', readDepth(area)),
     ...plantingProblems(area),
+    ...productProblems(area, products),
     ...read.problems,
     ...(byValue ? problem('limeEffective', check(limeFields[materials.limeScale], materials.limeEffective)) : []),
     ...(byValue ? [] : problem('limeSieves.cce', check(cceField, materials.limeSieves.cce))),

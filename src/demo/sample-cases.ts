@@ -1,6 +1,7 @@
 import { membersOf } from '../core/case/members'
-import { blankArea, blankCase, blankReport, blankSample } from '../core/case/blank'
-import type { Area, Case, Report, Sample } from '../core/case/case'
+import { blankApplication, blankArea, blankCase, blankReport, blankSample, blankSeason } from '../core/case/blank'
+import type { Case, Report, Sample } from '../core/case/case'
+import { withParts, type AreaInSeason } from '../core/case/season'
 import { fields } from '../core/report/fields'
 import { guideRef } from '../core/guides/guide'
 import { guideFor } from '../core/guides/guides'
@@ -37,10 +38,12 @@ export const sampleOffice = {
   sample: true,
 } as const
 
-const unchosen = blankArea('', '').materials
+const unchosen = blankSeason.materials
+/** The year that all of them are worked on in. */
+const year = '2026'
 
-function area(id: string, name: string, sizeText: string, more: Partial<Area>): Area {
-  return { ...blankArea(id, name), size: size(sizeText), ...more }
+function area(id: string, name: string, sizeText: string, more: Partial<AreaInSeason>) {
+  return withParts({ ...blankArea(id, name), size: size(sizeText) }, year, more)
 }
 
 const rectangle = (x: number, y: number, width: number, length: number, hole = false): PlanShape => ({
@@ -93,7 +96,7 @@ const school = sample('sample-school-garden', '2026-10-19T14:05:00.000Z', {
       texture: 'clay-loam',
       guide: mehlich3,
       reportId: 'strip-2026',
-      materials: { ...unchosen, fertilizer: 'ammonium-sulfate' },
+      materials: { ...unchosen, fertilizer: 'ammonium-sulfate@1' },
     }),
     area('beds', 'Raised beds 1–4', '4 @ 4x8', {
       shapes: [rectangle(-12, 2, 4, 8), rectangle(-4, 2, 4, 8), rectangle(4, 2, 4, 8), rectangle(12, 2, 4, 8)],
@@ -242,7 +245,7 @@ const cottage = sample('sample-lakeside-cottage', '2026-11-03T16:20:00.000Z', {
       crop: 'rhododendron',
       texture: 'silt-loam',
       reportId: 'cottage-bank',
-      materials: { ...unchosen, fertilizer: 'ammonium-sulfate' },
+      materials: { ...unchosen, fertilizer: 'ammonium-sulfate@1' },
     }),
     area('lawn', 'Lake lawn', '0.2 ac', {
       shapes: [
@@ -259,7 +262,7 @@ const cottage = sample('sample-lakeside-cottage', '2026-11-03T16:20:00.000Z', {
       guide: bray,
       reportId: 'cottage-lawn',
       phosphorusBanned: true,
-      materials: { ...unchosen, fertilizer: '24-0-11' },
+      materials: { ...unchosen, fertilizer: '24-0-11@1' },
     }),
   ],
   reports: [
@@ -286,7 +289,7 @@ const smallholding = sample('sample-smallholding', '2026-11-06T10:15:00.000Z', {
       texture: 'clay',
       reportId: 'clay-hill',
       plants: { count: plain('12'), age: plain('4', 'years'), shoots: plain('', 'in'), dwarf: false },
-      materials: { ...unchosen, fertilizer: 'ammonium-sulfate' },
+      materials: { ...unchosen, fertilizer: 'ammonium-sulfate@1' },
     }),
     area('aronia', 'Aronia hedge', '6x60', { crop: 'aronia', texture: 'clay', reportId: 'clay-hill' }),
     area('raspberries', 'Raspberries', '', {
@@ -356,7 +359,7 @@ const market = sample('sample-market-garden', '2026-11-12T08:50:00.000Z', {
       guide: mehlich3,
       reportId: 'river-2026',
       rows: { length: plain('', 'ft'), spacing: plain('3', 'ft') },
-      past: { manure: 'poultry-litter', manureRate: printed('60'), legume: null, beansNext: false },
+      past: { manure: 'poultry-litter@1', manureRate: printed('60'), legume: null, beansNext: false },
     }),
   ],
   reports: [
@@ -440,11 +443,11 @@ const returning = sample('sample-returning', '2026-11-17T15:25:00.000Z', {
       guide: mehlich3,
       reportId: 'kitchen-2026',
       concerns: ['weak'],
-      putOn: [
-        { id: 'lime-2020', year: '2020', what: 'lime', note: '30 lb dolomitic, two passes' },
-        { id: 'compost-2023', year: '2023', what: 'compost', note: 'an inch of yard compost' },
-      ],
     }),
+  ],
+  applications: [
+    { ...blankApplication('lime-2020', 'kitchen', '2020'), note: '30 lb dolomitic, two passes' },
+    { ...blankApplication('compost-2023', 'kitchen', '2023'), what: 'compost', note: 'an inch of yard compost' },
   ],
   reports: [
     report('kitchen-2020', {

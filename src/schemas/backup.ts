@@ -4,7 +4,7 @@ import { instant, line } from './case'
 /** The list of what a backup holds, with the SHA-256 of each entry. */
 export interface Manifest {
   readonly format: 'agrologos-backup'
-  readonly schema: 1 | 2
+  readonly schema: 1 | 2 | 3
   readonly madeAt: string
   readonly counts: { readonly cases: number; readonly attachments: number }
   readonly entries: Readonly<Record<string, string>>
@@ -48,7 +48,7 @@ const count = Joi.number().integer().min(0).max(50_000).required()
 
 export const manifestSchema = Joi.object<Manifest>({
   format: Joi.string().valid('agrologos-backup').required(),
-  schema: Joi.number().valid(1, 2).required(),
+  schema: Joi.number().valid(1, 2, 3).required(),
   madeAt: instant,
   counts: Joi.object({ cases: count, attachments: count }).required(),
   entries: Joi.object().pattern(Joi.string().max(120), sha256).required(),

@@ -2,11 +2,13 @@ import Joi from 'joi'
 import type { Case } from '../core/case/case'
 import type { Change } from '../core/case/changes'
 import type { Guide } from '../core/guides/guide'
+import type { Product } from '../core/shelf/product'
 import { caseSchema, instant, reread } from './case'
 import { faultOf, type FieldFault } from './faults'
 import { guideSchema } from './guide'
 import { readJson, reservedKeys } from './json'
 import { migrated } from './migrations'
+import { productSchema } from './product'
 
 /** One step in the life of a case: what changed, and how to take it back. */
 export interface FiledEdit extends Change {
@@ -30,6 +32,8 @@ export interface CaseFile {
   readonly log: readonly FiledEdit[]
   /** An office's own guides that its areas are pinned to. */
   readonly guides: readonly Guide[]
+  /** An office's own products that it names. */
+  readonly products: readonly Product[]
 }
 
 const patches = Joi.array()
@@ -43,7 +47,7 @@ const patches = Joi.array()
             .invalid(...reservedKeys),
         )
         .min(1)
-        .max(8)
+        .max(10)
         .required(),
       value: Joi.any(),
       behind: Joi.string().max(80).allow(null),
@@ -68,6 +72,7 @@ export const caseFileSchema = Joi.object<CaseFile>({
   case: caseSchema,
   log: Joi.array().items(edit).max(20_000).required(),
   guides: Joi.array().items(guideSchema).max(50).required(),
+  products: Joi.array().items(productSchema).max(500).required(),
 }).required()
 
 /** The same as JSON Schema. What Joi says beyond it (ids given once, sizes of the whole) is in docs/case-file.md. */
@@ -95,7 +100,13 @@ export const caseFileLimits = { largest: 8_000_000, deepest: 20 } as const
 export type FileFault = 'not-json' | 'not-a-case' | 'newer' | 'too-large'
 
 export type Opened =
-  | { readonly ok: true; readonly kase: Case; readonly log: readonly FiledEdit[]; readonly guides: readonly Guide[] }
+  | {
+      readonly ok: true
+      readonly kase: Case
+      readonly log: readonly FiledEdit[]
+      readonly guides: readonly Guide[]
+      readonly products: readonly Product[]
+    }
   | { readonly ok: false; readonly why: FileFault; readonly details: readonly FieldFault[] }
 
 /**
@@ -112,5 +123,5 @@ export function openCaseFile(text: string): Opened {
   if (typeof schema === 'number' && schema > 6) return { ok: false, why: 'newer', details: [] }
   const { error, value } = caseFileSchema.validate(migrated(read.value), { abortEarly: false, convert: false })
   if (error) return { ok: false, why: 'not-a-case', details: error.details.map(faultOf) }
-  return { ok: true, kase: reread(value.case), log: value.log, guides: value.guides }
+  return { ok: true, kase: reread(value.case), log: value.log, guides: value.guides, products: value.products }
 }

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs'
 import { join } from 'node:path'
-import { blankArea, blankCase, blankReport } from '../core/case/blank'
+import { blankArea, blankCase, blankReport, blankSeason } from '../core/case/blank'
 import type { Case } from '../core/case/case'
 import { membersOf } from '../core/case/members'
 import { sampleCases } from '../demo/sample-cases'
@@ -9,11 +9,11 @@ import { caseFileName, toCaseFile } from '../store/case-file'
 import { caseSchema } from './case'
 import { openCaseFile } from './case-file'
 
-const file = (kase: Case): string => toCaseFile({ kase, log: [] }, [])
+const file = (kase: Case): string => toCaseFile({ kase, log: [] }, [], [])
 
 describe('case files', () => {
   test.each(sampleCases.map((kase) => [kase.client, kase] as const))('%s goes out and comes back the same', (_, kase) =>
-    expect(openCaseFile(file(kase))).toEqual({ ok: true, kase, log: [], guides: [] }),
+    expect(openCaseFile(file(kase))).toEqual({ ok: true, kase, log: [], guides: [], products: [] }),
   )
   test('a blank case with a blank area and report is in order', () => {
     const kase = {
@@ -50,6 +50,11 @@ describe('case files', () => {
     [
       '501 areas',
       broken(['case.areas', Array.from({ length: 501 }, (_, i) => blankArea(String(i), ''))]),
+      'not-a-case',
+    ],
+    [
+      'a season of no year',
+      broken(['case.areas', [{ ...blankArea('a', ''), seasons: { soon: blankSeason } }]]),
       'not-a-case',
     ],
     ['two areas of one id', broken(['case.areas', [blankArea('a', ''), blankArea('a', '')]]), 'not-a-case'],

@@ -5,7 +5,6 @@ import {
   reportKinds,
   type Area,
   type Case,
-  type LimeSieves,
   type LineField,
   type Report,
   type Sample,
@@ -16,7 +15,10 @@ import { mostCorners, type OutlineKind } from '../core/ground/plan/outline'
 import { readSize } from '../core/ground/size'
 import { testIds } from '../core/guides/sampling'
 import { boronMethods, extractants, leadMethods, micronutrientMethods } from '../core/guides/guide'
-import { fertilizers, limeMaterials, limeScales, sieveMeshes, sulfurMaterials } from '../core/shelf/materials'
+import { appliedKinds } from '../core/case/applications'
+import { overrulable } from '../core/case/decisions'
+import type { LimeSieves, Season } from '../core/case/season'
+import { limeScales, sieveMeshes } from '../core/shelf/lime-scales'
 import { textures } from '../core/guides/soils'
 import { bufferKinds, majorNutrients, saltMethods } from '../core/units/quantity'
 import { paceOf } from '../core/reading/soil'
@@ -53,15 +55,21 @@ const guideId = Joi.string()
   .allow(null)
   .required()
 
+/** A product and its version, which may be an office's own. */
+const productField = Joi.string()
+  .pattern(/^[a-z0-9-]{1,60}@\d{1,6}$/)
+  .required()
+const productId = productField.allow(null)
+
 const materials = Joi.object({
-  lime: orNone(limeMaterials),
+  lime: productId,
   limeEffective: typed,
   limeScale: choice(...Object.keys(limeScales)),
   limeSieves: Joi.object(typedEach(['cce', 'moisture', ...sieveMeshes])).required(),
   limeBag: typed,
-  sulfur: orNone(sulfurMaterials),
+  sulfur: productId,
   sulfurBag: typed,
-  fertilizer: orNone(fertilizers),
+  fertilizer: productId,
   slowNitrogen: typed,
   meets: choice(null, ...majorNutrients),
   fertilizerBag: typed,
@@ -142,16 +150,31 @@ const spotCheck = Joi.object({
   at: instant,
 })
 
-const area = Joi.object({
-  id,
-  name: line(120),
-  size: typed,
+const year = Joi.string().pattern(/^\d{4}$/)
+const season = Joi.object({
   crop: guideId,
   otherCrops: Joi.array()
     .items(Joi.string().pattern(/^[a-z0-9-]{1,60}$/))
     .max(20)
     .unique()
     .required(),
+  feeding: choice('lean', 'usual', 'generous'),
+  newLawn: flag,
+  plants: Joi.object({ ...typedEach(['count', 'age', 'shoots']), dwarf: flag }).required(),
+  rows: Joi.object(typedEach(['length', 'spacing'])).required(),
+  past: Joi.object({
+    manure: productId,
+    manureRate: typed,
+    legume: guideId,
+    beansNext: flag,
+  }).required(),
+  materials: materials.required(),
+})
+
+const area = Joi.object({
+  id,
+  name: line(120),
+  size: typed,
   texture: orNone(textures),
   shapes: Joi.array().items(shape).max(200).unique('id').required(),
   lie: Joi.object({
@@ -165,34 +188,62 @@ const area = Joi.object({
     .items(Joi.valid(...concerns))
     .unique()
     .required(),
-  putOn: Joi.array()
-    .items(
-      Joi.object({
-        id,
-        year: line(10),
-        what: choice('lime', 'fertilizer', 'compost', 'manure', 'sulfur'),
-        note: line(200),
-      }),
-    )
-    .max(200)
-    .unique('id')
-    .required(),
   ground: choice(null, 'dug', 'planted'),
   depth: typed,
-  feeding: choice('lean', 'usual', 'generous'),
   phosphorusBanned: flag,
-  newLawn: flag,
-  plants: Joi.object({ ...typedEach(['count', 'age', 'shoots']), dwarf: flag }).required(),
-  rows: Joi.object(typedEach(['length', 'spacing'])).required(),
-  past: Joi.object({
-    manure: orNone(fertilizers),
-    manureRate: typed,
-    legume: guideId,
-    beansNext: flag,
-  }).required(),
   guide: guideField,
   reportId: Joi.string().max(80).allow(null).required(),
-  materials: materials.required(),
+  seasons: Joi.object().pattern(year, season.required()).max(100).required(),
+})
+
+const application = Joi.object({
+  id,
+  areaId: Joi.string().max(80).required(),
+  date: line(10),
+  what: choice(...appliedKinds),
+  note: line(200),
+  product: productId,
+  amount: typed,
+  pass: Joi.string().max(200).allow(null).required(),
+  done: choice('as-planned', 'otherwise', 'skipped'),
+})
+const hash = Joi.string()
+  .pattern(/^[0-9a-f]{64}$/)
+  .required()
+const signed = { reason: line(1000), by: line(60), at: instant }
+/** A record by what it speaks of: an area, a need and a pass of it, a limit, a station. */
+const byKey = (of: Joi.Schema) => Joi.object().pattern(Joi.string().max(200), of.required()).max(10_000).required()
+const decisions = Joi.object({
+  overrulings: byKey(Joi.object({ ...signed, of: choice(...overrulable), is: typed, replaced: typed, inputs: hash })),
+  confirmations: byKey(Joi.object({ ...signed, figure: typed })),
+  moves: byKey(Joi.object({ to: line(10), by: line(60), at: instant })),
+  caps: byKey(typed),
+  settled: byKey(Joi.object({ by: line(60), at: instant, inputs: hash })),
+}).required()
+const mix = Joi.object({
+  inputs: hash,
+  core: line(20),
+  at: instant,
+  takes: Joi.array()
+    .items(
+      Joi.object({
+        areaId: Joi.string().max(80).required(),
+        product: productField,
+        lb: Joi.number().min(0).required(),
+      }),
+    )
+    .max(10_000)
+    .required(),
+})
+const given = Joi.object({
+  id,
+  at: instant,
+  by: line(60),
+  checkedBy: line(60),
+  language: choice('en', 'es'),
+  inputs: hash,
+  core: line(20),
+  document: line(500_000),
 })
 
 /** A line of a report's paper, in the unit that the paper prints. */
@@ -249,12 +300,22 @@ export const caseSchema = Joi.object<Case>({
   measures: Joi.string().valid('feet', 'metres').required(),
   climate: Joi.string().valid('cool', 'warm').required(),
   schools: schoolsField,
+  season: year.required(),
   plan,
   areas: Joi.array().items(area).max(500).unique('id').required(),
   sampling: flag,
   samples: Joi.array().items(sample).max(1000).unique('id').required(),
   spotChecks: Joi.array().items(spotCheck).max(2000).unique('id').required(),
   reports: Joi.array().items(report).max(1000).unique('id').required(),
+  applications: Joi.array().items(application).max(5000).unique('id').required(),
+  decisions,
+  shed: Joi.array()
+    .items(Joi.object({ id, product: productField, amount: typed }))
+    .max(500)
+    .unique('id')
+    .required(),
+  mix: mix.allow(null).required(),
+  letters: Joi.array().items(given).max(200).unique('id').required(),
   letter: Joi.object({
     date: line(10),
     note: line(4000),
@@ -272,6 +333,8 @@ export function reread(kase: Case): Case {
     samples: kase.samples.map(rereadSample),
     spotChecks: kase.spotChecks.map((one) => ({ ...one, pH: readLine('pH', one.pH.text, one.pH.unit) })),
     reports: kase.reports.map(rereadReport),
+    applications: kase.applications.map((one) => ({ ...one, amount: again(one.amount, fields.bag.units) })),
+    shed: kase.shed.map((one) => ({ ...one, amount: again(one.amount, fields.bag.units) })),
   }
 }
 
@@ -286,12 +349,19 @@ const rereadSample = (sample: Sample): Sample => ({
 
 function rereadArea(area: Area, kase: Case): Area {
   const size = readSize(area.size.text, kase.measures, paceOf(kase.plan))
-  const { materials, plants, rows, past } = area
   return {
     ...area,
     size: { ...area.size, value: size.ok ? size.value.area.value.v : null },
     depth: again(area.depth, fields.depth.units),
     lie: { ...area.lie, toWater: again(area.lie.toWater, fields.toWater.units) },
+    seasons: Object.fromEntries(Object.entries(area.seasons).map(([year, season]) => [year, rereadSeason(season)])),
+  }
+}
+
+function rereadSeason(season: Season): Season {
+  const { materials, plants, rows, past } = season
+  return {
+    ...season,
     plants: {
       ...plants,
       count: again(plants.count, fields.plants.units),

@@ -11,7 +11,7 @@ import { sulfurMethods } from '../core/needs/sulfur/methods'
  * The form of a guide, strict: what is not named here is refused, and what the tables must be whatever their figures
  * (bounds that rise, an aim inside its span, a source for each) is checked with it. docs/guide.md tells of it.
  */
-const text = Joi.object({ en: Joi.string().max(300).required(), es: Joi.string().max(300) })
+export const text = Joi.object({ en: Joi.string().max(300).required(), es: Joi.string().max(300) })
 const slug = Joi.string().pattern(/^[a-z0-9-]{1,60}$/)
 const amount = Joi.number().min(0).max(1e6)
 const share = Joi.number().min(0).max(1)
@@ -24,7 +24,7 @@ const ownSource = Joi.object<Source>({
   status: Joi.string().valid('exact', 'published', 'common practice', 'as reported').required(),
   recalled: Joi.boolean().required(),
 })
-const source = Joi.alternatives(Joi.string().valid(...Object.keys(sources)), ownSource).required()
+export const sourceSchema = Joi.alternatives(Joi.string().valid(...Object.keys(sources)), ownSource).required()
 
 /** Four upper bounds, each above the one before. */
 const bounds = Joi.array()
@@ -59,7 +59,7 @@ const minimumRows = rowsEndingIn(
 const minimum = Joi.object({
   rows: minimumRows,
   by: Joi.string().valid('mehlich-3', 'mehlich-1', 'DTPA', 'hot-water'),
-  source,
+  source: sourceSchema,
 })
 
 const span = Joi.object({ low: pH.required(), high: pH.required(), aim: pH.required(), school: text })
@@ -143,11 +143,11 @@ const crop = Joi.object({
   shunsChloride: Joi.boolean(),
   fixesNitrogen: Joi.boolean(),
   groundPerPlant: amount,
-  salts: Joi.object({ upTo: amount.required(), source }),
+  salts: Joi.object({ upTo: amount.required(), source: sourceSchema }),
   boron: Joi.string().valid('serves', 'harms'),
   zincOnSand: Joi.boolean(),
   extract: Joi.object(Object.fromEntries(extractIds.map((id) => [id, shoots.optional()]))),
-  source,
+  source: sourceSchema,
 })
 
 const byClass = Joi.array().length(5).items(amount).required()
@@ -204,7 +204,7 @@ const limits = Joi.object({
   secondary: numbers('Mg', 'Ca'),
   nutrientSulfur: Joi.object({ shareOfN: share.required(), atMost: amount.required() }).required(),
   zincPerHundredFeet: amount.required(),
-  source,
+  source: sourceSchema,
 }).required()
 
 const school = Joi.object({
@@ -239,7 +239,7 @@ const extractRow = Joi.object({
 const extract = Joi.object({
   rows: Joi.object(Object.fromEntries(extractIds.filter((id) => id !== 'pH').map((id) => [id, extractRow]))).required(),
   pH: shoots,
-  source,
+  source: sourceSchema,
 })
 
 const depthSpan = Joi.object({ from: amount.required(), to: amount.min(Joi.ref('from')).required() }).required()
@@ -251,7 +251,7 @@ const sampling = Joi.object({
   waitWeeks: amount.required(),
   retestYears: amount.required(),
   evenWithin: amount.required(),
-  source,
+  source: sourceSchema,
 }).required()
 
 const month = Joi.number().integer().min(1).max(12)
@@ -266,7 +266,7 @@ const windows = Joi.object({
     )
     .max(100)
     .required(),
-  source,
+  source: sourceSchema,
 }).required()
 
 /** Every window that a crop, a new lawn or a school calls by its id. */
@@ -291,13 +291,16 @@ export const guideSchema = Joi.object<Guide>({
     .valid(...Object.keys(extractants))
     .required(),
   unit: Joi.string().valid('ppm', 'lb/acre').required(),
-  classes: Joi.object({ P: classRows, K: classRows, source }).required(),
-  index: Joi.object({ bounds, source }).required(),
+  classes: Joi.object({ P: classRows, K: classRows, source: sourceSchema }).required(),
+  index: Joi.object({ bounds, source: sourceSchema }).required(),
   minimums: Joi.object(Object.fromEntries(elements.map((element) => [element, minimum]))).required(),
   extract: extract.when('medium', { is: 'soilless', then: Joi.required() }),
-  underReadsP: Joi.object({ doubtedAbovePH: pH.required(), refusedAbovePH: pH.required(), source }),
+  underReadsP: Joi.object({ doubtedAbovePH: pH.required(), refusedAbovePH: pH.required(), source: sourceSchema }),
   crops: Joi.object().pattern(slug, crop).min(1).max(300).required(),
-  rates: Joi.object({ ...Object.fromEntries(rateGroups.map((group) => [group, ratesOf])), source }).required(),
+  rates: Joi.object({
+    ...Object.fromEntries(rateGroups.map((group) => [group, ratesOf])),
+    source: sourceSchema,
+  }).required(),
   limits,
   sampling,
   windows,

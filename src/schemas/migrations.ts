@@ -51,13 +51,61 @@ const caseSteps: Readonly<Record<number, (kase: Old) => Old>> = {
         : report,
     ),
   }),
-  // Sets that several devices fill are records by id.
+  // Sets that several devices fill are records by id; what grows belongs to a year; what was put on is the log of the
+  // case; products are named with their version; room for what people decide.
   5: (kase) => ({
     ...kase,
     schema: 6,
+    season: yearOf(kase),
+    areas: list(kase.areas).map((area) => (isRecord(area) ? withSeason(area, yearOf(kase)) : area)),
+    applications: list(kase.areas).flatMap((area) => (isRecord(area) ? list(area.putOn).map(asApplication(area)) : [])),
+    decisions: { overrulings: {}, confirmations: {}, moves: {}, caps: {}, settled: {} },
+    shed: [],
+    mix: null,
+    letters: [],
     samples: list(kase.samples).map((sample) => (isRecord(sample) ? withMembers(sample, 'ticked') : sample)),
     reports: list(kase.reports).map((report) => (isRecord(report) ? withMembers(report, 'areas') : report)),
   }),
+}
+
+/** The year in which a case was begun: the one that it was worked on in. */
+const yearOf = ({ createdAt }: Old): string => /^\d{4}/.exec(String(createdAt))?.[0] ?? '2026'
+
+function withSeason({ putOn: _logged, ...area }: Old, year: string): Old {
+  const { crop, otherCrops, feeding, newLawn, plants, rows, past, materials, ...ground } = area
+  return {
+    ...ground,
+    seasons: {
+      [year]: {
+        ...{ crop, otherCrops, feeding, newLawn, plants, rows },
+        past: named(past, 'manure'),
+        materials: named(materials, 'lime', 'sulfur', 'fertilizer'),
+      },
+    },
+  }
+}
+
+/** Products at the version that they had. */
+const named = (of: unknown, ...names: readonly string[]): unknown =>
+  isRecord(of)
+    ? {
+        ...of,
+        ...Object.fromEntries(names.map((name) => [name, typeof of[name] === 'string' ? `${of[name]}@1` : of[name]])),
+      }
+    : of
+
+const asApplication = (area: Old) => (entry: unknown) => {
+  if (!isRecord(entry)) return entry
+  const { year, ...rest } = entry
+  return {
+    ...rest,
+    areaId: area.id,
+    date: year,
+    product: null,
+    amount: blank('lb'),
+    pass: null,
+    done: 'as-planned',
+  }
 }
 
 const kindOf = (report: Old): Old => ({ kind: report.extractant === 'saturated-media' ? 'mix' : 'laboratory' })
@@ -116,7 +164,7 @@ const fileSteps: Readonly<Record<number, (file: Old) => Old>> = {
   2: (file) => ({ ...file, schema: 3, guides: [] }),
   3: (file) => ({ ...file, schema: 4 }),
   4: (file) => ({ ...file, schema: 5 }),
-  5: (file) => ({ ...file, schema: 6, log: historyById(file.case, list(file.log), migratedCase) }),
+  5: (file) => ({ ...file, schema: 6, products: [], log: historyById(file.case, list(file.log), migratedCase) }),
 }
 
 function climbed(document: unknown, steps: typeof caseSteps): unknown {

@@ -1,5 +1,6 @@
 import Joi from 'joi'
 import type { Case } from '../core/case/case'
+import type { Season } from '../core/case/season'
 import type { GuideRef } from '../core/guides/guide'
 import { guideField, line, schoolsField } from './case'
 
@@ -20,7 +21,7 @@ export interface Office {
   /** Rates new areas until their report says otherwise. */
   readonly guide: GuideRef
   /** How generously nitrogen is given. */
-  readonly feeding: Case['areas'][number]['feeding']
+  readonly feeding: Season['feeding']
   /** Where practitioners disagree: the options that new cases begin with. */
   readonly schools: Case['schools']
   /** The invented office of the sample cases. */

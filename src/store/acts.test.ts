@@ -1,7 +1,7 @@
 import 'fake-indexeddb/auto'
 import * as fc from 'fast-check'
-import { blankArea, blankReport, blankSample } from '../core/case/blank'
-import { addAreas, addPutOn, changeArea, removeArea } from '../core/case/acts/areas'
+import { blankApplication, blankArea, blankReport, blankSample } from '../core/case/blank'
+import { addApplication, addAreas, removeArea } from '../core/case/acts/areas'
 import { addReport, addSpotCheck, removeReport, setCovers } from '../core/case/acts/reports'
 import { tickCore } from '../core/case/acts/samples'
 import type { Act } from '../core/case/acts/act'
@@ -17,9 +17,9 @@ const pH = { text: '6.1', unit: '', value: 6.1 }
 /** What a person can do, on what the page shows then; ids are made as the page makes them. */
 const doings: readonly (() => Act)[] = [
   () => addAreas([blankArea(newId(), 'New')]),
-  () => addPutOn('a', { id: newId(), year: '', what: 'fertilizer', note: '' }),
+  () => addApplication(blankApplication(newId(), 'a', '')),
   // Typing into what was added a moment ago.
-  () => changeArea('a', (area) => ({ ...area, putOn: area.putOn.map((one) => ({ ...one, note: `${one.note}x` })) })),
+  () => (kase) => ({ ...kase, applications: kase.applications.map((one) => ({ ...one, note: `${one.note}x` })) }),
   () => addReport({ ...blankReport(newId()), areas: { a: true } }, guides),
   () => (kase) => ({ ...kase, reports: kase.reports.map((one) => ({ ...one, code: `${one.code}y` })) }),
   () => (kase) => setCovers('a', kase.reports.at(-1)?.id ?? '', true, guides)(kase),
@@ -91,12 +91,12 @@ test('text typed into what was just added survives a refused write', async () =>
   await written
   const refuse = refusing(page)
   refuse(true)
-  const entry = { id: newId(), year: '', what: 'lime' as const, note: '' }
-  await page.act(id, addPutOn('a', entry))
-  await page.editCase(id, (draft) => void (draft.areas[0]!.putOn[0]!.note = '40 lb'))
+  const entry = blankApplication(newId(), 'a', '')
+  await page.act(id, addApplication(entry))
+  await page.editCase(id, (draft) => void (draft.applications[0]!.note = '40 lb'))
   refuse(false)
   await page.retry(id)
-  expect((await page.db.cases.get(id))!.areas[0]!.putOn).toEqual([{ ...entry, note: '40 lb' }])
+  expect((await page.db.cases.get(id))!.applications).toEqual([{ ...entry, note: '40 lb' }])
   jest.restoreAllMocks()
 })
 

@@ -1,5 +1,6 @@
 import type { Case } from '../core/case/case'
 import type { Guide } from '../core/guides/guide'
+import type { Product } from '../core/shelf/product'
 import type { FiledEdit } from '../schemas/case-file'
 import { differences, merge, type Clash, type Difference } from '../core/case/changes'
 import { before } from './history'
@@ -10,6 +11,7 @@ export interface Version {
   readonly log: readonly FiledEdit[]
   /** An office's own guides that it came with. */
   readonly guides?: readonly Guide[]
+  readonly products?: readonly Product[]
 }
 
 /** How the version in a file stands to the one here. */

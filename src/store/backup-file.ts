@@ -2,6 +2,7 @@ import { sha256 } from '@noble/hashes/sha2.js'
 import { bytesToHex } from '@noble/hashes/utils.js'
 import { strFromU8, strToU8, unzipSync, Zip, ZipDeflate, ZipPassThrough } from 'fflate'
 import { guideRef, type Guide } from '../core/guides/guide'
+import type { Product } from '../core/shelf/product'
 import { guides, shipped } from '../core/guides/guides'
 import {
   attachmentsSchema,
@@ -17,6 +18,7 @@ import { readJson } from '../schemas/json'
 import { papersSchema, type OfficePapers } from '../schemas/layout'
 import { migratedOffice } from '../schemas/migrations'
 import { officeSchema, type Office } from '../schemas/office'
+import { productsSchema } from '../schemas/product'
 import type { Version } from './ancestry'
 import { kindOf } from './attachments'
 import { toCaseFile } from './case-file'
@@ -32,6 +34,8 @@ export interface Backup {
   readonly attachments: readonly Attachment[]
   /** The office's own guides. */
   readonly guides: readonly Guide[]
+  /** Its own products. */
+  readonly products: readonly Product[]
   /** The papers and files that it knows. */
   readonly papers: OfficePapers
 }
@@ -67,11 +71,12 @@ export function packBackup(backup: Backup, onProgress: OnProgress = () => undefi
     ...(backup.office ? [['office.json', () => json(backup.office)] satisfies [string, () => Uint8Array]] : []),
     ['desk.json', () => json(backup.parts)],
     ['papers.json', () => json(backup.papers)],
+    ['products.json', () => json(backup.products)],
     ['attachments.json', () => json(backup.attachments.map(({ bytes, ...about }) => about))],
     ...usedGuides.map((one): [string, () => Uint8Array] => [`guides/${guideRef(one)}.json`, () => json(one)]),
     ...backup.cases.map((one, i): [string, () => Uint8Array] => [
       `cases/${i + 1}.json`,
-      () => strToU8(toCaseFile(one, backup.guides)),
+      () => strToU8(toCaseFile(one, backup.guides, backup.products)),
     ]),
     ...backup.attachments.map((one, i): [string, () => Uint8Array] => [
       `attachments/${i + 1}`,
@@ -97,7 +102,7 @@ export function packBackup(backup: Backup, onProgress: OnProgress = () => undefi
   })
   const { madeAt, cases, attachments } = backup
   const counts = { cases: cases.length, attachments: attachments.length }
-  add('manifest.json', json({ format: 'agrologos-backup', schema: 2, madeAt, counts, entries } satisfies Manifest))
+  add('manifest.json', json({ format: 'agrologos-backup', schema: 3, madeAt, counts, entries } satisfies Manifest))
   zip.end()
   onProgress(1)
   return joined(chunks)
@@ -124,7 +129,7 @@ class Refusal extends Error {
 
 /** What a backup may hold, by name; nothing else is opened. */
 const entryName =
-  /^(?:manifest\.json|office\.json|desk\.json|papers\.json|attachments\.json|guides\/[a-z0-9-]+@\d+\.json|cases\/\d+\.json|attachments\/\d+)$/
+  /^(?:manifest\.json|office\.json|desk\.json|papers\.json|products\.json|attachments\.json|guides\/[a-z0-9-]+@\d+\.json|cases\/\d+\.json|attachments\/\d+)$/
 
 /**
  * Opens a zip file by its directory. What an entry says it opens to is what it is given room for, so that one that says
@@ -166,6 +171,7 @@ function read(entries: Map<string, Uint8Array>, onProgress: OnProgress) {
   const parts = parsed(entries, 'desk.json', deskSchema, 'damaged')
   const office = entries.has('office.json') ? parsed(entries, 'office.json', officeSchema, 'bad-office') : null
   const papers = entries.has('papers.json') ? parsed(entries, 'papers.json', papersSchema, 'damaged') : noPapers
+  const products = entries.has('products.json') ? parsed(entries, 'products.json', productsSchema, 'damaged') : []
   const about = parsed<readonly AboutAttachment[]>(entries, 'attachments.json', attachmentsSchema, 'bad-attachment')
   const attachments = about.map((one, i): Attachment => {
     const bytes = entries.get(`attachments/${i + 1}`)
@@ -180,12 +186,12 @@ function read(entries: Map<string, Uint8Array>, onProgress: OnProgress) {
     const opened = openCaseFile(strFromU8(entries.get(name)!))
     if (!opened.ok)
       throw new Refusal(opened.why === 'newer' ? 'newer' : 'bad-case', `${name} ${opened.details[0]?.message ?? ''}`)
-    cases.push({ kase: opened.kase, log: opened.log, guides: opened.guides })
+    cases.push({ kase: opened.kase, log: opened.log, guides: opened.guides, products: opened.products })
     onProgress(0.5 + i / manifest.counts.cases / 2)
   }
   if (new Set(cases.map(({ kase }) => kase.id)).size < cases.length) throw new Refusal('damaged', 'cases')
   return {
-    backup: { madeAt: manifest.madeAt, office, cases, parts, attachments, guides: own, papers },
+    backup: { madeAt: manifest.madeAt, office, cases, parts, attachments, guides: own, products, papers },
     guides: guidesOf(entries, cases),
   }
 }
@@ -197,7 +203,7 @@ function readManifest(entries: Map<string, Uint8Array>): Manifest {
   const read = readJson(strFromU8(bytes), { largest: backupLimits.entry, deepest: 4 })
   if (!read.ok) throw new Refusal('damaged', 'manifest.json')
   const schema = (read.value as { schema?: unknown } | null)?.schema
-  if (typeof schema === 'number' && schema > 2) throw new Refusal('newer')
+  if (typeof schema === 'number' && schema > 3) throw new Refusal('newer')
   const { error, value: manifest } = manifestSchema.validate(read.value, { convert: false })
   if (error) throw new Refusal('not-a-backup', error.message)
   const names = Object.keys(manifest.entries)

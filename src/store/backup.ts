@@ -6,6 +6,7 @@ import { db, keepSetting, setting } from './db'
 import { putNew } from './desk'
 import { takeInto } from './exchange'
 import { addGuides } from './guides'
+import { addProducts } from './products'
 import type { Edit } from './history'
 import { caseTables, counterId } from './put'
 
@@ -13,10 +14,8 @@ const backupTables = [...caseTables, db.attachments, db.office, db.layouts, db.m
 
 /** The whole office as it stands at one moment, and the last edit in it. */
 export async function collectBackup(): Promise<{ backup: Backup; seq: number }> {
-  const [cases, edits, summaries, conflicts, attachments, office, guides, layouts, mappings] = await db.transaction(
-    'r',
-    backupTables,
-    () =>
+  const [cases, edits, summaries, conflicts, attachments, office, guides, products, layouts, mappings] =
+    await db.transaction('r', backupTables, () =>
       Promise.all([
         db.cases.toArray(),
         db.edits.toArray(),
@@ -25,10 +24,11 @@ export async function collectBackup(): Promise<{ backup: Backup; seq: number }> 
         db.attachments.toArray(),
         db.office.get('office'),
         db.guides.toArray(),
+        db.products.toArray(),
         db.layouts.toArray(),
         db.mappings.toArray(),
       ]),
-  )
+    )
   const logs = logsOf(edits)
   const trashed = summaries.flatMap(({ id, trashedAt }) => (trashedAt ? [[id, trashedAt] as const] : []))
   const backup: Backup = {
@@ -38,6 +38,7 @@ export async function collectBackup(): Promise<{ backup: Backup; seq: number }> 
     parts: { trashed: Object.fromEntries(trashed), conflicts: conflicts.map(({ id, ...conflict }) => conflict) },
     attachments,
     guides: guides.map(({ guide }) => guide),
+    products: products.map(({ product }) => product),
     papers: { layouts, mappings },
   }
   return { backup, seq: edits.at(-1)?.seq ?? 0 }
@@ -107,6 +108,7 @@ export function restore(
 ): Promise<void> {
   return db.transaction('rw', backupTables, async () => {
     await addGuides(backup.guides)
+    await addProducts(backup.products)
     const here = new Set(await db.cases.toCollection().primaryKeys())
     for (const [i, there] of backup.cases.entries()) {
       signal?.throwIfAborted()
@@ -132,6 +134,7 @@ async function restoreCase(backup: Backup, there: Version, here: boolean, how: R
   if (here) await takeInto(there, how, new Set(), true)
   else {
     await addGuides(there.guides ?? [])
+    await addProducts(there.products ?? [])
     await putNew(there.kase, there.log)
     await db.conflicts.bulkAdd(backup.parts.conflicts.filter((one) => one.caseId === id).map((one) => ({ ...one })))
   }

@@ -7,6 +7,7 @@ import { codesOf } from '../core/ground/sampling/codes'
 import { migratedCase } from '../schemas/migrations'
 import { historyById } from '../schemas/old-history'
 import type { Guide } from '../core/guides/guide'
+import type { Product } from '../core/shelf/product'
 import type { ReportLayout } from '../core/report/layout'
 import type { KeptMapping } from '../schemas/layout'
 import type { Office } from '../schemas/office'
@@ -45,6 +46,12 @@ export interface OwnGuide {
   readonly guide: Guide
 }
 
+/** A product of the office's own, likewise. */
+export interface OwnProduct {
+  readonly ref: string
+  readonly product: Product
+}
+
 /** What this browser remembers beside the cases. */
 export interface Settings {
   /** When the sample cases were put in. */
@@ -74,6 +81,7 @@ export const db = new Dexie('agrologos', { chromeTransactionDurability: 'strict'
   conflicts: EntityTable<Conflict, 'id'>
   attachments: EntityTable<Attachment, 'id'>
   guides: EntityTable<OwnGuide, 'ref'>
+  products: EntityTable<OwnProduct, 'ref'>
   layouts: EntityTable<ReportLayout, 'id'>
   mappings: EntityTable<KeptMapping, 'signature'>
 }
@@ -131,17 +139,19 @@ db.version(6)
 db.version(7).stores({ layouts: 'id', mappings: 'signature' }).upgrade(migrateCases)
 
 /** Edits go by ids; those of before are told anew from the versions that they led through. */
-db.version(8).upgrade(async (old) => {
-  const [cases, edits] = [old.table('cases'), old.table<Edit, number>('edits')]
-  for (const id of await cases.toCollection().primaryKeys()) {
-    const kase: unknown = await cases.get(id)
-    const log = await edits.where('caseId').equals(id).sortBy('seq')
-    const byIds = historyById(kase, log, migratedCase) as Edit[]
-    await edits.bulkDelete(log.map(({ seq }) => seq))
-    await edits.bulkPut(byIds)
-    await cases.put(migratedCase(kase))
-  }
-})
+db.version(8)
+  .stores({ products: 'ref' })
+  .upgrade(async (old) => {
+    const [cases, edits] = [old.table('cases'), old.table<Edit, number>('edits')]
+    for (const id of await cases.toCollection().primaryKeys()) {
+      const kase: unknown = await cases.get(id)
+      const log = await edits.where('caseId').equals(id).sortBy('seq')
+      const byIds = historyById(kase, log, migratedCase) as Edit[]
+      await edits.bulkDelete(log.map(({ seq }) => seq))
+      await edits.bulkPut(byIds)
+      await cases.put(migratedCase(kase))
+    }
+  })
 
 export async function setting<Key extends keyof Settings>(key: Key): Promise<Settings[Key] | undefined> {
   return (await db.settings.get(key))?.value as Settings[Key] | undefined

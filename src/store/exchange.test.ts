@@ -12,7 +12,7 @@ import { openPage, type Page } from './open-page'
 /** Two people on two machines, who have nothing in common but the files they hand over. */
 const [ann, bo] = [openPage(new IDBFactory()), openPage(new IDBFactory())] as const
 const handOver = async (from: Page, id: string): Promise<Version> => {
-  const opened = openCaseFile(toCaseFile(await from.versionOf((await from.db.cases.get(id))!), []))
+  const opened = openCaseFile(toCaseFile(await from.versionOf((await from.db.cases.get(id))!), [], []))
   if (!opened.ok) throw new Error(opened.details.map((one) => one.message).join())
   return opened
 }

@@ -3,6 +3,7 @@ import { compare, type Comparison, type Version } from './ancestry'
 import { db } from './db'
 import { putNew } from './desk'
 import { addGuides } from './guides'
+import { addProducts } from './products'
 import { differences, withChanges, type Path } from '../core/case/changes'
 import { caseTables, counterId, judge, judged, putChanged, stamped, put } from './put'
 import { v4 as newId } from 'uuid'
@@ -51,6 +52,7 @@ export async function takeIn(there: Version, how: Take, chosen: Chosen = new Set
  */
 export async function takeInto(there: Version, how: Take, chosen: Chosen, later: boolean): Promise<string> {
   await addGuides(there.guides ?? [])
+  await addProducts(there.products ?? [])
   const { id } = there.kase
   // A counter sheet that was saved as a file comes in as a case.
   if (id === counterId) return takeInto({ ...there, kase: { ...there.kase, id: newId() } }, how, chosen, later)

@@ -26,6 +26,7 @@ test('a guide of the office’s own: edited in place while unused, the next vers
   const text = toCaseFile(
     await page.versionOf((await page.db.cases.get(id))!),
     stored.map(({ guide }) => guide),
+    [],
   )
   const opened = openCaseFile(text)
   if (!opened.ok) throw new Error(opened.details.map(({ message }) => message).join())

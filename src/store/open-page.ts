@@ -2,7 +2,9 @@
 export type Page = typeof import('./cases') &
   typeof import('./exchange') &
   typeof import('./db') &
-  typeof import('./guides')
+  typeof import('./guides') &
+  typeof import('./products') &
+  typeof import('./backup')
 
 /** Opens a page on the database of `machine`; for tests, which alone can load a module twice. */
 export function openPage(machine: IDBFactory): Page {
@@ -10,7 +12,14 @@ export function openPage(machine: IDBFactory): Page {
   jest.isolateModules(() => {
     globalThis.indexedDB = machine
     /* eslint-disable @typescript-eslint/no-require-imports -- only this loads a module a second time */
-    page = { ...require('./cases'), ...require('./exchange'), ...require('./db'), ...require('./guides') } as Page
+    page = {
+      ...require('./cases'),
+      ...require('./exchange'),
+      ...require('./db'),
+      ...require('./guides'),
+      ...require('./products'),
+      ...require('./backup'),
+    } as Page
   })
   return page!
 }

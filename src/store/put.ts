@@ -2,11 +2,13 @@ import type { Draft } from 'immer'
 import type { Case } from '../core/case/case'
 import { changeBetween } from '../core/case/changes'
 import type { Guide } from '../core/guides/guide'
+import type { Product } from '../core/shelf/product'
 import { progress, waitsFor, type Station } from '../core/case/progress'
 import { codesOf } from '../core/ground/sampling/codes'
 import { db, setting, type Summary } from './db'
 import { allGuides } from './guides'
 import { goesOn, together, type Edit, type NewEdit, type Unsigned } from './history'
+import { allProducts } from './products'
 import { recommendChanged } from './remembered'
 import { v4 as newId } from 'uuid'
 
@@ -23,6 +25,7 @@ export const caseTables = [
   db.conflicts,
   db.settings,
   db.guides,
+  db.products,
   db.attachments,
 ] as const
 
@@ -78,21 +81,21 @@ const summaryOf = (kase: Case, waits: Station): Summary => {
   }
 }
 
-const known = new WeakMap<Case, { guides: readonly Guide[]; waits: Station }>()
+const known = new WeakMap<Case, { guides: readonly Guide[]; products: readonly Product[]; waits: Station }>()
 
 /** What a case waits for. A case that the core cannot answer is kept all the same, and waits to be looked at. */
 export function judged(kase: Case): Station {
-  const guides = allGuides()
+  const [guides, products] = [allGuides(), allProducts()]
   const before = known.get(kase)
-  if (before?.guides === guides) return before.waits
-  const waits = judgment(kase, guides)
-  known.set(kase, { guides, waits })
+  if (before?.guides === guides && before.products === products) return before.waits
+  const waits = judgment(kase, guides, products)
+  known.set(kase, { guides, products, waits })
   return waits
 }
 
-function judgment(kase: Case, guides: readonly Guide[]): Station {
+function judgment(kase: Case, guides: readonly Guide[], products: readonly Product[]): Station {
   try {
-    return waitsFor(progress(kase, recommendChanged(kase, guides)))
+    return waitsFor(progress(kase, recommendChanged(kase, guides, products)))
   } catch {
     return 'ground'
   }

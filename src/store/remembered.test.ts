@@ -3,12 +3,13 @@ import { produce, type Draft } from 'immer'
 import type { Case } from '../core/case/case'
 import { guides } from '../core/guides/guides'
 import { recommend } from '../core/recommend'
+import { shippedProducts } from '../core/shelf/products'
 import { sampleCases } from '../demo/sample-cases'
 import { typed } from '../core/testing/one-area'
 import { recommendChanged } from './remembered'
 
 const edits: readonly ((draft: Draft<Case>, n: number) => void)[] = [
-  (draft, n) => void (draft.areas[n % draft.areas.length]!.crop = n % 2 ? 'roses' : 'tomato'),
+  (draft, n) => void (draft.areas[n % draft.areas.length]!.seasons[draft.season]!.crop = n % 2 ? 'roses' : 'tomato'),
   (draft, n) => void (draft.areas[n % draft.areas.length]!.size = { text: `${n + 2}x10`, unit: 'ft²', value: null }),
   (draft, n) => void (draft.reports[n % draft.reports.length]!.pH = typed((5 + (n % 30) / 10).toFixed(1))),
   (draft, n) => void (draft.climate = n % 2 ? 'warm' : 'cool'),
@@ -28,7 +29,9 @@ test('what is remembered is what would be computed, after any edits', () => {
         let kase = start
         for (const [which, n] of steps) {
           kase = produce(kase, (draft) => edits[which]!(draft, n))
-          expect(JSON.stringify(recommendChanged(kase, guides))).toBe(JSON.stringify(recommend(kase, guides)))
+          expect(JSON.stringify(recommendChanged(kase, guides, shippedProducts))).toBe(
+            JSON.stringify(recommend(kase, guides)),
+          )
         }
       },
     ),
@@ -41,8 +44,8 @@ test('an area is computed anew only when it, its own report or the case around i
   const [{ reportId }] = kase.areas as [Case['areas'][number]]
   /** Which areas of the case stay as they were computed. */
   const stay = (change: Partial<Case>) => {
-    const before = recommendChanged(kase, guides).areas
-    return recommendChanged({ ...kase, ...change }, guides).areas.map((area, i) => area === before[i])
+    const before = recommendChanged(kase, guides, shippedProducts).areas
+    return recommendChanged({ ...kase, ...change }, guides, shippedProducts).areas.map((area, i) => area === before[i])
   }
   const reports = kase.reports.map((one) => (one.id === reportId ? { ...one, code: 'x' } : one))
   expect(stay({ reports })).toEqual(kase.areas.map((area) => area.reportId !== reportId))

@@ -1,24 +1,30 @@
 import type { Area, Case, Report } from '../core/case/case'
 import type { Guide } from '../core/guides/guide'
+import type { Product } from '../core/shelf/product'
 import { recommend, type AreaRecommendation, type Recommendation } from '../core/recommend'
 
 /** What an area's answer rests on beside the area itself. */
-type Rest = Pick<Case, 'measures' | 'climate' | 'schools' | 'plan'> & { readonly report: Report | undefined }
+type Rest = Pick<Case, 'measures' | 'climate' | 'schools' | 'season' | 'plan'> & { readonly report: Report | undefined }
 
-const restOf = ({ measures, climate, schools, plan, reports }: Case, { reportId }: Area): Rest => ({
+const restOf = ({ measures, climate, schools, season, plan, reports }: Case, { reportId }: Area): Rest => ({
   measures,
   climate,
   schools,
+  season,
   plan,
   report: reports.find(({ id }) => id === reportId),
 })
 
-const remembered = new WeakMap<Area, { rest: Rest; guides: readonly Guide[]; found: AreaRecommendation }>()
+const remembered = new WeakMap<
+  Area,
+  { rest: Rest; guides: readonly Guide[]; products: readonly Product[]; found: AreaRecommendation }
+>()
 
 const sameRest = (a: Rest, b: Rest) =>
   a.measures === b.measures &&
   a.climate === b.climate &&
   a.schools === b.schools &&
+  a.season === b.season &&
   a.plan === b.plan &&
   a.report === b.report
 
@@ -26,12 +32,14 @@ const sameRest = (a: Rest, b: Rest) =>
  * The recommendation of a case, of which only the areas are computed that changed since, or their report or guides did: of
  * hundreds of areas one moves at a time. Edits leave the rest of a case the very same objects, which is how it is known.
  */
-export function recommendChanged(kase: Case, guides: readonly Guide[]): Recommendation {
+export function recommendChanged(kase: Case, guides: readonly Guide[], products: readonly Product[]): Recommendation {
   const stale = kase.areas.filter((area) => {
     const known = remembered.get(area)
-    return !known || known.guides !== guides || !sameRest(known.rest, restOf(kase, area))
+    return !known || known.guides !== guides || known.products !== products || !sameRest(known.rest, restOf(kase, area))
   })
-  const fresh = recommend({ ...kase, areas: stale }, guides)
-  stale.forEach((area, i) => remembered.set(area, { rest: restOf(kase, area), guides, found: fresh.areas[i]! }))
+  const fresh = recommend({ ...kase, areas: stale }, guides, products)
+  stale.forEach((area, i) =>
+    remembered.set(area, { rest: restOf(kase, area), guides, products, found: fresh.areas[i]! }),
+  )
   return { ...fresh, areas: kase.areas.map((area) => remembered.get(area)!.found) }
 }

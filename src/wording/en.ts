@@ -86,6 +86,7 @@ export const en: Readonly<Record<string, Phrase>> = {
   'missing.crop': () => 'Choose what grows here.',
   'missing.crop-in-guide': () =>
     'The guide of this area does not have this crop: choose another crop, or the extractant of its report.',
+  'product.unknown': (a) => `The product ${text(a.ref)} is not on this machine; choose another.`,
   'missing.guide': () => 'This area is pinned to a guide that is not on this machine.',
   'missing.report': () => 'Type the soil report, or only its pH.',
   'missing.report-lawn': () =>

@@ -1,9 +1,14 @@
+import type { Application } from './applications'
 import type { Area, Case, Report, Sample } from './case'
+import type { Season } from './season'
 import { guideRef } from '../guides/guide'
 import { defaultGuide } from '../guides/guides'
-import { sieveMeshes } from '../shelf/materials'
+import { sieveMeshes } from '../shelf/lime-scales'
 import { elements, majorNutrients, otherNutrients } from '../units/quantity'
 import { blank } from '../units/typed'
+
+const each = <Name extends string | number>(names: readonly Name[], unit: string) =>
+  Object.fromEntries(names.map((name) => [name, blank(unit)])) as unknown as Record<Name, ReturnType<typeof blank>>
 
 /** Empty documents, as they are before anything is typed. Ids and times come from the store. */
 export const blankCase = (id: string, at: string): Case => ({
@@ -20,12 +25,18 @@ export const blankCase = (id: string, at: string): Case => ({
   measures: 'feet',
   climate: 'cool',
   schools: {},
+  season: at.slice(0, 4),
   plan: { north: 0, pace: blank('ft'), picture: null },
   areas: [],
   sampling: true,
   samples: [],
   spotChecks: [],
   reports: [],
+  applications: [],
+  decisions: { overrulings: {}, confirmations: {}, moves: {}, caps: {}, settled: {} },
+  shed: [],
+  mix: null,
+  letters: [],
   letter: { date: at.slice(0, 10), note: '', printedAt: null },
 })
 
@@ -33,36 +44,28 @@ export const blankArea = (id: string, name: string): Area => ({
   id,
   name,
   size: blank('ft²'),
-  crop: null,
-  otherCrops: [],
   texture: null,
   shapes: [],
   lie: { colour: '', slope: null, shade: null, irrigated: false, toWater: blank('ft') },
   concerns: [],
-  putOn: [],
   ground: null,
   depth: blank('in'),
-  feeding: 'usual',
   phosphorusBanned: false,
-  newLawn: false,
-  plants: { count: blank(''), age: blank('years'), shoots: blank('in'), dwarf: false },
-  rows: { length: blank('ft'), spacing: blank('ft') },
-  past: { manure: null, manureRate: blank('lb/1000 ft²'), legume: null, beansNext: false },
   guide: guideRef(defaultGuide),
   reportId: null,
-  materials: {
-    lime: null,
-    limeEffective: blank('%'),
-    limeScale: 'effective',
-    limeSieves: { cce: blank('%'), moisture: blank('%'), ...each(sieveMeshes, '%') },
-    limeBag: blank('lb'),
-    sulfur: null,
-    sulfurBag: blank('lb'),
-    fertilizer: null,
-    slowNitrogen: blank('%'),
-    meets: null,
-    fertilizerBag: blank('lb'),
-  },
+  seasons: {},
+})
+
+export const blankApplication = (id: string, areaId: string, date: string): Application => ({
+  id,
+  areaId,
+  date,
+  what: 'lime',
+  note: '',
+  product: null,
+  amount: blank('lb'),
+  pass: null,
+  done: 'as-planned',
 })
 
 export const blankSample = (id: string, seed: number): Sample => ({
@@ -122,5 +125,26 @@ export const blankReport = (id: string): Report => ({
   },
 })
 
-const each = <Name extends string | number>(names: readonly Name[], unit: string) =>
-  Object.fromEntries(names.map((name) => [name, blank(unit)])) as unknown as Record<Name, ReturnType<typeof blank>>
+/** A season before anything is said of it. */
+export const blankSeason: Season = {
+  crop: null,
+  otherCrops: [],
+  feeding: 'usual',
+  newLawn: false,
+  plants: { count: blank(''), age: blank('years'), shoots: blank('in'), dwarf: false },
+  rows: { length: blank('ft'), spacing: blank('ft') },
+  past: { manure: null, manureRate: blank('lb/1000 ft²'), legume: null, beansNext: false },
+  materials: {
+    lime: null,
+    limeEffective: blank('%'),
+    limeScale: 'effective',
+    limeSieves: { cce: blank('%'), moisture: blank('%'), ...each(sieveMeshes, '%') },
+    limeBag: blank('lb'),
+    sulfur: null,
+    sulfurBag: blank('lb'),
+    fertilizer: null,
+    slowNitrogen: blank('%'),
+    meets: null,
+    fertilizerBag: blank('lb'),
+  },
+}

@@ -1,8 +1,10 @@
 import type { BoronMethod, ExtractantId, GuideRef, LeadMethod, MicronutrientMethod } from '../guides/guide'
-import type { FertilizerId, LimeMaterialId, LimeScaleId, SieveMesh, SulfurMaterialId } from '../shelf/materials'
 import type { PlanShape } from '../ground/plan/plan-size'
 import type { Point } from '../ground/plan/polygon'
+import type { Application, ChosenMix, InShed } from './applications'
+import type { Decisions, GivenLetter } from './decisions'
 import type { Members } from './members'
+import type { Season, Year } from './season'
 import type { Climate, TextureId } from '../guides/soils'
 import type { TestId } from '../guides/sampling'
 import {
@@ -33,6 +35,8 @@ export interface Case {
   readonly climate: Climate
   /** Where practitioners disagree: the option taken, by the question's id. What is not named is the guide's own. */
   readonly schools: Readonly<Record<string, string>>
+  /** The season that is being worked on: crops, rows, products and what is left over from before are this year's. */
+  readonly season: Year
   readonly plan: Plan
   readonly areas: readonly Area[]
   /** Whether soil is to be sent off at all; not where the client brings a report. */
@@ -40,6 +44,14 @@ export interface Case {
   readonly samples: readonly Sample[]
   readonly spotChecks: readonly SpotCheck[]
   readonly reports: readonly Report[]
+  /** What was really put on, in this and earlier years. */
+  readonly applications: readonly Application[]
+  readonly decisions: Decisions
+  /** What the client has in the shed. */
+  readonly shed: readonly InShed[]
+  readonly mix: ChosenMix | null
+  /** Letters as they were handed out, oldest first. */
+  readonly letters: readonly GivenLetter[]
   readonly letter: { readonly date: string; readonly note: string; readonly printedAt: string | null }
 }
 
@@ -49,32 +61,22 @@ export interface Area {
   readonly name: string
   /** `12x18`, `30 ft circle`, `0.25 ac`; the value is in ft². Blank: from the rows or the plants. */
   readonly size: Typed
-  /** The crop that leads, by its id in the guide. */
-  readonly crop: string | null
-  /** What else grows here; rated each by itself. */
-  readonly otherCrops: readonly string[]
   readonly texture: TextureId | null
   /** Its outline on the plan, of several shapes where it takes them; used where no size is typed. */
   readonly shapes: readonly PlanShape[]
   readonly lie: Lie
   /** What makes one ask for more tests. */
   readonly concerns: readonly Concern[]
-  readonly putOn: readonly PutOn[]
   /** Ground that cannot be dug, whether it is turf or standing plants; null: as is usual for the crop. */
   readonly ground: 'dug' | 'planted' | null
   /** Depth to be treated, in; blank for the usual one. */
   readonly depth: Typed
-  readonly feeding: 'lean' | 'usual' | 'generous'
   readonly phosphorusBanned: boolean
-  /** Seed or sod goes down this season. */
-  readonly newLawn: boolean
-  readonly plants: Plants
-  readonly rows: Rows
-  readonly past: Past
   readonly guide: GuideRef
   /** The report in force. */
   readonly reportId: string | null
-  readonly materials: Choices
+  /** What grows here and is done here, by year. */
+  readonly seasons: Readonly<Record<Year, Season>>
 }
 
 /** What is drawn around the areas. */
@@ -113,14 +115,6 @@ export interface Lie {
 
 export const concerns = ['burnt', 'weak', 'lead', 'play'] as const
 export type Concern = (typeof concerns)[number]
-
-/** What was put on in an earlier year. */
-export interface PutOn {
-  readonly id: string
-  readonly year: string
-  readonly what: 'lime' | 'fertilizer' | 'compost' | 'manure' | 'sulfur'
-  readonly note: string
-}
 
 /** Soil of one or more areas that goes to the laboratory in one bag. */
 export interface Sample {
@@ -167,57 +161,6 @@ export interface SpotCheck {
   readonly y: number | null
   readonly pH: Typed
   readonly at: string
-}
-
-/** Trees and bushes that are counted. */
-export interface Plants {
-  readonly count: Typed
-  /** Years since planting. */
-  readonly age: Typed
-  /** Length of last year's shoots, in. */
-  readonly shoots: Typed
-  readonly dwarf: boolean
-}
-
-/** Crops in rows: feet of row in all, and from row to row. */
-export interface Rows {
-  readonly length: Typed
-  readonly spacing: Typed
-}
-
-/** What earlier years left, or the next will ask. */
-export interface Past {
-  /** Manure or compost put on for this season. */
-  readonly manure: FertilizerId | null
-  readonly manureRate: Typed
-  /** Legume turned under, by its id in the guide. */
-  readonly legume: string | null
-  /** Beans or peas follow next year, which boron harms. */
-  readonly beansNext: boolean
-}
-
-/** The materials settled on, their bags, and what the bag says. */
-export interface Choices {
-  readonly lime: LimeMaterialId | null
-  /** The neutralizing value printed on the bag, in the unit of its scale; blank where none is. */
-  readonly limeEffective: Typed
-  readonly limeScale: LimeScaleId
-  /** CaCO₃ equivalent, what passes each sieve, and moisture, all %, where the scale goes by them. */
-  readonly limeSieves: LimeSieves
-  readonly limeBag: Typed
-  readonly sulfur: SulfurMaterialId | null
-  readonly sulfurBag: Typed
-  readonly fertilizer: FertilizerId | null
-  /** Share of the nitrogen that is slow, % as printed; blank: as is usual for the product. */
-  readonly slowNitrogen: Typed
-  /** The need that decides how much fertilizer; null: the first that can be met. */
-  readonly meets: MajorNutrient | null
-  readonly fertilizerBag: Typed
-}
-
-export interface LimeSieves extends Readonly<Record<SieveMesh, Typed>> {
-  readonly cce: Typed
-  readonly moisture: Typed
 }
 
 export const reportKinds = ['laboratory', 'index', 'words', 'mix', 'kit', 'meter'] as const

@@ -3,7 +3,8 @@ import { crops } from './crops'
 import { extractants, guideRef, type Rates } from './guide'
 import { defaultGuide, guideFor, guides } from './guides'
 import { limeByTexture, smpRows } from './lime-tables'
-import { fertilizers, limeMaterials, sulfurMaterials, type Fertilizer, type LimeMaterial } from '../shelf/materials'
+import { isAcidifier, isFertilizer, isLime, productNamed, type Acidifier } from '../shelf/product'
+import { shippedProducts } from '../shelf/products'
 import { reactionClasses, textures } from './soils'
 import { sources } from './sources'
 import { sulfurTo45 } from './sulfur-tables'
@@ -70,7 +71,11 @@ describe('method tables', () => {
 })
 
 describe('materials', () => {
-  test.each(Object.entries<Fertilizer>(fertilizers))('%s holds what can be', (_, fertilizer) => {
+  test('each is named once', () => {
+    const ids = shippedProducts.map(({ id }) => id)
+    expect(new Set(ids).size).toBe(ids.length)
+  })
+  test.each(shippedProducts.filter(isFertilizer))('$id holds what can be', ({ lbPerCup, feeding: fertilizer }) => {
     const percents = Object.values(fertilizer.grade)
     expect(percents.every((percent) => percent >= 0)).toBe(true)
     expect(percents.reduce((sum, percent) => sum + percent, 0)).toBeLessThanOrEqual(100)
@@ -78,16 +83,17 @@ describe('materials', () => {
     expect(fertilizer.slowNitrogen).toBeGreaterThanOrEqual(0)
     expect(fertilizer.firstYearN).toBeLessThanOrEqual(1)
     // Between a light meal and a dense salt, lb per cup (common practice).
-    expect(fertilizer.lbPerCup).toBeGreaterThanOrEqual(0.18)
-    expect(fertilizer.lbPerCup).toBeLessThanOrEqual(0.8)
+    expect(lbPerCup).toBeGreaterThanOrEqual(0.18)
+    expect(lbPerCup).toBeLessThanOrEqual(0.8)
   })
   test('no lime is stronger than hydrated, no sulfur purer than pure', () => {
-    for (const { effectiveness } of Object.values<LimeMaterial>(limeMaterials))
+    for (const { effectiveness } of shippedProducts.filter(isLime).map(({ liming }) => liming))
       if (effectiveness !== 'reference') expect(effectiveness).toBeLessThanOrEqual(1.35)
-    for (const { strength } of Object.values(sulfurMaterials)) expect(strength).toBeLessThanOrEqual(1)
+    for (const { acidifying } of shippedProducts.filter(isAcidifier)) expect(acidifying.strength).toBeLessThanOrEqual(1)
+    const strength = (id: string) => (productNamed(shippedProducts, `${id}@1`) as Acidifier).acidifying.strength
     // A 30 % product weighs 3.33 × pure, and 3 × a 90 % one (arithmetic).
-    expect(1 / sulfurMaterials['soil-acidifier'].strength).toBeCloseTo(3.333, 3)
-    expect(sulfurMaterials['sulfur-prills'].strength / sulfurMaterials['soil-acidifier'].strength).toBeCloseTo(3, 9)
+    expect(1 / strength('soil-acidifier')).toBeCloseTo(3.333, 3)
+    expect(strength('sulfur-prills') / strength('soil-acidifier')).toBeCloseTo(3, 9)
   })
 })
 

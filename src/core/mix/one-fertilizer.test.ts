@@ -1,7 +1,8 @@
 import type { Crop } from '../guides/crop'
 import { crops } from '../guides/crops'
-import { fertilizers, type Fertilizer, type FertilizerId } from '../shelf/materials'
-import { blankArea } from '../case/blank'
+import { productNamed, type Fertilizer } from '../shelf/product'
+import { shippedProducts } from '../shelf/products'
+import { blankSeason } from '../case/blank'
 import { guides } from '../guides/guides'
 import type { Feeding } from '../needs/nutrients/method'
 import type { NutrientNeed } from '../needs/nutrients/need'
@@ -37,20 +38,20 @@ const feeding = (area: number, crop: Crop, phosphorusBanned: boolean, pH: number
   guide: guides[0]!,
   settings: { feeding: 'usual', phosphorusBanned, newLawn: false },
   planting: { dwarf: false },
-  past: blankArea('', '').past,
+  past: blankSeason.past,
   read: { ...nothingRead, soil: { pH: quantity(pH, 'pH in water') } },
   sandy: false,
 })
 
 function mix(
-  id: FertilizerId,
+  id: string,
   [n, p, k]: [number, number, number],
   area = 1000,
   crop: Crop = crops['mixed-vegetables'],
   banned = false,
   { slow = '', pH = 6.5 } = {},
 ) {
-  const material: Fertilizer = fertilizers[id]
+  const material = productNamed(shippedProducts, `${id}@1`) as Fertilizer
   const outcome = oneFertilizer(
     material,
     material.bagLb,

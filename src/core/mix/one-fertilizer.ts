@@ -1,6 +1,6 @@
-import type { Choices } from '../case/case'
+import type { Choices } from '../case/season'
 import { fields, numberIn } from '../report/fields'
-import type { Fertilizer } from '../shelf/materials'
+import type { Fertilizer } from '../shelf/product'
 import type { Feeding } from '../needs/nutrients/method'
 import type { NutrientNeed } from '../needs/nutrients/need'
 import { split, type Passes } from '../passes/split'
@@ -41,7 +41,7 @@ export const canMeet = (
   needs
     .filter(
       ({ outcome, nutrient }) =>
-        outcome === 'apply' && fertilizer.grade[nutrient] > 0 && firstYearOf(fertilizer, nutrient, pH) > 0,
+        outcome === 'apply' && fertilizer.feeding.grade[nutrient] > 0 && firstYearOf(fertilizer, nutrient, pH) > 0,
     )
     .map((need) => need.nutrient)
 
@@ -106,16 +106,16 @@ export function oneFertilizer(
 
 /** Share of a nutrient on the label that feeds in the first year, in soil of this pH. */
 function firstYearOf(fertilizer: Fertilizer, nutrient: MajorNutrient, pH: number | undefined): number {
-  if (nutrient === 'N') return fertilizer.firstYearN
-  if (nutrient === 'K₂O') return fertilizer.firstYearK ?? 1
-  const { phosphateBelowPH } = fertilizer
+  if (nutrient === 'N') return fertilizer.feeding.firstYearN
+  if (nutrient === 'K₂O') return fertilizer.feeding.firstYearK ?? 1
+  const { phosphateBelowPH } = fertilizer.feeding
   return phosphateBelowPH !== undefined && pH !== undefined && pH >= phosphateBelowPH ? 0 : 1
 }
 
 /** Share of the product's weight that feeds in the first year. */
 function shareOf(fertilizer: Fertilizer, nutrient: MajorNutrient, pH: number | undefined) {
   const percent = given(
-    quantity(fertilizer.grade[nutrient], `% ${nutrient}`),
+    quantity(fertilizer.feeding.grade[nutrient], `% ${nutrient}`),
     say('material.grade', { nutrient }),
     'practice',
   )
@@ -178,7 +178,7 @@ function supplyOf(
 /** How much of the nitrogen is slow: as the bag says, else as is usual for the product. */
 const slowShare = (fertilizer: Fertilizer, { slowNitrogen }: Pick<Choices, 'slowNitrogen'>): number => {
   const printed = numberIn(fields.slowNitrogen, slowNitrogen)
-  return printed === undefined ? fertilizer.slowNitrogen : printed / 100
+  return printed === undefined ? fertilizer.feeding.slowNitrogen : printed / 100
 }
 
 /**
@@ -203,8 +203,8 @@ function passesOf(
   )
   const most = { ...turf.perPass, N: nitrogen }
   const allowed = majorNutrients
-    .filter((nutrient) => fertilizer.grade[nutrient] > 0)
-    .map((nutrient) => most[nutrient] / (fertilizer.grade[nutrient] / 100))
+    .filter((nutrient) => fertilizer.feeding.grade[nutrient] > 0)
+    .map((nutrient) => most[nutrient] / (fertilizer.feeding.grade[nutrient] / 100))
   return split('product', amount, rate, {
     perPass: Math.min(...allowed),
     interval: { days: slow > 0 ? turf.slowDaysApart : turf.daysApart },
@@ -213,7 +213,10 @@ function passesOf(
 }
 
 /** Ammonium turns to acid. Source: Pierre 1933, recalled. */
-function limeUsedBy({ acidity, grade }: Fertilizer, amount: Derived<'lb product'>): Derived<'lb CaCO₃'> | undefined {
+function limeUsedBy(
+  { feeding: { acidity, grade } }: Fertilizer,
+  amount: Derived<'lb product'>,
+): Derived<'lb CaCO₃'> | undefined {
   if (acidity === undefined) return undefined
   return derive(
     'lb CaCO₃',
@@ -230,8 +233,8 @@ function limeUsedBy({ acidity, grade }: Fertilizer, amount: Derived<'lb product'
 
 function barredBy(fertilizer: Fertilizer, { crop, settings }: Feeding): Sentence[] {
   const barred: Sentence[] = []
-  if (settings.phosphorusBanned && fertilizer.grade['P₂O₅'] > 0) barred.push(say('mix.P-banned'))
-  if (crop.ammoniumOnly && fertilizer.nitrate) barred.push(say('mix.no-nitrate', { crop: crop.label }))
-  if (crop.shunsChloride && fertilizer.chloride) barred.push(say('mix.no-chloride', { crop: crop.label }))
+  if (settings.phosphorusBanned && fertilizer.feeding.grade['P₂O₅'] > 0) barred.push(say('mix.P-banned'))
+  if (crop.ammoniumOnly && fertilizer.feeding.nitrate) barred.push(say('mix.no-nitrate', { crop: crop.label }))
+  if (crop.shunsChloride && fertilizer.feeding.chloride) barred.push(say('mix.no-chloride', { crop: crop.label }))
   return barred
 }

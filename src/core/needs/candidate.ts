@@ -1,7 +1,7 @@
 import type { Crop } from '../guides/crop'
 import type { Guide } from '../guides/guide'
 import type { Limits } from '../guides/limits'
-import type { SulfurMaterial } from '../shelf/materials'
+import type { Acidifier } from '../shelf/product'
 import type { Climate } from '../guides/soils'
 import type { ChosenLime } from './lime/product'
 import { say, type Sentence, type Text } from '../told/sentence'
@@ -23,7 +23,7 @@ export interface Ground {
   readonly methods: Guide['methods']
   readonly choices: {
     readonly lime: ChosenLime
-    readonly sulfur: { readonly material: SulfurMaterial; readonly bagLb: number }
+    readonly sulfur: { readonly material: Acidifier; readonly bagLb: number }
   }
 }
 

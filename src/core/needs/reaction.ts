@@ -1,6 +1,7 @@
 import { aimOf, laboratory, limeBelow, limeDepth, type Candidate, type Ground } from './candidate'
 import type { Report } from '../case/case'
-import { sulfurMaterials, type LimeMaterial, type SulfurMaterial } from '../shelf/materials'
+import type { Acidifier, Lime } from '../shelf/product'
+import { usual } from '../shelf/products'
 import { limeCandidates, limeCap } from './lime/candidates'
 import { split, type Passes } from '../passes/split'
 import { sodium } from '../reading/salts'
@@ -35,7 +36,7 @@ export interface Dose {
   readonly remarks: readonly Sentence[]
   /** It rests on an estimate beyond its method's own range. */
   readonly beyond: boolean
-  readonly material: LimeMaterial | SulfurMaterial
+  readonly material: Lime | Acidifier
   readonly bagLb: number
   /** lb of it in a US cup. */
   readonly lbPerCup: number
@@ -100,13 +101,14 @@ function acidified(why: Sentence, read: ReadReport, report: Report, ground: Grou
   const { material } = ground.choices.sulfur
   const by = (on: Ground) => dosed('sulfur', why, sulfurCandidates(read, report, on), on, objection)
   const instead = (remark: Sentence): Reaction => {
-    const prills = sulfurMaterials['sulfur-prills']
+    const prills = usual.sulfur
     const found = by({ ...ground, choices: { ...ground.choices, sulfur: { material: prills, bagLb: prills.bagLb } } })
     return found.dose ? { ...found, dose: { ...found.dose, remarks: [remark, ...found.dose.remarks] } } : found
   }
-  if (material.notOnFood && ground.crop.edible) return instead(say('sulfur.not-on-food', { material: material.label }))
+  if (material.acidifying.notOnFood && ground.crop.edible)
+    return instead(say('sulfur.not-on-food', { material: material.label }))
   const found = by(ground)
-  const most = material.productPerPass
+  const most = material.acidifying.productPerPass
   return most !== undefined && found.dose && found.dose.rate.value.v > most
     ? instead(say('sulfur.salt-over', { material: material.label, most }))
     : found

@@ -1,7 +1,7 @@
 import * as fc from 'fast-check'
 import { crops } from '../guides/crops'
 import { houseLimits as limits } from '../guides/limits'
-import { limeMaterials } from '../shelf/materials'
+import { usual } from '../shelf/products'
 import { limeCap as capOfLime } from '../needs/lime/candidates'
 import { say, type Text } from '../told/sentence'
 import { sulfurCap as capOfSulfur } from '../needs/sulfur/candidates'
@@ -9,7 +9,7 @@ import { quantity } from '../units/quantity'
 import { given } from '../workings'
 import { split, type Cap } from './split'
 
-const material = limeMaterials['pelletized-calcitic']
+const material = usual.calcitic
 const choices = { lime: { material, effectiveness: 'reference', bagLb: 40 }, sulfur: {} as never } as const
 const limeCap = (of: { planted: boolean }) => capOfLime({ ...of, limits, choices })
 const sulfurCap = (of: { planted: boolean; sandy: boolean }) => capOfSulfur({ ...of, limits, crop: crops.rhododendron })

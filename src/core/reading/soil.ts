@@ -8,8 +8,8 @@ import {
   type Plan,
   type Recommends,
   type Report,
-  type Rows,
 } from '../case/case'
+import type { AreaInSeason, Rows } from '../case/season'
 import { planSize } from '../ground/plan/plan-size'
 import { readSize, usualPace, type Size } from '../ground/size'
 import type { Crop } from '../guides/crop'
@@ -279,7 +279,7 @@ export function readRows({ length, spacing }: Rows): { readonly length?: number;
  * Refuses when none of these can be had.
  */
 export function readAreaSize(
-  area: Pick<Area, 'size' | 'shapes' | 'rows' | 'plants'>,
+  area: Pick<AreaInSeason, 'size' | 'shapes' | 'rows' | 'plants'>,
   kase: Pick<Case, 'measures' | 'plan'>,
   crop: Crop | null,
 ): Outcome<Size> {

@@ -1,4 +1,4 @@
-import type { LimeScaleId } from '../shelf/materials'
+import type { LimeScaleId } from '../shelf/lime-scales'
 import type { BufferKind, Element } from '../units/quantity'
 import { check, type Field, type Typed } from '../units/typed'
 import { rateUnitWords, soilUnitWords } from '../units/rates'

@@ -1,5 +1,5 @@
 import * as fc from 'fast-check'
-import { blankArea, blankReport } from '../case/blank'
+import { blankReport, blankSeason } from '../case/blank'
 import type { Case } from '../case/case'
 import {
   boronMethods,
@@ -10,14 +10,8 @@ import {
   type ExtractantId,
 } from '../guides/guide'
 import { guides } from '../guides/guides'
-import {
-  fertilizers,
-  limeMaterials,
-  sulfurMaterials,
-  type FertilizerId,
-  type LimeMaterialId,
-  type SulfurMaterialId,
-} from '../shelf/materials'
+import { isAcidifier, isFertilizer, isLime, productRef, type Product } from '../shelf/product'
+import { shippedProducts } from '../shelf/products'
 import { textures, type TextureId } from '../guides/soils'
 import { oneArea, printed, typed } from './one-area'
 import { bufferKinds, elements, majorNutrients, otherNutrients, saltMethods } from '../units/quantity'
@@ -28,6 +22,7 @@ const rarely = <T>(value: fc.Arbitrary<T>) =>
 /** Evenly spread: doubles would mostly be too small to matter. */
 export const number = (min: number, max: number) =>
   fc.integer({ min: Math.round(min * 1_000), max: Math.round(max * 1_000) }).map((thousandths) => thousandths / 1_000)
+const refsOf = (is: (product: Product) => boolean) => shippedProducts.filter(is).map(productRef)
 export const soilGuides = guides.filter(({ medium }) => medium === 'soil')
 export const anyCase = fc.constantFrom(...guides).chain((guide) =>
   fc.record({
@@ -51,7 +46,7 @@ export const anyCase = fc.constantFrom(...guides).chain((guide) =>
     shoots: rarely(number(0, 40)),
     dwarf: fc.boolean(),
     spacing: rarely(number(0.5, 8)),
-    manure: fc.constantFrom(null, 'cow-manure' as const, 'poultry-litter' as const, 'yard-compost' as const),
+    manure: fc.constantFrom(null, 'cow-manure@1' as const, 'poultry-litter@1' as const, 'yard-compost@1' as const),
     manureRate: number(0, 300),
     legume: fc.constantFrom(null, ...Object.keys(guide.limits.legumes)),
     beansNext: fc.boolean(),
@@ -95,9 +90,9 @@ export const anyCase = fc.constantFrom(...guides).chain((guide) =>
     asked: fc.record(
       Object.fromEntries([...majorNutrients, ...otherNutrients].map((one) => [one, rarely(number(0, 6))])),
     ),
-    limeMaterial: fc.constantFrom(null, ...(Object.keys(limeMaterials) as LimeMaterialId[])),
-    sulfurMaterial: fc.constantFrom(null, ...(Object.keys(sulfurMaterials) as SulfurMaterialId[])),
-    fertilizer: fc.constantFrom(null, ...(Object.keys(fertilizers) as FertilizerId[])),
+    limeMaterial: fc.constantFrom(null, ...refsOf(isLime)),
+    sulfurMaterial: fc.constantFrom(null, ...refsOf(isAcidifier)),
+    fertilizer: fc.constantFrom(null, ...refsOf(isFertilizer)),
     slow: rarely(fc.integer({ min: 0, max: 100 })),
     side: number(1, 400),
   }),
@@ -108,7 +103,6 @@ const asTyped = (v: number | null | undefined, unit = '') =>
   v === null || v === undefined ? typed('', unit) : { text: v.toFixed(4), unit, value: Number(v.toFixed(4)) }
 
 export function build(any: Any): Case {
-  const base = blankArea('a', 'A')
   const blank = blankReport('r')
   const plain = Object.fromEntries(
     Object.entries(any.plain).map(([name, v]) => [name, asTyped(v, blank[name as 'cec'].unit)]),
@@ -145,7 +139,7 @@ export function build(any: Any): Case {
       size: { text: `${any.side.toFixed(3)} x 10`, unit: 'ft²', value: null },
       guide: guideRef(any.guide),
       materials: {
-        ...base.materials,
+        ...blankSeason.materials,
         lime: any.limeMaterial,
         sulfur: any.sulfurMaterial,
         fertilizer: any.fertilizer,

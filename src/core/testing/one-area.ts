@@ -1,5 +1,6 @@
-import { blankArea, blankCase, blankReport } from '../case/blank'
-import type { Area, Case, Report } from '../case/case'
+import { blankArea, blankCase, blankReport, blankSeason } from '../case/blank'
+import type { Case, Report } from '../case/case'
+import { withParts, type AreaInSeason, type Choices } from '../case/season'
 import { elementFields, fields } from '../report/fields'
 import { guideRef } from '../guides/guide'
 import { guideFor, guides } from '../guides/guides'
@@ -11,12 +12,17 @@ import type { Typed, UnitWords } from '../units/typed'
 const words: readonly UnitWords[] = [...elementFields.P.units, ...fields.lime.units, ...fields.rowSpacing.units]
 export const typed = (text: string | number, unit = ''): Typed => readMeasured(String(text), unit, words)
 
-export function oneArea(area: Partial<Area>, report: Partial<Report> | null = {}, more: Partial<Case> = {}): Case {
+export function oneArea(
+  area: Partial<AreaInSeason>,
+  report: Partial<Report> | null = {},
+  more: Partial<Case> = {},
+): Case {
   const guide = guideFor(report?.extractant ?? 'mehlich-3') ?? guides[0]!
   const base = { ...blankArea('a', 'A'), size: { text: '20x50', unit: 'ft²', value: 1000 }, guide: guideRef(guide) }
+  const kase = blankCase('c', '2026-01-01T00:00:00.000Z')
   return {
-    ...blankCase('c', '2026-01-01T00:00:00.000Z'),
-    areas: [{ ...base, reportId: report && 'r', ...area }],
+    ...kase,
+    areas: [withParts({ ...base, reportId: report && 'r' }, kase.season, area)],
     reports: report ? [{ ...blankReport('r'), ...report }] : [],
     ...more,
   }
@@ -30,8 +36,8 @@ export const answer = (...of: Parameters<typeof oneArea>): Answer => found(...of
 export const printed = (recommends: Partial<Report['recommends']>): Partial<Report> => ({
   recommends: { ...blankReport('').recommends, ...recommends },
 })
-export const choosing = (materials: Partial<Area['materials']>): Partial<Area> => ({
-  materials: { ...blankArea('', '').materials, ...materials },
+export const choosing = (materials: Partial<Choices>): Partial<AreaInSeason> => ({
+  materials: { ...blankSeason.materials, ...materials },
 })
 
 /** lb of N, P₂O₅ and K₂O; 0 where none, the reason's key where it is not known. */

@@ -1,4 +1,4 @@
-import { fertilizers, type Fertilizer, type LimeMaterial } from '../shelf/materials'
+import { isAcidifier, type Fertilizer, type Lime } from '../shelf/product'
 import type { OneFertilizer } from '../mix/one-fertilizer'
 import type { Feeding } from '../needs/nutrients/method'
 import type { NutrientNeed } from '../needs/nutrients/need'
@@ -14,7 +14,7 @@ export interface Circumstances {
   readonly reading: readonly ReadingLine[]
   readonly needs: readonly NutrientNeed[]
   readonly others: readonly OtherNeed[]
-  readonly lime: LimeMaterial
+  readonly lime: Lime
   readonly fertilizer?: Fertilizer
   readonly mix?: OneFertilizer
 }
@@ -32,22 +32,22 @@ const facts = {
   'beyond range': ({ reaction }) => reaction.dose?.beyond ?? false,
   'left high': ({ reaction }) => reaction.why.key === 'reaction.leave-high',
   'ours leads': ({ reaction }) => reaction.dose !== undefined && reaction.dose.ledBy.id !== 'laboratory',
-  'caustic lime': ({ lime, reaction }) => reaction.outcome === 'lime' && lime.caustic === true,
-  'acid salt': ({ reaction }) => reaction.dose !== undefined && 'productPerPass' in reaction.dose.material,
-  'iron sulfate': ({ reaction }) => reaction.dose !== undefined && 'stains' in reaction.dose.material,
+  'caustic lime': ({ lime, reaction }) => reaction.outcome === 'lime' && lime.liming.caustic === true,
+  'acid salt': ({ reaction }) => acidifier(reaction)?.productPerPass !== undefined,
+  'iron sulfate': ({ reaction }) => acidifier(reaction)?.stains === true,
   fertilizer: ({ fertilizer }) => fertilizer !== undefined,
-  'ammonium bag': ({ fertilizer }) => fertilizer?.ammonium === true,
-  'nitrate bag': ({ fertilizer }) => fertilizer?.nitrate === true,
-  'ammonium nitrate': ({ fertilizer }) => fertilizer?.restricted === true,
-  'lawn bag': ({ fertilizer }) => fertilizer?.forLawns === true,
-  'phosphorus bag': ({ fertilizer }) => fertilizer !== undefined && fertilizer.grade['P₂O₅'] > 0,
-  'quick bag': ({ fertilizer }) => fertilizer !== undefined && fertilizer.slowNitrogen < 0.5,
-  'chloride bag': ({ fertilizer }) => fertilizer?.chloride === true,
-  'blend or none': ({ fertilizer }) => fertilizer?.blend ?? true,
-  manure: ({ fertilizer, feeding }) => fertilizer?.origin === 'manure' || fromManure(feeding),
-  compost: ({ fertilizer }) => fertilizer?.origin === 'compost',
-  sewage: ({ fertilizer }) => fertilizer?.origin === 'sewage',
-  meal: ({ fertilizer }) => fertilizer !== undefined && fertilizer.firstYearN < 1 && !fertilizer.origin,
+  'ammonium bag': ({ fertilizer }) => fertilizer?.feeding.ammonium === true,
+  'nitrate bag': ({ fertilizer }) => fertilizer?.feeding.nitrate === true,
+  'ammonium nitrate': ({ fertilizer }) => fertilizer?.feeding.restricted === true,
+  'lawn bag': ({ fertilizer }) => fertilizer?.feeding.forLawns === true,
+  'phosphorus bag': ({ fertilizer }) => fertilizer !== undefined && fertilizer.feeding.grade['P₂O₅'] > 0,
+  'quick bag': ({ fertilizer }) => fertilizer !== undefined && fertilizer.feeding.slowNitrogen < 0.5,
+  'chloride bag': ({ fertilizer }) => fertilizer?.feeding.chloride === true,
+  'blend or none': ({ fertilizer }) => fertilizer?.feeding.blend ?? true,
+  manure: ({ fertilizer, feeding }) => fertilizer?.feeding.origin === 'manure' || fromManure(feeding),
+  compost: ({ fertilizer }) => fertilizer?.feeding.origin === 'compost',
+  sewage: ({ fertilizer }) => fertilizer?.feeding.origin === 'sewage',
+  meal: ({ fertilizer }) => fertilizer !== undefined && fertilizer.feeding.firstYearN < 1 && !fertilizer.feeding.origin,
   'phosphorus over': ({ mix }) =>
     mix?.supplies.some((one) => one.nutrient === 'P₂O₅' && one.wanted === 'none' && one.supplied.value.v > 0) ?? false,
   boron: gives('B'),
@@ -69,8 +69,8 @@ function gives(nutrient: OtherNeed['nutrient']) {
     others.some((one) => one.nutrient === nutrient && (one.outcome === 'apply' || one.outcome === 'by-label'))
 }
 
-const fromManure = ({ past }: Feeding) => past.manure !== null && originOf(fertilizers[past.manure]) === 'manure'
-const originOf = ({ origin }: Fertilizer) => origin
+const fromManure = ({ manure }: Feeding) => manure?.feeding.origin === 'manure'
+const acidifier = ({ dose }: Reaction) => (isAcidifier(dose?.material) ? dose.material.acidifying : undefined)
 const classOf = (reading: readonly ReadingLine[], line: string, ...classes: readonly string[]) =>
   reading.some(({ id, className }) => id === line && className !== undefined && classes.includes(className))
 

@@ -2,7 +2,8 @@ import * as fc from 'fast-check'
 import { evaluate as mathEvaluate, unit } from 'mathjs'
 import { MF } from 'mf-parser'
 import { fields } from '../report/fields'
-import { carriers, limeMaterials, sulfurMaterials } from '../shelf/materials'
+import { productNamed, type Product } from '../shelf/product'
+import { shippedProducts } from '../shelf/products'
 import {
   caCO3PerSulfur,
   cmPerInch,
@@ -47,6 +48,7 @@ describe('factors', () => {
   )
 
   const acreFoot = 4_000_000
+  const product = (id: string): Product => productNamed(shippedProducts, `${id}@1`)!
   test.each([
     ['lb CaCO₃ per lb S', caCO3PerSulfur, mass('CaCO3') / mass('S')],
     ['ppm Ca per meq', ppmPerMeq.Ca, (mass('Ca') / 2) * 10],
@@ -57,14 +59,14 @@ describe('factors', () => {
     ['tons of gypsum per meq Na', gypsumPerMeqSodium, ((mass('CaSO4(H2O)2') / 2) * 1e-5 * acreFoot) / 2_000, 0.002],
     [
       'aluminum sulfate per S',
-      1 / sulfurMaterials['aluminum-sulfate'].strength,
+      1 / product('aluminum-sulfate').acidifying!.strength,
       mass('Al2(SO4)3(H2O)18') / mass('S') / 3,
     ],
-    ['ferrous sulfate per S', 1 / sulfurMaterials['ferrous-sulfate'].strength, mass('FeSO4(H2O)7') / mass('S')],
-    ['hydrated lime', limeMaterials['hydrated-lime'].effectiveness, mass('CaCO3') / mass('Ca(OH)2'), 0.002],
-    ['Mg in Epsom salt', carriers['epsom-salt'].percent, (mass('Mg') / mass('MgSO4(H2O)7')) * 100, 0.007],
-    ['B in borax', carriers.borax.percent, ((mass('B') * 4) / mass('Na2B4O7(H2O)10')) * 100, 0.04],
-    ['Zn in zinc sulfate', carriers['zinc-sulfate'].percent, (mass('Zn') / mass('ZnSO4(H2O)')) * 100, 0.02],
+    ['ferrous sulfate per S', 1 / product('ferrous-sulfate').acidifying!.strength, mass('FeSO4(H2O)7') / mass('S')],
+    ['hydrated lime', Number(product('hydrated-lime').liming!.effectiveness), mass('CaCO3') / mass('Ca(OH)2'), 0.002],
+    ['Mg in Epsom salt', product('epsom-salt').feeding!.also!.Mg!, (mass('Mg') / mass('MgSO4(H2O)7')) * 100, 0.007],
+    ['B in borax', product('borax').feeding!.also!.B!, ((mass('B') * 4) / mass('Na2B4O7(H2O)10')) * 100, 0.04],
+    ['Zn in zinc sulfate', product('zinc-sulfate').feeding!.also!.Zn!, (mass('Zn') / mass('ZnSO4(H2O)')) * 100, 0.02],
   ])('%s by molar mass', (_, ours, theirs, within = 0.001) => expect(Math.abs(ours / theirs - 1)).toBeLessThan(within))
   test('ppm × 2 is lb/acre at 6⅔ in (acre furrow slice, by definition)', () =>
     expect(lbPerAcrePerPpmInch * furrowSliceInches).toBeCloseTo(2, 12))

@@ -1,8 +1,10 @@
 'use client'
 
 import { createContext, useContext } from 'react'
-import type { Draft } from 'immer'
+import { castDraft, type Draft } from 'immer'
+import { blankSeason } from '@/core/case/blank'
 import type { Area, Case } from '@/core/case/case'
+import type { AreaInSeason, Season } from '@/core/case/season'
 import type { Act } from '@/core/case/acts/act'
 import type { AreaRecommendation, Recommendation } from '@/core/recommend'
 import type { Station } from '@/core/case/progress'
@@ -21,8 +23,8 @@ export interface OpenCase {
   readonly edit: (recipe: Recipe) => void
   /** Does one of the things that can be done to a case. */
   readonly act: (act: Act) => void
-  /** The area looked at, null while there is none. */
-  readonly area: Area | null
+  /** The area looked at, in the season that is worked on; null while there is none. */
+  readonly area: AreaInSeason | null
   readonly selectArea: (id: string) => void
   readonly go: (view: View, areaId?: string) => void
   /** Opens a number into its workings; null closes them. */
@@ -47,4 +49,12 @@ export const inArea =
   (draft) => {
     const area = draft.areas.find((one) => one.id === id)
     if (area) change(area)
+  }
+
+/** Changes what grows on an area, or is done there, in the season that is worked on. */
+export const inThisSeason =
+  (id: string, change: (season: Draft<Season>, area: Draft<Area>) => void): Recipe =>
+  (draft) => {
+    const area = draft.areas.find((one) => one.id === id)
+    if (area) change((area.seasons[draft.season] ??= castDraft(structuredClone(blankSeason))), area)
   }

@@ -5,6 +5,9 @@ import type { Guide } from '@/core/guides/guide'
 import type { Recommendation } from '@/core/recommend'
 import { guides as shippedGuides } from '@/core/guides/guides'
 import { allGuides, followGuides } from '@/store/guides'
+import type { Product } from '@/core/shelf/product'
+import { shippedProducts } from '@/core/shelf/products'
+import { allProducts, followProducts } from '@/store/products'
 import { recommendChanged } from '@/store/remembered'
 import { follow, front, type Front } from '@/store/cases'
 import type { Case } from '@/core/case/case'
@@ -26,16 +29,21 @@ export function useCase(id: string): Front {
  */
 export function useRecommendation(kase: Case, areaId: string | null): Recommendation {
   const guides = useGuides()
+  const products = useProducts()
   const rested = useDeferredValue(kase)
-  const others = useMemo(() => recommendChanged(rested, guides), [rested, guides])
+  const others = useMemo(() => recommendChanged(rested, guides, products), [rested, guides, products])
   return useMemo(() => {
     const before = new Map(others.areas.map((one) => [one.areaId, one]))
     const now = kase.areas.filter(({ id }) => id === areaId || !before.has(id))
-    for (const one of recommendChanged({ ...kase, areas: now }, guides).areas) before.set(one.areaId, one)
+    for (const one of recommendChanged({ ...kase, areas: now }, guides, products).areas) before.set(one.areaId, one)
     return { ...others, areas: kase.areas.map(({ id }) => before.get(id)!) }
-  }, [kase, others, areaId, guides])
+  }, [kase, others, areaId, guides, products])
 }
 
 /** The guides that rate here, as they are now. */
 export const useGuides = (): readonly Guide[] => useSyncExternalStore(followGuides, allGuides, shippedOnly)
+
+/** The products that can be named here. */
+export const useProducts = (): readonly Product[] =>
+  useSyncExternalStore(followProducts, allProducts, () => shippedProducts)
 const shippedOnly = () => shippedGuides

@@ -1,4 +1,7 @@
-import type { Area, PutOn } from '../case'
+import type { Area } from '../case'
+import type { Application } from '../applications'
+import { blankSeason } from '../blank'
+import type { Season, Year } from '../season'
 import type { PlanShape } from '../../ground/plan/plan-size'
 import type { GuideRef } from '../../guides/guide'
 import { withAreas, withEntry, withoutEntry, type Act } from './act'
@@ -7,10 +10,14 @@ export const addAreas =
   (areas: readonly Area[]): Act =>
   (kase) => ({ ...kase, areas: [...kase.areas, ...areas] })
 
-/** Takes an area out; reports and samples go on speaking of the others. */
+/** Takes an area out, with what was put on there; reports and samples go on speaking of the others. */
 export const removeArea =
   (id: string): Act =>
-  (kase) => ({ ...kase, areas: withoutEntry(kase.areas, id) })
+  (kase) => {
+    const applied = kase.applications.filter(({ areaId }) => areaId !== id)
+    const applications = applied.length < kase.applications.length ? applied : kase.applications
+    return { ...kase, areas: withoutEntry(kase.areas, id), applications }
+  }
 
 export const changeArea =
   (id: string, change: (area: Area) => Area): Act =>
@@ -38,9 +45,38 @@ export const removeShape =
       return shapes === area.shapes ? area : { ...area, shapes }
     })
 
-/** Adds what was put on in an earlier year, to be filled in. */
-export const addPutOn = (areaId: string, entry: PutOn): Act =>
-  changeArea(areaId, (area) => ({ ...area, putOn: [...area.putOn, entry] }))
+/** Logs what was put on, to be filled in. */
+export const addApplication =
+  (entry: Application): Act =>
+  (kase) => ({ ...kase, applications: [...kase.applications, entry] })
 
-export const removePutOn = (areaId: string, id: string): Act =>
-  changeArea(areaId, (area) => ({ ...area, putOn: withoutEntry(area.putOn, id) }))
+export const changeApplication =
+  (id: string, parts: Partial<Omit<Application, 'id'>>): Act =>
+  (kase) => ({ ...kase, applications: withEntry(kase.applications, id, (entry) => ({ ...entry, ...parts })) })
+
+export const removeApplication =
+  (id: string): Act =>
+  (kase) => ({ ...kase, applications: withoutEntry(kase.applications, id) })
+
+/**
+ * Works on another year from now on. A year that an area has not seen yet begins with the last one before it: the same
+ * crops, plants and rows; no new lawn, nothing left by earlier years, no products chosen.
+ */
+export const openSeason =
+  (year: Year): Act =>
+  (kase) => ({
+    ...withAreas(kase, (area) =>
+      area.seasons[year] ? area : { ...area, seasons: { ...area.seasons, [year]: followingOn(area, year) } },
+    ),
+    season: year,
+  })
+
+function followingOn({ seasons }: Area, year: Year): Season {
+  const last = Object.keys(seasons)
+    .filter((one) => one < year)
+    .sort()
+    .at(-1)
+  if (last === undefined) return blankSeason
+  const { crop, otherCrops, feeding, plants, rows } = seasons[last]!
+  return { ...blankSeason, crop, otherCrops, feeding, plants, rows }
+}

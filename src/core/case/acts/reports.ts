@@ -27,7 +27,7 @@ export const pinGuides =
     return withAreas(kase, (area) => {
       if (area.reportId !== reportId) return area
       const now = guides.find((guide) => guideRef(guide) === area.guide)
-      const guide = guidesFor(guides, extractant, area.crop)[0]
+      const guide = guidesFor(guides, extractant, area.seasons[kase.season]?.crop ?? null)[0]
       return guide && now?.extractant !== extractant ? { ...area, guide: guideRef(guide) } : area
     })
   }

@@ -1,11 +1,14 @@
-import type { Area } from '../../case/case'
+import type { Application } from '../../case/applications'
+import type { AreaInSeason } from '../../case/season'
 import type { Crop } from '../../guides/crop'
 import type { Depth, Sampling, TestId } from '../../guides/sampling'
 import { say, type Sentence } from '../../told/sentence'
 
 /** Ground that is sampled, as far as it is known. */
 export interface Sampled {
-  readonly area: Area
+  readonly area: AreaInSeason
+  /** What was put on there. */
+  readonly applied: readonly Application[]
   /** ft²; undefined while nobody knows. */
   readonly size?: number
   readonly crop: Crop | null
@@ -39,7 +42,7 @@ export interface Asked {
  * Source: common practice.
  */
 export function testsFor(ground: readonly Sampled[]): readonly Asked[] {
-  const has = (concern: Area['concerns'][number]) => ground.some(({ area }) => area.concerns.includes(concern))
+  const has = (concern: AreaInSeason['concerns'][number]) => ground.some(({ area }) => area.concerns.includes(concern))
   const mix = ground.some(({ crop }) => crop?.use === 'container')
   const vegetables = ground.some(({ crop }) => crop?.use === 'bed' && crop.edible)
   const asked: (Asked | false)[] = [

@@ -1,6 +1,6 @@
+import { inSeason, withParts, type AreaInSeason } from '../../case/season'
 import * as fc from 'fast-check'
-import { blankArea } from '../../case/blank'
-import type { Area } from '../../case/case'
+import { blankApplication, blankArea } from '../../case/blank'
 import { crops, pottedCrops } from '../../guides/crops'
 import { houseSampling } from '../../guides/sampling'
 import { defaultGuide } from '../../guides/guides'
@@ -14,8 +14,9 @@ import { spotSummary } from './spot-check'
 import { againstMix, apart, proposed } from './together'
 
 const known = { ...crops, ...pottedCrops }
-const ground = (crop: keyof typeof known | null, more: Partial<Area> = {}, size?: number): Sampled => ({
-  area: { ...blankArea(`${crop} ${JSON.stringify(more)}`, 'A'), crop, ...more },
+const ground = (crop: keyof typeof known | null, more: Partial<AreaInSeason> = {}, size?: number): Sampled => ({
+  area: inSeason(withParts(blankArea(`${crop} ${JSON.stringify(more)}`, 'A'), '2026', { crop, ...more }), '2026'),
+  applied: [],
   crop: crop && known[crop],
   size,
 })
@@ -57,7 +58,7 @@ describe('how many cores, how deep, which tests (common practice)', () => {
 
 describe('what may share a bag (common practice: managed alike, one soil, one kind of crop)', () => {
   const because = (a: Sampled, b: Sampled) => apart(a, b).map(({ key }) => key)
-  const manure = [{ id: 'p', year: '2025', what: 'manure' as const, note: '' }]
+  const manured = { ...ground('tomato'), applied: [{ ...blankApplication('p', 'a', '2025'), what: 'manure' as const }] }
   test.each<[string, Sampled, Sampled, string[]]>([
     ['two tomato beds', ground('tomato'), ground('tomato'), []],
     ['tomatoes and cabbage', ground('tomato'), ground('cabbage'), []],
@@ -73,7 +74,7 @@ describe('what may share a bag (common practice: managed alike, one soil, one ki
     ],
     ['clay and who knows', ground('tomato', { texture: 'clay' }), ground('tomato'), []],
     ['a bad corner', ground('tomato', { concerns: ['weak'] }), ground('tomato'), ['sample.apart-trouble']],
-    ['one was manured', ground('tomato', { putOn: manure }), ground('tomato'), ['sample.apart-past']],
+    ['one was manured', manured, ground('tomato'), ['sample.apart-past']],
     [
       'level and steep',
       ground('clover', { lie: { ...blankArea('', '').lie, slope: 'steep' } }),

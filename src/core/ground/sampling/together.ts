@@ -9,8 +9,8 @@ const differ = (a: string | null, b: string | null) => a !== null && a !== '' &&
 const aimsApart = 0.3
 
 /** What of earlier years still tells in the soil. */
-const corrected = ({ area }: Sampled) =>
-  new Set(area.putOn.map(({ what }) => what).filter((what) => what !== 'fertilizer'))
+const corrected = ({ applied }: Sampled) =>
+  new Set(applied.map(({ what }) => what).filter((what) => what !== 'fertilizer'))
 const unlike = (a: ReadonlySet<string>, b: ReadonlySet<string>) =>
   a.size !== b.size || [...a].some((one) => !b.has(one))
 

@@ -137,7 +137,7 @@ function printedLime(value: number, read: ReadReport, report: Report, ground: Gr
 export function limeCap({ planted, limits, choices }: Pick<Ground, 'planted' | 'limits' | 'choices'>): Cap {
   const { lime } = limits
   const perPass = planted ? lime.surfacePerPass : lime.dugInPerPass
-  const own = choices.lime.material.cap
+  const own = choices.lime.material.liming.cap
   if (own && own.perPass < perPass)
     return {
       perPass: own.perPass,

@@ -1,4 +1,4 @@
-import type { LimeMaterial } from '../../shelf/materials'
+import type { Lime } from '../../shelf/product'
 import { say } from '../../told/sentence'
 import { rateUnits } from '../../units/rates'
 import { quantity } from '../../units/quantity'
@@ -7,7 +7,7 @@ import type { LimeMethod } from './method'
 
 /** What is bought, and how much of it acts like pure fine CaCO₃. */
 export interface ChosenLime {
-  readonly material: LimeMaterial
+  readonly material: Lime
   readonly effectiveness: Working<'lb CaCO₃/lb product'> | 'reference'
   readonly bagLb: number
 }

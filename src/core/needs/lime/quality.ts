@@ -1,6 +1,6 @@
-import type { Choices } from '../../case/case'
+import type { Choices } from '../../case/season'
 import { cceField, limeFields, moistureField, numberIn, sieveField } from '../../report/fields'
-import { limeScales, type LimeScale, type LimeScaleId, type SieveMesh } from '../../shelf/materials'
+import { limeScales, type LimeScale, type LimeScaleId, type SieveMesh } from '../../shelf/lime-scales'
 import { say } from '../../told/sentence'
 import { quantity } from '../../units/quantity'
 import { derive, given, type Derived, type Working } from '../../workings'

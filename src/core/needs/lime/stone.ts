@@ -1,7 +1,9 @@
-import type { Choices, Report } from '../../case/case'
+import type { Report } from '../../case/case'
+import type { Choices } from '../../case/season'
 import { fields, numberIn } from '../../report/fields'
 import type { Guide } from '../../guides/guide'
-import { limeMaterials, type LimeMaterial, type LimeMaterialId } from '../../shelf/materials'
+import { isLime, productNamed, type Product } from '../../shelf/product'
+import { usual } from '../../shelf/products'
 import { sufficiency } from '../../reading/classify'
 import type { ReadReport } from '../../reading/soil'
 import { say, type Sentence } from '../../told/sentence'
@@ -38,14 +40,13 @@ export function stoneFor(read: ReadReport, report: Report, guide: Guide): Stone 
 }
 
 /** The lime settled on, or the suggested one, with what its bag says. */
-export function chosenLime(choices: Choices, stone: Stone): ChosenLime {
-  const id: LimeMaterialId =
-    choices.lime ?? (stone.kind === 'dolomitic' ? 'pelletized-dolomitic' : 'pelletized-calcitic')
-  const material: LimeMaterial = limeMaterials[id]
+export function chosenLime(choices: Choices, stone: Stone, products: readonly Product[]): ChosenLime {
+  const named = productNamed(products, choices.lime)
+  const material = isLime(named) ? named : usual[stone.kind === 'dolomitic' ? 'dolomitic' : 'calcitic']
   const bagLb = numberIn(fields.bag, choices.limeBag) ?? material.bagLb
   const onLabel = labelled(choices)
   if (onLabel) return { material, bagLb, effectiveness: onLabel }
-  const { effectiveness } = material
+  const { effectiveness } = material.liming
   if (effectiveness === 'reference') return { material, bagLb, effectiveness }
   return {
     material,

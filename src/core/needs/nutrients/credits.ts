@@ -1,5 +1,4 @@
 import { fields, numberIn } from '../../report/fields'
-import { fertilizers, type Fertilizer } from '../../shelf/materials'
 import { nitrateInLayer } from '../../reading/nitrate'
 import { say } from '../../told/sentence'
 import { quantity } from '../../units/quantity'
@@ -52,23 +51,22 @@ function matterCredit({ read, guide }: Feeding): Derived<'lb N/1000 ft²'> | und
 }
 
 /** The part of a manure's or compost's nitrogen that feeds in its first year. */
-function manureCredit({ past }: Feeding): Derived<'lb N/1000 ft²'> | undefined {
-  const material: Fertilizer | undefined = past.manure ? fertilizers[past.manure] : undefined
+function manureCredit({ past, manure }: Feeding): Derived<'lb N/1000 ft²'> | undefined {
   const rate = numberIn(fields.nutrient, past.manureRate)
-  if (!material || !rate) return undefined
+  if (!manure || !rate) return undefined
   return derive(
     'lb N/1000 ft²',
     'rate * grade / 100 * first_year',
     {
       rate: fromPrinted('product', rate, past.manureRate.unit as RateUnit),
-      grade: given(quantity(material.grade.N, '% N'), say('material.grade', { nutrient: 'N' }), 'practice'),
+      grade: given(quantity(manure.feeding.grade.N, '% N'), say('material.grade', { nutrient: 'N' }), 'practice'),
       first_year: given(
-        quantity(material.firstYearN, 'of it in the first year'),
+        quantity(manure.feeding.firstYearN, 'of it in the first year'),
         say('material.first-year'),
         'practice',
       ),
     },
-    say('nitrogen.credit-manure', { material: material.label }),
+    say('nitrogen.credit-manure', { material: manure.label }),
     'practice',
   )
 }

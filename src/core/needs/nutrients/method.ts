@@ -1,7 +1,8 @@
-import type { Area, Past } from '../../case/case'
+import type { AreaInSeason, Past } from '../../case/season'
 import type { Crop } from '../../guides/crop'
 import type { Guide } from '../../guides/guide'
 import type { ReadReport } from '../../reading/soil'
+import type { Fertilizer } from '../../shelf/product'
 import type { Sentence } from '../../told/sentence'
 import type { MajorNutrient } from '../../units/quantity'
 import type { Derived } from '../../workings'
@@ -11,9 +12,11 @@ export interface Feeding {
   readonly area: Derived<'ft²'>
   readonly crop: Crop
   readonly guide: Guide
-  readonly settings: Pick<Area, 'feeding' | 'phosphorusBanned' | 'newLawn'>
+  readonly settings: Pick<AreaInSeason, 'feeding' | 'phosphorusBanned' | 'newLawn'>
   readonly planting: Planting
   readonly past: Past
+  /** What was put on for this season, where it is a product that is known. */
+  readonly manure?: Fertilizer
   readonly read: ReadReport
   /** Light ground, which holds little of what it is given. */
   readonly sandy: boolean

@@ -1,6 +1,7 @@
 import type { Report } from '../../case/case'
 import { laboratory } from '../candidate'
-import { carrierOf, type Carrier } from '../../shelf/materials'
+import type { Fertilizer } from '../../shelf/product'
+import { carrierOf } from '../../shelf/products'
 import { sufficiency, type Sufficiency } from '../../reading/classify'
 import { say, type Outcome, type Sentence, type Text } from '../../told/sentence'
 import { otherNutrients, quantity, type OtherNutrient } from '../../units/quantity'
@@ -18,7 +19,7 @@ export interface OtherNeed {
   readonly ledBy?: { readonly id: string; readonly label: Text }
   readonly rate?: Derived<`lb ${OtherNutrient}/1000 ft²`>
   readonly amount?: Derived<`lb ${OtherNutrient}`>
-  readonly product?: { readonly material: Carrier; readonly amount: Derived<'lb product'> }
+  readonly product?: { readonly material: Fertilizer; readonly amount: Derived<'lb product'> }
 }
 
 /** What the rules look at beside the feeding. */
@@ -82,14 +83,14 @@ function asNeed(nutrient: OtherNutrient, verdict: Verdict, { area }: Feeding): O
   }
 }
 
-const productOf = (nutrient: OtherNutrient, amount: Derived, material: Carrier): Derived<'lb product'> =>
+const productOf = (nutrient: OtherNutrient, amount: Derived, material: Fertilizer): Derived<'lb product'> =>
   derive(
     'lb product',
     'amount / (percent / 100)',
     {
       amount,
       percent: given(
-        quantity(material.percent, `% ${nutrient}`),
+        quantity(material.feeding.also![nutrient]!, `% ${nutrient}`),
         say('material.holds', { material: material.label }),
         'practice',
       ),

@@ -1,4 +1,4 @@
-import type { Area } from '../../case/case'
+import type { Season } from '../../case/season'
 import { fields, numberIn } from '../../report/fields'
 import { readRows, type Problem } from '../../reading/soil'
 import { cmPerInch } from '../../units/factors'
@@ -6,7 +6,7 @@ import { check, type Field, type Typed } from '../../units/typed'
 import type { Planting } from './method'
 
 /** What was typed of plants and rows, in ft, in and years. */
-export function readPlanting({ plants, rows }: Pick<Area, 'plants' | 'rows'>): Planting {
+export function readPlanting({ plants, rows }: Pick<Season, 'plants' | 'rows'>): Planting {
   const { length, spacing } = readRows(rows)
   const shoots = numberIn(fields.shoots, plants.shoots)
   return {
@@ -20,7 +20,7 @@ export function readPlanting({ plants, rows }: Pick<Area, 'plants' | 'rows'>): P
 }
 
 /** What of it cannot be read. */
-export function plantingProblems({ plants, rows, past }: Pick<Area, 'plants' | 'rows' | 'past'>): Problem[] {
+export function plantingProblems({ plants, rows, past }: Pick<Season, 'plants' | 'rows' | 'past'>): Problem[] {
   const all: readonly (readonly [string, Field, Typed])[] = [
     ['plants.count', fields.plants, plants.count],
     ['plants.age', fields.age, plants.age],

@@ -1,6 +1,6 @@
 import type { Report } from '../../case/case'
 import { inOrder, laboratory, typedDepth, usualDepth, wherePH, type Candidate, type Ground } from '../candidate'
-import type { SulfurMaterial } from '../../shelf/materials'
+import type { Acidifier } from '../../shelf/product'
 import { textures } from '../../guides/soils'
 import type { Cap } from '../../passes/split'
 import type { ReadReport } from '../../reading/soil'
@@ -73,7 +73,7 @@ const withFreeLime = (rate: Derived<'lb S/1000 ft²'>, percent: number): Derived
     'chemistry',
   )
 
-const productOf = (rate: Derived<'lb S/1000 ft²'>, material: SulfurMaterial): Derived<'lb product/1000 ft²'> =>
+const productOf = (rate: Derived<'lb S/1000 ft²'>, material: Acidifier): Derived<'lb product/1000 ft²'> =>
   derive(
     'lb product/1000 ft²',
     'sulfur / strength',
@@ -82,15 +82,15 @@ const productOf = (rate: Derived<'lb S/1000 ft²'>, material: SulfurMaterial): D
     'arithmetic',
   )
 
-const strengthOf = (material: SulfurMaterial): Given<'lb S/lb product'> =>
+const strengthOf = (material: Acidifier): Given<'lb S/lb product'> =>
   given(
-    quantity(material.strength, 'lb S/lb product'),
-    say(material.productPerPass ? 'sulfur.acts-like' : 'sulfur.strength', { material: material.label }),
-    material.productPerPass ? 'chemistry' : 'practice',
+    quantity(material.acidifying.strength, 'lb S/lb product'),
+    say(material.acidifying.productPerPass ? 'sulfur.acts-like' : 'sulfur.strength', { material: material.label }),
+    material.acidifying.productPerPass ? 'chemistry' : 'practice',
   )
 
 /** The S in a rate of product: that is what sulfur's caps weigh. */
-export const sulfurIn = (rate: Derived<'lb product/1000 ft²'>, material: SulfurMaterial): Derived<'lb S/1000 ft²'> =>
+export const sulfurIn = (rate: Derived<'lb product/1000 ft²'>, material: Acidifier): Derived<'lb S/1000 ft²'> =>
   derive(
     'lb S/1000 ft²',
     'product * strength',

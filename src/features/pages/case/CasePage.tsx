@@ -6,6 +6,7 @@ import { useSearchParams } from 'next/navigation'
 import { lazy, Suspense, useEffect, useMemo, useState, type ReactNode } from 'react'
 import type { Case } from '@/core/case/case'
 import { stations } from '@/core/case/progress'
+import { inSeason } from '@/core/case/season'
 import { act, editCase, type Front } from '@/store/cases'
 import { buttonClass } from '@/ui/Button'
 import { AmountsSheet } from '../../stations/amounts/AmountsSheet'
@@ -89,7 +90,8 @@ interface Props {
 function Opened({ kase, keeping, station, areaId }: Props) {
   useStationsAtHand()
   const [explained, explain] = useState<string | null>(null)
-  const area = kase.areas.find((one) => one.id === areaId) ?? kase.areas[0] ?? null
+  const found = kase.areas.find((one) => one.id === areaId) ?? kase.areas[0]
+  const area = found ? inSeason(found, kase.season) : null
   const recommendation = useRecommendation(kase, area?.id ?? null)
   const open = useMemo<OpenCase>(() => {
     const address = (to: View, areaTo: string | undefined) =>

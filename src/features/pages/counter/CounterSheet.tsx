@@ -7,6 +7,7 @@ import { useRouter } from 'next/navigation'
 import { useEffect, useMemo, useState, type ReactNode } from 'react'
 import { blankArea, blankReport } from '@/core/case/blank'
 import type { Case } from '@/core/case/case'
+import { inSeason } from '@/core/case/season'
 import { act, createCase, editCase, type Front } from '@/store/cases'
 import { beginsWith } from '@/store/office'
 import { counterId } from '@/store/put'
@@ -56,7 +57,8 @@ export function CounterSheet() {
 function Opened({ kase, keeping }: { kase: Case; keeping: Front['keeping'] }) {
   const router = useRouter()
   const [explained, explain] = useState<string | null>(null)
-  const area = kase.areas[0]!
+  const [ground] = kase.areas
+  const area = inSeason(ground!, kase.season)
   const recommendation = useRecommendation(kase, area.id)
   const edit: OpenCase['edit'] = (recipe) => void editCase(counterId, recipe)
   const doing: OpenCase['act'] = (one) => void act(counterId, one)
@@ -66,7 +68,7 @@ function Opened({ kase, keeping }: { kase: Case; keeping: Front['keeping'] }) {
   }
   const keep = async (station: string) => {
     const { id, written } = createCase(
-      { ...kase, createdAt: new Date().toISOString(), areas: [{ ...area, name: en.keptName }] },
+      { ...kase, createdAt: new Date().toISOString(), areas: [{ ...ground!, name: en.keptName }] },
       newId(),
     )
     await written

@@ -1,5 +1,5 @@
 import { castDraft, produce, type Draft } from 'immer'
-import { blankArea } from '@/core/case/blank'
+import { blankApplication, blankArea } from '@/core/case/blank'
 import type { Case } from '@/core/case/case'
 import { changeBetween } from '@/core/case/changes'
 import { sampleCases } from '@/demo/sample-cases'
@@ -49,8 +49,9 @@ test.each([
   ['a new area', (draft: Draft<Case>) => void draft.areas.push(castDraft(blankArea('x', 'New'))), ['an area added']],
   [
     'one of a list that has no name of its own',
-    (draft: Draft<Case>) => void draft.areas[0]!.putOn.push({ id: 'x', year: '2024', what: 'lime', note: '40 lb' }),
-    ['In-ground strip, What was put on changed'],
+    (draft: Draft<Case>) =>
+      void draft.applications.push({ ...castDraft(blankApplication('x', 'a', '2024')), what: 'lime', note: '40 lb' }),
+    ['an entry of what was put on added'],
   ],
   [
     'a core ticked off, by the sample’s code',

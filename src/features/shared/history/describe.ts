@@ -1,7 +1,8 @@
 import type { Case } from '@/core/case/case'
 import { crops } from '@/core/guides/crops'
 import { extractants } from '@/core/guides/guide'
-import { fertilizers, limeMaterials, sulfurMaterials } from '@/core/shelf/materials'
+import { productRef } from '@/core/shelf/product'
+import { shippedProducts } from '@/core/shelf/products'
 import { houseSchools, olsenSchools } from '@/core/guides/schools'
 import { textures } from '@/core/guides/soils'
 import type { Patch, Path } from '@/core/case/changes'
@@ -25,6 +26,7 @@ const lists = {
   reports: [en.report, (kase, id) => kase.reports.find((one) => one.id === id)?.code],
   samples: [en.sample, (kase, id) => kase.samples.find((one) => one.id === id)?.code],
   spotChecks: [en.spotCheck, () => undefined],
+  applications: [en.application, (kase, id) => kase.applications.find((one) => one.id === id)?.date],
 } as const satisfies Partial<Record<keyof Case, readonly [string, (kase: Case, id: string) => string | undefined]>>
 
 const listOf = (head: string | undefined) => lists[head as keyof typeof lists] as (typeof lists)['areas'] | undefined
@@ -57,18 +59,20 @@ export function nameField(path: Path, kase: Case): string {
   if (head === 'schools') return `${en.school}, ${schools.get(String(key)) ?? String(key)}`
   const field = path.at(-1)!
   const printed = path.includes('recommends') ? en.laboratorySays : ''
-  return [owner, printed, en.fields[field] ?? field].filter(Boolean).join(', ')
+  const year = path[2] === 'seasons' ? (path[3] ?? '') : ''
+  return [owner, year, printed, en.fields[field] ?? field].filter(Boolean).join(', ')
 }
 
 /** The questions on which practitioners disagree, by their ids. */
 const schools = new Map([...houseSchools, ...olsenSchools].map(({ id, label }) => [id, textOf(label)] as const))
 
 /** What the guides call the things that are chosen from a list. */
-const labels = new Map<string, string>(
-  [crops, textures, extractants, fertilizers, limeMaterials, sulfurMaterials].flatMap((table) =>
+const labels = new Map<string, string>([
+  ...[crops, textures, extractants].flatMap((table) =>
     Object.entries(table).map(([id, { label }]) => [id, textOf(label)] as const),
   ),
-)
+  ...shippedProducts.map((product) => [productRef(product), textOf(product.label)] as const),
+])
 
 /** A value as it was typed or chosen. */
 export function shown(value: unknown): string {

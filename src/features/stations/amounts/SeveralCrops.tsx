@@ -5,7 +5,7 @@ import { majorNutrients } from '@/core/units/quantity'
 import { Formula } from '@/ui/Formula'
 import { rate, weight } from '@/wording/format'
 import { render, textOf } from '@/wording/render'
-import { inArea, useOpenCase } from '../../case/context'
+import { inThisSeason, useOpenCase } from '../../case/context'
 import { en } from './messages'
 
 /** Several crops in one area, each by itself; the advisor says which one leads. */
@@ -15,7 +15,7 @@ export function SeveralCrops({ found }: { found: AreaRecommendation }) {
   if (!crop || !cropId || !answer || others.length === 0) return null
   const lead = (id: string) =>
     edit(
-      inArea(areaId, (draft) => {
+      inThisSeason(areaId, (draft) => {
         draft.otherCrops = draft.otherCrops.map((other) => (other === id ? draft.crop! : other))
         draft.crop = id
       }),

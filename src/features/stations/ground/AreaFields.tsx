@@ -2,7 +2,7 @@
 
 import { X } from 'lucide-react'
 import { lazy, Suspense, useMemo } from 'react'
-import type { Area } from '@/core/case/case'
+import type { AreaInSeason } from '@/core/case/season'
 import { fields } from '@/core/report/fields'
 import { readSize } from '@/core/ground/size'
 import { cropsOf, guideWithCrop } from '@/core/guides/choose'
@@ -17,7 +17,7 @@ import { TextField } from '@/ui/TextField'
 import { TickField } from '@/ui/TickField'
 import { volumeWords } from '@/wording/format'
 import { render, textOf } from '@/wording/render'
-import { inArea, useOpenCase } from '../../case/context'
+import { inArea, inThisSeason, useOpenCase } from '../../case/context'
 import { useGuides } from '../../case/useCase'
 import { fieldError, retyped, understood } from '../../shared/formatting'
 import { en } from './messages'
@@ -29,7 +29,7 @@ const pickField = import('@/ui/PickField')
 const PickField = lazy(() => pickField.then(({ PickField: field }) => ({ default: field<string> })))
 
 /** The crops that can be chosen for an area, and the one that is. */
-export function useCrops(area: Area) {
+export function useCrops(area: AreaInSeason) {
   const guides = useGuides()
   const crops = useMemo(() => cropsOf(guides, area.guide), [guides, area.guide])
   const options = useMemo(
@@ -44,7 +44,7 @@ const textureOptions = (Object.keys(textures) as TextureId[]).map((value) => ({
   label: textOf(textures[value].label),
 }))
 
-export function SizeField({ area, autoFocus }: { area: Area; autoFocus?: boolean }) {
+export function SizeField({ area, autoFocus }: { area: AreaInSeason; autoFocus?: boolean }) {
   const { kase, edit } = useOpenCase()
   const { text } = area.size
   const read = readSize(text, kase.measures, paceOf(kase.plan))
@@ -70,7 +70,7 @@ export function SizeField({ area, autoFocus }: { area: Area; autoFocus?: boolean
   )
 }
 
-export function CropField({ area }: { area: Area }) {
+export function CropField({ area }: { area: AreaInSeason }) {
   const { edit } = useOpenCase()
   const { guides, options } = useCrops(area)
   return (
@@ -83,10 +83,10 @@ export function CropField({ area }: { area: Area }) {
         none={en.noCrop}
         onChange={(crop) =>
           edit(
-            inArea(area.id, (draft) => {
+            inThisSeason(area.id, (draft, ground) => {
               draft.crop = crop
               draft.otherCrops = draft.otherCrops.filter((other) => other !== crop)
-              draft.guide = guideWithCrop(guides, draft.guide, crop)
+              ground.guide = guideWithCrop(guides, ground.guide, crop)
             }),
           )
         }
@@ -96,13 +96,13 @@ export function CropField({ area }: { area: Area }) {
 }
 
 /** What else grows here: each is rated by itself, and any of them can lead. */
-export function OtherCropsField({ area }: { area: Area }) {
+export function OtherCropsField({ area }: { area: AreaInSeason }) {
   const { edit } = useOpenCase()
   const { crops, options, crop } = useCrops(area)
   if (!crop) return null
   const free = options.filter(({ value }) => value !== area.crop && !area.otherCrops.includes(value))
   const change = (others: (before: readonly string[]) => string[]) =>
-    edit(inArea(area.id, (draft) => void (draft.otherCrops = others(draft.otherCrops))))
+    edit(inThisSeason(area.id, (draft) => void (draft.otherCrops = others(draft.otherCrops))))
   return (
     <div className="min-w-0">
       <Suspense fallback={<p className="text-ink-2 h-[58px] text-[13.5px]">{en.otherCrops}</p>}>
@@ -138,7 +138,7 @@ export function OtherCropsField({ area }: { area: Area }) {
 }
 
 /** With `missing`, says that the texture is what the answer waits for. */
-export function TextureField({ area, missing }: { area: Area; missing?: string }) {
+export function TextureField({ area, missing }: { area: AreaInSeason; missing?: string }) {
   const { edit } = useOpenCase()
   return (
     <SelectField
@@ -152,7 +152,7 @@ export function TextureField({ area, missing }: { area: Area; missing?: string }
   )
 }
 
-export function GroundField({ area }: { area: Area }) {
+export function GroundField({ area }: { area: AreaInSeason }) {
   const { edit } = useOpenCase()
   const { crop } = useCrops(area)
   return (
@@ -169,7 +169,7 @@ export function GroundField({ area }: { area: Area }) {
 }
 
 /** The rest of what may be said of an area; all of it can be skipped. */
-export function MoreFields({ area }: { area: Area }) {
+export function MoreFields({ area }: { area: AreaInSeason }) {
   const { kase, edit } = useOpenCase()
   const { crop } = useCrops(area)
   const [size, depth] = [readAreaSize(area, kase, crop), readDepth(area)]
@@ -192,7 +192,7 @@ export function MoreFields({ area }: { area: Area }) {
       />
       <FeedingField
         value={area.feeding}
-        onChange={(feeding) => edit(inArea(area.id, (draft) => void (draft.feeding = feeding)))}
+        onChange={(feeding) => edit(inThisSeason(area.id, (draft) => void (draft.feeding = feeding)))}
       />
       <TickField
         label={en.ban}

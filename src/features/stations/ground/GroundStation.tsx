@@ -1,14 +1,14 @@
 'use client'
 
-import { removeArea } from '@/core/case/acts/areas'
+import { measureIn, setPace } from '@/core/case/acts/measuring'
+import { openSeason, removeArea } from '@/core/case/acts/areas'
 import { lazy, Suspense, useState } from 'react'
 import { ChoiceField } from '@/ui/ChoiceField'
 import { fields } from '@/core/report/fields'
-import { readSize } from '@/core/ground/size'
-import { paceOf } from '@/core/reading/soil'
 import { Button } from '@/ui/Button'
+import { SelectField } from '@/ui/SelectField'
 import { TextField } from '@/ui/TextField'
-import { useOpenCase, inArea } from '../../case/context'
+import { inArea, useOpenCase } from '../../case/context'
 import { fieldError, retyped, understood } from '../../shared/formatting'
 import { CropField, GroundField, MoreFields, OtherCropsField, SizeField, TextureField } from './AreaFields'
 import { PastFields, PlantingFields } from './PlantingFields'
@@ -49,7 +49,7 @@ export function GroundStation() {
 
 /** Asked only where somebody paced. */
 function PaceField() {
-  const { kase, edit } = useOpenCase()
+  const { kase, act } = useOpenCase()
   const { pace } = kase.plan
   if (pace.text === '' && !kase.areas.some(({ size }) => /\bpaces?\b/i.test(size.text))) return null
   return (
@@ -61,15 +61,23 @@ function PaceField() {
       placeholder={fields.pace.example}
       echo={understood(pace, 'ft') ?? planWords.paceEcho}
       error={fieldError(fields.pace, pace)}
-      onChange={(text) =>
-        edit((draft) => {
-          draft.plan.pace = retyped(text, 'ft', fields.pace)
-          for (const one of draft.areas) {
-            const size = readSize(one.size.text, draft.measures, paceOf(draft.plan))
-            one.size.value = size.ok ? size.value.area.value.v : null
-          }
-        })
-      }
+      onChange={(text) => act(setPace(retyped(text, 'ft', fields.pace)))}
+    />
+  )
+}
+
+/** The year that is worked on. Another one keeps this one as it is. */
+function SeasonField() {
+  const { kase, act } = useOpenCase()
+  const known = new Set([kase.season, ...kase.areas.flatMap((area) => Object.keys(area.seasons))])
+  const next = String(Math.max(...[...known].map(Number)) + 1)
+  const options = [...known].sort().map((year) => ({ value: year, label: year }))
+  return (
+    <SelectField
+      label={en.season}
+      value={kase.season}
+      options={[...options, { value: next, label: en.nextSeason(next) }]}
+      onChange={(year) => year && act(openSeason(year))}
     />
   )
 }
@@ -92,19 +100,9 @@ function ByList() {
           value={kase.place}
           onChange={(place) => edit((draft) => void (draft.place = place))}
         />
-        <MeasuresField
-          value={kase.measures}
-          onChange={(measures) =>
-            edit((draft) => {
-              draft.measures = measures
-              for (const one of draft.areas) {
-                const size = readSize(one.size.text, measures, paceOf(draft.plan))
-                one.size.value = size.ok ? size.value.area.value.v : null
-              }
-            })
-          }
-        />
+        <MeasuresField value={kase.measures} onChange={(measures) => act(measureIn(measures))} />
         <PaceField />
+        <SeasonField />
         <ClimateField value={kase.climate} onChange={(climate) => edit((draft) => void (draft.climate = climate))} />
       </section>
       {area ? (

@@ -1,9 +1,12 @@
 'use client'
 
-import { addPutOn, removePutOn } from '@/core/case/acts/areas'
+import { addApplication, changeApplication, removeApplication } from '@/core/case/acts/areas'
+import type { Application } from '@/core/case/applications'
+import { blankApplication } from '@/core/case/blank'
 import { X } from 'lucide-react'
 import { v4 as newId } from 'uuid'
-import { concerns, type Area, type PutOn } from '@/core/case/case'
+import { concerns } from '@/core/case/case'
+import type { AreaInSeason } from '@/core/case/season'
 import { fields } from '@/core/report/fields'
 import { Button } from '@/ui/Button'
 import { SelectField } from '@/ui/SelectField'
@@ -17,7 +20,7 @@ const optionsOf = <Value extends string>(names: Readonly<Record<Value, string>>)
   (Object.keys(names) as Value[]).map((value) => ({ value, label: names[value] }))
 
 /** How the ground lies, and what troubles it: this decides what may share a bag, and which tests to ask for. */
-export function LieFields({ area }: { area: Area }) {
+export function LieFields({ area }: { area: AreaInSeason }) {
   const { edit } = useOpenCase()
   const { lie } = area
   return (
@@ -83,50 +86,46 @@ export function LieFields({ area }: { area: Area }) {
 }
 
 /** What was put on in earlier years. */
-export function PutOnFields({ area }: { area: Area }) {
-  const { edit, act } = useOpenCase()
-  const change = (id: string, part: Partial<PutOn>) =>
-    edit(
-      inArea(area.id, (draft) => {
-        const entry = draft.putOn.find((one) => one.id === id)
-        if (entry) Object.assign(entry, part)
-      }),
-    )
+export function PutOnFields({ area }: { area: AreaInSeason }) {
+  const { kase, act } = useOpenCase()
+  const change = (id: string, parts: Partial<Application>) => act(changeApplication(id, parts))
   return (
     <section className="mt-4" aria-label={en.putOn}>
       <h2 className="text-ink-2 text-[13.5px]">{en.putOn}</h2>
       <ul>
-        {area.putOn.map((entry, i) => (
-          <li key={entry.id} className="mt-1 flex flex-wrap items-end gap-3">
-            <div className="w-24">
-              <TextField label={en.year} value={entry.year} numeric onChange={(year) => change(entry.id, { year })} />
-            </div>
-            <div className="w-40">
-              <SelectField
-                label={en.what}
-                value={entry.what}
-                options={optionsOf(en.whats)}
-                onChange={(what) => what && change(entry.id, { what })}
-              />
-            </div>
-            <div className="min-w-48 flex-1">
-              <TextField label={en.note} value={entry.note} onChange={(note) => change(entry.id, { note })} />
-            </div>
-            <button
-              type="button"
-              aria-label={en.removePutOn(i + 1)}
-              className="hover:bg-margin flex min-h-9 min-w-9 cursor-pointer items-center justify-center"
-              onClick={() => act(removePutOn(area.id, entry.id))}
-            >
-              <X size={16} aria-hidden />
-            </button>
-          </li>
-        ))}
+        {kase.applications
+          .filter(({ areaId }) => areaId === area.id)
+          .map((entry, i) => (
+            <li key={entry.id} className="mt-1 flex flex-wrap items-end gap-3">
+              <div className="w-24">
+                <TextField label={en.year} value={entry.date} numeric onChange={(date) => change(entry.id, { date })} />
+              </div>
+              <div className="w-40">
+                <SelectField
+                  label={en.what}
+                  value={entry.what}
+                  options={optionsOf(en.whats)}
+                  onChange={(what) => what && change(entry.id, { what })}
+                />
+              </div>
+              <div className="min-w-48 flex-1">
+                <TextField label={en.note} value={entry.note} onChange={(note) => change(entry.id, { note })} />
+              </div>
+              <button
+                type="button"
+                aria-label={en.removePutOn(i + 1)}
+                className="hover:bg-margin flex min-h-9 min-w-9 cursor-pointer items-center justify-center"
+                onClick={() => act(removeApplication(entry.id))}
+              >
+                <X size={16} aria-hidden />
+              </button>
+            </li>
+          ))}
       </ul>
       <Button
         kind="text"
         className="mt-1"
-        onClick={() => act(addPutOn(area.id, { id: newId(), year: '', what: 'fertilizer', note: '' }))}
+        onClick={() => act(addApplication({ ...blankApplication(newId(), area.id, ''), what: 'fertilizer' }))}
       >
         {en.addPutOn}
       </Button>

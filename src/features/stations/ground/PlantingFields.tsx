@@ -1,9 +1,10 @@
 'use client'
 
-import type { Area } from '@/core/case/case'
+import type { AreaInSeason } from '@/core/case/season'
 import { fields } from '@/core/report/fields'
 import { houseLimits } from '@/core/guides/limits'
-import { fertilizers, type Fertilizer, type FertilizerId } from '@/core/shelf/materials'
+import { feeds, productRef } from '@/core/shelf/product'
+import type { Product } from '@/core/shelf/product'
 import { rateUnitWords } from '@/core/units/rates'
 import type { Field, Typed } from '@/core/units/typed'
 import { ChoiceField } from '@/ui/ChoiceField'
@@ -11,13 +12,14 @@ import { SelectField } from '@/ui/SelectField'
 import { TextField } from '@/ui/TextField'
 import { TickField } from '@/ui/TickField'
 import { textOf } from '@/wording/render'
-import { inArea, useOpenCase } from '../../case/context'
+import { inThisSeason, useOpenCase } from '../../case/context'
 import { fieldError, retyped, understood } from '../../shared/formatting'
+import { useProducts } from '../../case/useCase'
 import { useCrops } from './AreaFields'
 import { en } from './messages'
 
 /** Rows, plants and their years, where the crop goes by them. */
-export function PlantingFields({ area }: { area: Area }) {
+export function PlantingFields({ area }: { area: AreaInSeason }) {
   const { crop } = useCrops(area)
   if (!crop) return null
   const byTree = crop.nitrogen.unit === 'lb N/tree'
@@ -48,9 +50,10 @@ export function PlantingFields({ area }: { area: Area }) {
 }
 
 /** What earlier years left to this one, and what follows. */
-export function PastFields({ area }: { area: Area }) {
+export function PastFields({ area }: { area: AreaInSeason }) {
   const { edit } = useOpenCase()
   const { crop } = useCrops(area)
+  const products = useProducts()
   const { past } = area
   if (!crop || crop.use === 'container') return null
   const rate = past.manureRate
@@ -59,9 +62,9 @@ export function PastFields({ area }: { area: Area }) {
       <SelectField
         label={en.manure}
         value={past.manure}
-        options={manures}
+        options={manuresOf(products)}
         none={en.noManure}
-        onChange={(manure) => edit(inArea(area.id, (draft) => void (draft.past.manure = manure)))}
+        onChange={(manure) => edit(inThisSeason(area.id, (draft) => void (draft.past.manure = manure)))}
       />
       {past.manure && (
         <TextField
@@ -73,7 +76,7 @@ export function PastFields({ area }: { area: Area }) {
           echo={understood(rate, 'lb/1000 ft²')}
           error={fieldError(fields.nutrient, rate)}
           onChange={(text) =>
-            edit(inArea(area.id, (draft) => void (draft.past.manureRate = retyped(text, 'lb/1000 ft²', rates))))
+            edit(inThisSeason(area.id, (draft) => void (draft.past.manureRate = retyped(text, 'lb/1000 ft²', rates))))
           }
         />
       )}
@@ -83,14 +86,14 @@ export function PastFields({ area }: { area: Area }) {
           value={past.legume}
           options={legumes}
           none={en.noLegume}
-          onChange={(legume) => edit(inArea(area.id, (draft) => void (draft.past.legume = legume)))}
+          onChange={(legume) => edit(inThisSeason(area.id, (draft) => void (draft.past.legume = legume)))}
         />
       )}
       {crop.boron === 'serves' && (
         <TickField
           label={en.beansNext}
           checked={past.beansNext}
-          onChange={(on) => edit(inArea(area.id, (draft) => void (draft.past.beansNext = on)))}
+          onChange={(on) => edit(inThisSeason(area.id, (draft) => void (draft.past.beansNext = on)))}
         />
       )}
     </>
@@ -98,24 +101,24 @@ export function PastFields({ area }: { area: Area }) {
 }
 
 const rates: Field = { ...fields.nutrient, units: rateUnitWords }
-const manures = (Object.keys(fertilizers) as FertilizerId[])
-  .map((value) => ({ value, material: fertilizers[value] as Fertilizer }))
-  .filter(({ material }) => material.origin)
-  .map(({ value, material }) => ({ value, label: textOf(material.label) }))
+const manuresOf = (products: readonly Product[]) =>
+  products
+    .filter((product) => feeds(product) && product.feeding.origin)
+    .map((product) => ({ value: productRef(product), label: textOf(product.label) }))
 const legumes = Object.entries(houseLimits.legumes).map(([value, { label }]) => ({ value, label: textOf(label) }))
 
-function Check({ area, of, label }: { area: Area; of: 'newLawn'; label: string }) {
+function Check({ area, of, label }: { area: AreaInSeason; of: 'newLawn'; label: string }) {
   const { edit } = useOpenCase()
   return (
     <TickField
       label={label}
       checked={area[of]}
-      onChange={(on) => edit(inArea(area.id, (draft) => void (draft[of] = on)))}
+      onChange={(on) => edit(inThisSeason(area.id, (draft) => void (draft[of] = on)))}
     />
   )
 }
 
-function Dwarf({ area }: { area: Area }) {
+function Dwarf({ area }: { area: AreaInSeason }) {
   const { edit } = useOpenCase()
   return (
     <ChoiceField
@@ -125,7 +128,7 @@ function Dwarf({ area }: { area: Area }) {
         { value: 'standard', label: en.rootNames.standard },
         { value: 'dwarf', label: en.rootNames.dwarf },
       ]}
-      onChange={(roots) => edit(inArea(area.id, (draft) => void (draft.plants.dwarf = roots === 'dwarf')))}
+      onChange={(roots) => edit(inThisSeason(area.id, (draft) => void (draft.plants.dwarf = roots === 'dwarf')))}
     />
   )
 }
@@ -133,12 +136,18 @@ function Dwarf({ area }: { area: Area }) {
 type Of = { of: 'plants'; name: 'count' | 'age' | 'shoots' } | { of: 'rows'; name: 'length' | 'spacing' }
 
 /** One number of the plants or rows. */
-function Counted({ area, label, field, unit, ...at }: { area: Area; label: string; field: Field; unit: string } & Of) {
+function Counted({
+  area,
+  label,
+  field,
+  unit,
+  ...at
+}: { area: AreaInSeason; label: string; field: Field; unit: string } & Of) {
   const { edit } = useOpenCase()
   const typed: Typed = at.of === 'plants' ? area.plants[at.name] : area.rows[at.name]
   const put = (next: Typed) =>
     edit(
-      inArea(area.id, (draft) => {
+      inThisSeason(area.id, (draft) => {
         if (at.of === 'plants') draft.plants[at.name] = next
         else draft.rows[at.name] = next
       }),

@@ -1,6 +1,7 @@
 'use client'
 
-import type { Area, Case } from '@/core/case/case'
+import type { Case } from '@/core/case/case'
+import type { Season } from '@/core/case/season'
 import { ChoiceField } from '@/ui/ChoiceField'
 import { en } from './messages'
 
@@ -16,7 +17,7 @@ export function MeasuresField({ value, onChange }: Props<Case['measures']>) {
 }
 
 /** Where in a crop's span of nitrogen to serve it. */
-export function FeedingField({ value, onChange }: Props<Area['feeding']>) {
+export function FeedingField({ value, onChange }: Props<Season['feeding']>) {
   const options = (['lean', 'usual', 'generous'] as const).map((one) => ({ value: one, label: en.feedings[one] }))
   return <ChoiceField label={en.feeding} value={value} options={options} onChange={onChange} />
 }

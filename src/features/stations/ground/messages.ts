@@ -65,6 +65,8 @@ export const en = {
     lead: 'old paint, traffic or orchard',
     play: 'children play here',
   },
+  season: 'Season',
+  nextSeason: (year: string) => `${year}, begin it`,
   putOn: 'What was put on in earlier years',
   addPutOn: 'Add what was put on',
   removePutOn: (n: number) => `Take entry ${n} out`,

@@ -1,6 +1,7 @@
 'use client'
 
 import { blankArea } from '@/core/case/blank'
+import { withParts } from '@/core/case/season'
 import { addAreas } from '@/core/case/acts/areas'
 import { blankOffice } from '@/store/office'
 import { useOpenCase } from '../../case/context'
@@ -15,7 +16,7 @@ export function useAddArea(): () => void {
   return () => {
     const id = newId()
     const { guide, feeding } = office ?? blankOffice
-    act(addAreas([{ ...blankArea(id, en.newArea(kase.areas.length + 1)), guide, feeding }]))
+    act(addAreas([withParts(blankArea(id, en.newArea(kase.areas.length + 1)), kase.season, { guide, feeding })]))
     go('ground', id)
   }
 }

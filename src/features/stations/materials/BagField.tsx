@@ -1,10 +1,10 @@
 'use client'
 
-import type { Area } from '@/core/case/case'
+import type { AreaInSeason } from '@/core/case/season'
 import { fields } from '@/core/report/fields'
 import { TextField } from '@/ui/TextField'
 import { places } from '@/wording/format'
-import { inArea, useOpenCase } from '../../case/context'
+import { inThisSeason, useOpenCase } from '../../case/context'
 import { fieldError, retyped } from '../../shared/formatting'
 import { en } from './messages'
 
@@ -14,7 +14,7 @@ export function BagField({
   of,
   usual,
 }: {
-  area: Area
+  area: AreaInSeason
   of: 'limeBag' | 'sulfurBag' | 'fertilizerBag'
   usual: number
 }) {
@@ -29,7 +29,7 @@ export function BagField({
       placeholder={places(usual, 1)}
       error={fieldError(fields.bag, typed)}
       onChange={(text) =>
-        edit(inArea(area.id, (draft) => void (draft.materials[of] = retyped(text, 'lb', fields.bag))))
+        edit(inThisSeason(area.id, (draft) => void (draft.materials[of] = retyped(text, 'lb', fields.bag))))
       }
     />
   )

@@ -1,10 +1,10 @@
 'use client'
 
 import clsx from 'clsx'
-import type { Area } from '@/core/case/case'
+import type { AreaInSeason } from '@/core/case/season'
 import { fields } from '@/core/report/fields'
 import type { Use } from '@/core/guides/crop'
-import type { Fertilizer, FertilizerId } from '@/core/shelf/materials'
+import type { Fertilizer, ProductRef } from '@/core/shelf/product'
 import { canMeet, type OneFertilizer, type Supply } from '@/core/mix/one-fertilizer'
 import { shelfFor, type AreaRecommendation, type OnShelf } from '@/core/recommend'
 import { majorNutrients } from '@/core/units/quantity'
@@ -14,7 +14,7 @@ import { Formula } from '@/ui/Formula'
 import { TextField } from '@/ui/TextField'
 import { figure, weight, type Measures } from '@/wording/format'
 import { render, textOf } from '@/wording/render'
-import { inArea, useOpenCase } from '../../case/context'
+import { inThisSeason, useOpenCase } from '../../case/context'
 import { useGuides } from '../../case/useCase'
 import { fieldError, retyped } from '../../shared/formatting'
 import { Figure } from '../../shared/workings/Figure'
@@ -23,7 +23,7 @@ import { gradeWords } from './grade'
 import { en } from './messages'
 
 /** Every product on the shelf, each as if it alone did the whole job; one is chosen. */
-export function FertilizerShelf({ area, found }: { area: Area; found: AreaRecommendation }) {
+export function FertilizerShelf({ area, found }: { area: AreaInSeason; found: AreaRecommendation }) {
   const { kase, edit } = useOpenCase()
   const guides = useGuides()
   const { answer, size, crop } = found
@@ -38,9 +38,9 @@ export function FertilizerShelf({ area, found }: { area: Area; found: AreaRecomm
     rows.filter((row) => row.mix || row.id === chosen),
     found.use,
   )
-  const choose = (id: FertilizerId | null) =>
+  const choose = (id: ProductRef | null) =>
     edit(
-      inArea(area.id, (draft) => {
+      inThisSeason(area.id, (draft) => {
         draft.materials.fertilizer = id
         draft.materials.meets = null
         draft.materials.fertilizerBag = { text: '', unit: 'lb', value: null }
@@ -119,7 +119,7 @@ const sortBy = (rows: readonly OnShelf[], use: Use): OnShelf[] =>
 function misfit({ mix, material }: OnShelf, use: Use): number {
   if (!mix) return Infinity
   const apart = mix.supplies.map(({ over }) => Math.abs(over?.value.v ?? 0)).reduce((sum, one) => sum + one, 0)
-  const wrongPlace = mix.barred.length > 0 || (material.forLawns && use !== 'lawn')
+  const wrongPlace = mix.barred.length > 0 || (material.feeding.forLawns && use !== 'lawn')
   return (wrongPlace ? 1e9 : 0) + apart
 }
 
@@ -154,7 +154,7 @@ function Chosen({
   bagLb,
   found,
 }: {
-  area: Area
+  area: AreaInSeason
   material: Fertilizer
   mix: OneFertilizer
   bagLb: number
@@ -172,14 +172,14 @@ function Chosen({
         <Figure opens="bags">{`${figure(mix.bags.value.v)} ${mix.bags.value.v === 1 ? 'bag' : 'bags'}`}</Figure> of{' '}
         {weight(bagLb, kase.measures)}, {weight(mix.leftOver.value.v, kase.measures)} left over.
       </p>
-      {(mix.limeUsed || material.saltIndex !== undefined) && (
+      {(mix.limeUsed || material.feeding.saltIndex !== undefined) && (
         <p className="mt-1">
           {mix.limeUsed && (
             <>
               {en.limeUsed} <Figure opens="lime-used">{weight(mix.limeUsed.value.v, kase.measures)}</Figure>.{' '}
             </>
           )}
-          {material.saltIndex !== undefined && en.saltIndex(material.saltIndex)}
+          {material.feeding.saltIndex !== undefined && en.saltIndex(material.feeding.saltIndex)}
         </p>
       )}
       <p className="mt-1 flex flex-wrap gap-x-5">
@@ -199,18 +199,20 @@ function Chosen({
             label={en.meets}
             value={mix.meets}
             options={possible.map((value) => ({ value, label: en.nutrient[value] }))}
-            onChange={(meets) => edit(inArea(area.id, (draft) => void (draft.materials.meets = meets)))}
+            onChange={(meets) => edit(inThisSeason(area.id, (draft) => void (draft.materials.meets = meets)))}
           />
         )}
         <BagField area={area} of="fertilizerBag" usual={material.bagLb} />
-        {material.grade.N > 0 && found.use === 'lawn' && <SlowField area={area} usual={material.slowNitrogen * 100} />}
+        {material.feeding.grade.N > 0 && found.use === 'lawn' && (
+          <SlowField area={area} usual={material.feeding.slowNitrogen * 100} />
+        )}
       </div>
     </div>
   )
 }
 
 /** How much of the nitrogen is slow, as the bag says. */
-function SlowField({ area, usual }: { area: Area; usual: number }) {
+function SlowField({ area, usual }: { area: AreaInSeason; usual: number }) {
   const { edit } = useOpenCase()
   const typed = area.materials.slowNitrogen
   return (
@@ -222,7 +224,12 @@ function SlowField({ area, usual }: { area: Area; usual: number }) {
       placeholder={String(usual)}
       error={fieldError(fields.slowNitrogen, typed)}
       onChange={(text) =>
-        edit(inArea(area.id, (draft) => void (draft.materials.slowNitrogen = retyped(text, '%', fields.slowNitrogen))))
+        edit(
+          inThisSeason(
+            area.id,
+            (draft) => void (draft.materials.slowNitrogen = retyped(text, '%', fields.slowNitrogen)),
+          ),
+        )
       }
     />
   )

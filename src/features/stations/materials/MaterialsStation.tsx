@@ -1,36 +1,25 @@
 'use client'
 
-import type { Area, LimeSieves } from '@/core/case/case'
+import type { AreaInSeason, LimeSieves } from '@/core/case/season'
 import { cceField, limeFields, moistureField, sieveField } from '@/core/report/fields'
-import {
-  limeMaterials,
-  limeScales,
-  sulfurMaterials,
-  type LimeMaterialId,
-  type LimeScale,
-  type LimeScaleId,
-  type SulfurMaterialId,
-} from '@/core/shelf/materials'
+import { limeScales, type LimeScale, type LimeScaleId } from '@/core/shelf/lime-scales'
+import { isAcidifier, isLime, productRef, type Product } from '@/core/shelf/product'
+import { usual } from '@/core/shelf/products'
 import type { AreaRecommendation } from '@/core/recommend'
 import type { Field } from '@/core/units/typed'
 import { Button } from '@/ui/Button'
 import { SelectField } from '@/ui/SelectField'
 import { TextField } from '@/ui/TextField'
 import { textOf } from '@/wording/render'
-import { answerOf, inArea, useOpenCase } from '../../case/context'
+import { answerOf, inThisSeason, useOpenCase } from '../../case/context'
 import { fieldError, retyped } from '../../shared/formatting'
+import { useProducts } from '../../case/useCase'
 import { BagField } from './BagField'
 import { FertilizerShelf } from './FertilizerShelf'
 import { en } from './messages'
 
-const limeOptions = (Object.keys(limeMaterials) as LimeMaterialId[]).map((value) => ({
-  value,
-  label: textOf(limeMaterials[value].label),
-}))
-const sulfurOptions = (Object.keys(sulfurMaterials) as SulfurMaterialId[]).map((value) => ({
-  value,
-  label: textOf(sulfurMaterials[value].label),
-}))
+const optionsOf = (products: readonly Product[], serves: (product: Product) => boolean) =>
+  products.filter(serves).map((one) => ({ value: productRef(one), label: textOf(one.label) }))
 
 const scaleOptions = (Object.keys(limeScales) as LimeScaleId[]).map((value) => ({
   value,
@@ -45,7 +34,7 @@ export function MaterialsStation() {
   return (
     <div data-entry>
       {found.answer.reaction.outcome === 'lime' && <LimeFields area={area} found={found} />}
-      {found.answer.reaction.outcome === 'sulfur' && <SulfurFields area={area} />}
+      {found.answer.reaction.outcome === 'sulfur' && <SulfurFields area={area} found={found} />}
       <FertilizerShelf area={area} found={found} />
       <div className="mt-5 flex flex-wrap gap-3">
         <Button kind="act" onClick={() => go('letter')}>
@@ -59,8 +48,9 @@ export function MaterialsStation() {
 
 const heading = 'border-ink mb-3 border-b-[1.5px] pb-1 font-serif text-lg font-semibold'
 
-function LimeFields({ area, found }: { area: Area; found: AreaRecommendation }) {
+function LimeFields({ area, found }: { area: AreaInSeason; found: AreaRecommendation }) {
   const { edit } = useOpenCase()
+  const products = useProducts()
   const { materials } = area
   const material = found.answer!.reaction.dose!.material
   return (
@@ -70,9 +60,9 @@ function LimeFields({ area, found }: { area: Area; found: AreaRecommendation }) 
         <SelectField
           label={en.product}
           value={materials.lime}
-          options={limeOptions}
+          options={optionsOf(products, isLime)}
           none={en.suggested(textOf(material.label))}
-          onChange={(lime) => edit(inArea(area.id, (draft) => void (draft.materials.lime = lime)))}
+          onChange={(lime) => edit(inThisSeason(area.id, (draft) => void (draft.materials.lime = lime)))}
         />
         <SelectField
           label={en.limeScale}
@@ -81,7 +71,7 @@ function LimeFields({ area, found }: { area: Area; found: AreaRecommendation }) 
           onChange={(scale) =>
             scale &&
             edit(
-              inArea(area.id, (draft) => {
+              inThisSeason(area.id, (draft) => {
                 draft.materials.limeScale = scale
                 const { text } = draft.materials.limeEffective
                 draft.materials.limeEffective = retyped(text, limeFields[scale].units[0]!.unit, limeFields[scale])
@@ -99,7 +89,7 @@ function LimeFields({ area, found }: { area: Area; found: AreaRecommendation }) 
             error={fieldError(limeFields[materials.limeScale], materials.limeEffective)}
             onChange={(text) =>
               edit(
-                inArea(area.id, (draft) => {
+                inThisSeason(area.id, (draft) => {
                   const field = limeFields[draft.materials.limeScale]
                   draft.materials.limeEffective = retyped(text, field.units[0]!.unit, field)
                 }),
@@ -116,7 +106,7 @@ function LimeFields({ area, found }: { area: Area; found: AreaRecommendation }) 
 }
 
 /** CaCO₃ equivalent, moisture, and what passes each sieve of the scale. */
-function SieveFields({ area }: { area: Area }) {
+function SieveFields({ area }: { area: AreaInSeason }) {
   const { edit } = useOpenCase()
   const { limeScale, limeSieves } = area.materials
   const { sieves = [] }: LimeScale = limeScales[limeScale]
@@ -135,25 +125,26 @@ function SieveFields({ area }: { area: Area }) {
       placeholder={field.example}
       error={fieldError(field, limeSieves[name])}
       onChange={(text) =>
-        edit(inArea(area.id, (draft) => void (draft.materials.limeSieves[name] = retyped(text, '%', field))))
+        edit(inThisSeason(area.id, (draft) => void (draft.materials.limeSieves[name] = retyped(text, '%', field))))
       }
     />
   ))
 }
 
-function SulfurFields({ area }: { area: Area }) {
+function SulfurFields({ area, found }: { area: AreaInSeason; found: AreaRecommendation }) {
   const { edit } = useOpenCase()
+  const products = useProducts()
   const { materials } = area
-  const chosen = sulfurMaterials[materials.sulfur ?? 'sulfur-prills']
+  const chosen = found.answer!.reaction.dose?.material ?? usual.sulfur
   return (
     <section className="mt-3 mb-6" aria-label={en.sulfur}>
       <h2 className={heading}>{en.sulfur}</h2>
       <div className="grid gap-x-5 gap-y-2.5 sm:grid-cols-3">
         <SelectField
           label={en.product}
-          value={materials.sulfur ?? 'sulfur-prills'}
-          options={sulfurOptions}
-          onChange={(sulfur) => edit(inArea(area.id, (draft) => void (draft.materials.sulfur = sulfur)))}
+          value={materials.sulfur ?? productRef(usual.sulfur)}
+          options={optionsOf(products, isAcidifier)}
+          onChange={(sulfur) => edit(inThisSeason(area.id, (draft) => void (draft.materials.sulfur = sulfur)))}
         />
         <BagField area={area} of="sulfurBag" usual={chosen.bagLb} />
       </div>

@@ -1,6 +1,7 @@
 'use client'
 
-import type { Area, Report } from '@/core/case/case'
+import type { Report } from '@/core/case/case'
+import type { AreaInSeason } from '@/core/case/season'
 import { fields, numberIn } from '@/core/report/fields'
 import type { Crop } from '@/core/guides/crop'
 import type { Guide } from '@/core/guides/guide'
@@ -18,7 +19,7 @@ import { en } from './messages'
 
 interface Props {
   id: string
-  area: Area
+  area: AreaInSeason
   report: Report
   guide: Guide
   /** The crop that leads first; a crop may have no such line. */

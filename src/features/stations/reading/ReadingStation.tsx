@@ -2,7 +2,8 @@
 
 import { CircleAlert } from 'lucide-react'
 import { useMemo, useState } from 'react'
-import type { Area, Report } from '@/core/case/case'
+import type { Report } from '@/core/case/case'
+import type { AreaInSeason } from '@/core/case/season'
 import { guideRef } from '@/core/guides/guide'
 import { recommend, type AreaRecommendation } from '@/core/recommend'
 import { Button } from '@/ui/Button'
@@ -35,19 +36,20 @@ export function ReadingStation() {
 }
 
 /** The reading needs no size: where none is known yet, it is that of any ground. */
-function useRead(area: Area) {
+function useRead(area: AreaInSeason) {
   const { kase, recommendation } = useOpenCase()
   const guides = useGuides()
   const found = answerOf(recommendation, area.id)
   const sized = found.size.ok
   return useMemo(() => {
     if (sized) return { sized, whole: kase, found }
-    const whole = { ...kase, areas: [{ ...area, size: { text: '1000 sq ft', unit: 'ft²', value: 1_000 } }] }
+    const ground = kase.areas.find(({ id }) => id === area.id)!
+    const whole = { ...kase, areas: [{ ...ground, size: { text: '1000 sq ft', unit: 'ft²', value: 1_000 } }] }
     return { sized, whole, found: recommend(whole, guides).areas[0]! }
   }, [sized, kase, area, found, guides])
 }
 
-function Sheet({ area, report }: { area: Area; report: Report }) {
+function Sheet({ area, report }: { area: AreaInSeason; report: Report }) {
   const { kase, go } = useOpenCase()
   const guides = useGuides()
   const { found, whole, sized } = useRead(area)

@@ -2,7 +2,8 @@
 
 import { pinGuide } from '@/core/case/acts/areas'
 import { useMemo, useState } from 'react'
-import type { Area, Case } from '@/core/case/case'
+import type { Case } from '@/core/case/case'
+import type { AreaInSeason } from '@/core/case/season'
 import { guidesFor } from '@/core/guides/choose'
 import { guideRef, type Guide, type GuideRef } from '@/core/guides/guide'
 import { readingChanges } from '@/core/reading/compare'
@@ -20,7 +21,7 @@ import { SchoolFields } from '../../pages/office/SchoolFields'
 import { en } from './messages'
 
 interface Props {
-  area: Area
+  area: AreaInSeason
   found: AreaRecommendation
   /** The case, with a size for the area, be it any. */
   whole: Case

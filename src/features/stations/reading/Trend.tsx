@@ -1,7 +1,8 @@
 'use client'
 
 import { lazy, Suspense, useMemo, useState } from 'react'
-import type { Area, MeasuredField } from '@/core/case/case'
+import type { MeasuredField } from '@/core/case/case'
+import type { AreaInSeason } from '@/core/case/season'
 import type { Crop } from '@/core/guides/crop'
 import type { ReadingLine } from '@/core/reading/lines'
 import { trendOf, type TrendSeries } from '@/core/reading/trend'
@@ -12,7 +13,7 @@ const TrendSheet = lazy(() => import('./TrendSheet').then((found) => ({ default:
 
 interface Props {
   field: MeasuredField | undefined
-  area: Area
+  area: AreaInSeason
   crop: Crop
   line: ReadingLine
   name: string

@@ -6,7 +6,8 @@ import { useVirtualizer } from '@tanstack/react-virtual'
 import { useMemo, useRef, useState } from 'react'
 import { v4 as newId } from 'uuid'
 import { blankReport } from '@/core/case/blank'
-import type { Area, Case } from '@/core/case/case'
+import type { Case } from '@/core/case/case'
+import type { AreaInSeason } from '@/core/case/season'
 import { filled } from '@/schemas/results-file/filled'
 import { unitColumn, type Mapping } from '@/schemas/results-file/mapping'
 import { largestResultsFile, type ListedResults, type OpenedResults } from '@/schemas/results-file/open'
@@ -24,7 +25,7 @@ import { isReady, MappingTable } from './MappingTable'
 import { en } from './messages'
 
 interface Props {
-  area: Area
+  area: AreaInSeason
   onCame: (id: string) => void
   onClose: () => void
 }
@@ -162,7 +163,7 @@ function cellsOf({ preview }: OpenedResults, mapping: Mapping, at: number): read
 }
 
 /** Samples whose codes this case knows, by its bags, its reports or its areas; a file of one sample is of this area. */
-function matches({ samples }: ListedResults, kase: Case, area: Area): ReadonlyMap<number, string> {
+function matches({ samples }: ListedResults, kase: Case, area: AreaInSeason): ReadonlyMap<number, string> {
   const known = new Map<string, string>()
   const fold = (text: string) => text.trim().toLowerCase()
   for (const one of kase.areas) known.set(fold(one.name), one.id)

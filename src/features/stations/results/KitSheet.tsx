@@ -6,7 +6,7 @@ import { isMember, membersOf } from '@/core/case/members'
 import { useState } from 'react'
 import { v4 as newId } from 'uuid'
 import { blankReport } from '@/core/case/blank'
-import type { Area } from '@/core/case/case'
+import type { AreaInSeason } from '@/core/case/season'
 import { betweenPatches, type Patch } from '@/core/report/kit'
 import { lineUnit, readLine } from '@/core/report/lines'
 import { colourKits, inLight, kitTests, lights, vialColour, type KitTest, type Light } from '@/demo/kit'
@@ -20,7 +20,7 @@ import { useGuides } from '../../case/useCase'
 import { en } from './messages'
 
 interface Props {
-  area: Area
+  area: AreaInSeason
   onCame: (id: string) => void
   onClose: () => void
 }

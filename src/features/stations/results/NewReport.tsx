@@ -4,7 +4,7 @@ import { addReport } from '@/core/case/acts/reports'
 import { membersOf } from '@/core/case/members'
 import { v4 as newId } from 'uuid'
 import { blankReport } from '@/core/case/blank'
-import type { Area } from '@/core/case/case'
+import type { AreaInSeason } from '@/core/case/season'
 import { fields, numberIn } from '@/core/report/fields'
 import { layoutFor, onPaper, shippedLayouts, type ReportLayout } from '@/core/report/layout'
 import { readLine } from '@/core/report/lines'
@@ -21,7 +21,7 @@ import type { useLayouts } from './useReport'
 export type Way = 'paste' | 'import' | 'kit' | 'drops'
 
 interface Props {
-  area: Area
+  area: AreaInSeason
   layouts: ReturnType<typeof useLayouts>
   ways: Readonly<Record<Way, () => void>>
   onPaper: (layout: ReportLayout) => void
@@ -69,7 +69,7 @@ export function NewReport({ area, layouts, ways, onPaper: typeOn, onCame }: Prop
 }
 
 /** The spot checks of an area as a report: their mean, and the range from the lowest to the highest. */
-function useMeter(area: Area) {
+function useMeter(area: AreaInSeason) {
   const { kase, act } = useOpenCase()
   const guides = useGuides()
   const mine = kase.spotChecks.filter(({ areaId }) => areaId === area.id)

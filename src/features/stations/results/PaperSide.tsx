@@ -2,7 +2,7 @@
 
 import { removeReport, setCovers } from '@/core/case/acts/reports'
 import { isMember } from '@/core/case/members'
-import type { Area } from '@/core/case/case'
+import type { AreaInSeason } from '@/core/case/season'
 import { layoutFor, onPaper, shippedLayouts, type ReportLayout } from '@/core/report/layout'
 import type { TestUnit } from '@/core/units/quantity'
 import { Button } from '@/ui/Button'
@@ -21,7 +21,7 @@ import { en } from './messages'
 import { setUnit, type useLayouts } from './useReport'
 
 interface Props {
-  area: Area
+  area: AreaInSeason
   sheet: Sheet
   layouts: ReturnType<typeof useLayouts>
   onArrange: () => void

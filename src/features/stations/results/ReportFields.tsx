@@ -1,6 +1,7 @@
 'use client'
 
-import type { Area, MeasuredField, Report } from '@/core/case/case'
+import type { MeasuredField, Report } from '@/core/case/case'
+import type { AreaInSeason } from '@/core/case/season'
 import { fields } from '@/core/report/fields'
 import { extractants, type ExtractantId } from '@/core/guides/guide'
 import { lineField, lineUnit, readLine } from '@/core/report/lines'
@@ -29,7 +30,7 @@ export const unitOptions: { value: TestUnit; label: string }[] = [
 ]
 
 /** The report in force of an area that has one. */
-const useInForce = (area: Area) => useReport(area, area.reportId!)
+const useInForce = (area: AreaInSeason) => useReport(area, area.reportId!)
 
 export const methodOptions = <Value extends keyof typeof en.methods>(values: readonly Value[]) =>
   values.map((value) => ({ value, label: en.methods[value] }))
@@ -37,7 +38,7 @@ export const unitChoices = (units: readonly UnitWords[]) =>
   units.map(({ unit }) => ({ value: unit, label: unit.replace('1000', '1,000') }))
 
 /** One number of the report. */
-export function TestField({ area, name, autoFocus }: { area: Area; name: MeasuredField; autoFocus?: boolean }) {
+export function TestField({ area, name, autoFocus }: { area: AreaInSeason; name: MeasuredField; autoFocus?: boolean }) {
   const { report, setLine } = useInForce(area)
   const typed = report[name]
   const unit = lineUnit(report, name)
@@ -57,11 +58,11 @@ export function TestField({ area, name, autoFocus }: { area: Area; name: Measure
   )
 }
 
-export const PHField = ({ area, autoFocus }: { area: Area; autoFocus?: boolean }) => (
+export const PHField = ({ area, autoFocus }: { area: AreaInSeason; autoFocus?: boolean }) => (
   <TestField area={area} name="pH" autoFocus={autoFocus} />
 )
 
-export function BufferFields({ area }: { area: Area }) {
+export function BufferFields({ area }: { area: AreaInSeason }) {
   const { report, change } = useInForce(area)
   return (
     <>
@@ -78,7 +79,7 @@ export function BufferFields({ area }: { area: Area }) {
 }
 
 /** What the answer says of the extractant, where P or K cannot be rated for it. */
-export function useExtractantFault(area: Area, report: Report): string | undefined {
+export function useExtractantFault(area: AreaInSeason, report: Report): string | undefined {
   const { recommendation } = useOpenCase()
   const { answer } = answerOf(recommendation, area.id)
   const refused = answer?.needs.find(
@@ -89,7 +90,7 @@ export function useExtractantFault(area: Area, report: Report): string | undefin
   return refused && render(refused.why)
 }
 
-export function ExtractantFields({ area }: { area: Area }) {
+export function ExtractantFields({ area }: { area: AreaInSeason }) {
   const { report, change, setExtractant } = useInForce(area)
   const fault = useExtractantFault(area, report)
   return (
@@ -112,12 +113,12 @@ export function ExtractantFields({ area }: { area: Area }) {
   )
 }
 
-export function NutrientFields({ area }: { area: Area }) {
+export function NutrientFields({ area }: { area: AreaInSeason }) {
   return (['P', 'K', 'Mg'] as const).map((element) => <TestField key={element} area={area} name={element} />)
 }
 
 /** The laboratory's own lines, each with the unit the paper prints. */
-export function RecommendsFields({ area }: { area: Area }) {
+export function RecommendsFields({ area }: { area: AreaInSeason }) {
   const { report, change } = useInForce(area)
   const { recommends } = report
   const lines: readonly (readonly ['lime' | 'sulfur' | 'N' | 'P₂O₅' | 'K₂O', Field])[] = [

@@ -1,7 +1,8 @@
 'use client'
 
 import { Fragment, useEffect, useState, type ClipboardEvent, type ReactNode } from 'react'
-import type { Area, LineField as FieldName, Report } from '@/core/case/case'
+import type { LineField as FieldName, Report } from '@/core/case/case'
+import type { AreaInSeason } from '@/core/case/season'
 import { boronMethods, leadMethods, micronutrientMethods, type ExtractantId } from '@/core/guides/guide'
 import { allFields, linesOf } from '@/core/report/layout'
 import { isElement, lineField, lineUnit, readLine, recommendedIn, typedIn } from '@/core/report/lines'
@@ -29,7 +30,7 @@ import type { useReport } from './useReport'
 export type Sheet = ReturnType<typeof useReport>
 
 interface Props {
-  area: Area
+  area: AreaInSeason
   sheet: Sheet
   doubts: readonly Doubt[]
   /** A block of several cells was pasted into a line. */
@@ -233,7 +234,7 @@ function asUnit(report: Report, field: FieldName, unit: string): Partial<Report>
   return recommended ? { recommends: { ...report.recommends, [recommended]: read } } : { [field]: read }
 }
 
-function Extractant({ area, sheet }: { area: Area; sheet: Sheet }) {
+function Extractant({ area, sheet }: { area: AreaInSeason; sheet: Sheet }) {
   const { report, setExtractant } = sheet
   const fault = useExtractantFault(area, report)
   return (

@@ -3,14 +3,14 @@
 import { newestFirst } from '@/core/case/acts/reports'
 import { isMember } from '@/core/case/members'
 import { Plus } from 'lucide-react'
-import type { Area } from '@/core/case/case'
+import type { AreaInSeason } from '@/core/case/season'
 import { Button } from '@/ui/Button'
 import { dateWords } from '@/wording/format'
 import { useOpenCase } from '../../case/context'
 import { en } from './messages'
 
 interface Props {
-  area: Area
+  area: AreaInSeason
   shownId: string
   onShow: (id: string) => void
   onAnother: () => void

@@ -3,7 +3,8 @@
 import { putInForce } from '@/core/case/acts/reports'
 import { lazy, Suspense, useState } from 'react'
 import { v4 as newId } from 'uuid'
-import type { Area, Report } from '@/core/case/case'
+import type { Report } from '@/core/case/case'
+import type { AreaInSeason } from '@/core/case/season'
 import { guideRef } from '@/core/guides/guide'
 import { implausible } from '@/core/reading/plausibility'
 import { readReport } from '@/core/reading/soil'
@@ -44,7 +45,7 @@ export function ResultsStation() {
 /** What is laid over the station. */
 type Over = { kind: 'new' | 'arrange' | 'import' | 'kit' | 'drops' } | { kind: 'paste'; text: string } | null
 
-function Reports({ area }: { area: Area }) {
+function Reports({ area }: { area: AreaInSeason }) {
   const { kase, act } = useOpenCase()
   const guides = useGuides()
   const layouts = useLayouts()
@@ -134,7 +135,7 @@ function Reports({ area }: { area: Area }) {
 }
 
 /** What can hardly be so: of the report in force as its answer has it, of another one as it stands. */
-function useDoubts(area: Area, report: Report, { stored }: Sheet): readonly Doubt[] {
+function useDoubts(area: AreaInSeason, report: Report, { stored }: Sheet): readonly Doubt[] {
   const { recommendation } = useOpenCase()
   const guides = useGuides()
   if (!stored) return []

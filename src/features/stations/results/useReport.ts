@@ -3,7 +3,8 @@
 import { current, isDraft, produce, type Draft } from 'immer'
 import { useLiveQuery } from 'dexie-react-hooks'
 import { blankReport } from '@/core/case/blank'
-import type { Area, LineField, Original, Report } from '@/core/case/case'
+import type { LineField, Original, Report } from '@/core/case/case'
+import type { AreaInSeason } from '@/core/case/season'
 import { withEntry, type Act } from '@/core/case/acts/act'
 import { addReport, pinGuides } from '@/core/case/acts/reports'
 import type { ExtractantId } from '@/core/guides/guide'
@@ -23,7 +24,7 @@ import { useGuides } from '../../case/useCase'
  *
  * @param id the report's, also while there is none yet
  */
-export function useReport(area: Area, id: string, paper: ReportLayout = layoutFor('laboratory')) {
+export function useReport(area: AreaInSeason, id: string, paper: ReportLayout = layoutFor('laboratory')) {
   const { kase, act } = useOpenCase()
   const guides = useGuides()
   const stored = kase.reports.find((one) => one.id === id)

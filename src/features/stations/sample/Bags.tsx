@@ -19,7 +19,8 @@ import type { Sampled } from '@/core/ground/sampling/advice'
 import { sampleState } from '@/core/ground/sampling/state'
 import { render } from '@/wording/render'
 import { en } from './messages'
-import { useSampleEdits, type SampleSheet } from './useSamples'
+import { useSampleEdits } from './useSamples'
+import type { SampleSheet } from '@/core/ground/sampling/sheet'
 
 const nowhere = 'nowhere'
 

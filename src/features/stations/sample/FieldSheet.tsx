@@ -7,7 +7,7 @@ import { useOpenCase } from '../../case/context'
 import { useOffice } from '../../shared/office/useOffice'
 import { en } from './messages'
 import { SpotMap } from './SpotMap'
-import type { SampleSheet } from './useSamples'
+import type { SampleSheet } from '@/core/ground/sampling/sheet'
 
 /** On paper only: what to bring, the steps, the cores of each bag, and a label for it. */
 export function FieldSheet({ sheets }: { sheets: readonly SampleSheet[] }) {

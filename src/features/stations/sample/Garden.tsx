@@ -8,7 +8,8 @@ import { Button } from '@/ui/Button'
 import { useOpenCase } from '../../case/context'
 import { en } from './messages'
 import { SpotMap } from './SpotMap'
-import { useSampleEdits, type SampleSheet } from './useSamples'
+import { useSampleEdits } from './useSamples'
+import type { SampleSheet } from '@/core/ground/sampling/sheet'
 
 /** Large and plain, for a tablet in the sun: one core after the other is ticked off. */
 export function Garden({

@@ -8,7 +8,7 @@ import { useOpenCase } from '../../case/context'
 import { useCollect } from './collect'
 import { laboratory } from './laboratory'
 import { en } from './messages'
-import type { SampleSheet } from './useSamples'
+import type { SampleSheet } from '@/core/ground/sampling/sheet'
 
 /** Samples that a single submission holds. */
 const most = 40

@@ -15,7 +15,8 @@ import { useOpenCase } from '../../case/context'
 import { fieldError, retyped } from '../../shared/formatting'
 import { en } from './messages'
 import { SpotMap } from './SpotMap'
-import { newSeed, useDuplicate, useSampleEdits, type SampleSheet } from './useSamples'
+import { newSeed, useDuplicate, useSampleEdits } from './useSamples'
+import type { SampleSheet } from '@/core/ground/sampling/sheet'
 
 /** One bag: its code, its cores, what to ask for, and how far it has come. */
 export function SampleDetails({ sheet }: { sheet: SampleSheet }) {

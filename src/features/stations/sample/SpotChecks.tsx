@@ -21,7 +21,8 @@ import { fieldError, retyped } from '../../shared/formatting'
 import { useCrops } from '../ground/AreaFields'
 import { en } from './messages'
 import { SpotMap } from './SpotMap'
-import { guideOf, useSampleEdits } from './useSamples'
+import { guideOf } from '@/core/ground/sampling/sheet'
+import { useSampleEdits } from './useSamples'
 
 /** Spots that are read of one area. Source: common practice. */
 const spotsRead = 5

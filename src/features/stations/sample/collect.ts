@@ -15,7 +15,7 @@ import { useOpenCase } from '../../case/context'
 import { useGuides } from '../../case/useCase'
 import { laboratory } from './laboratory'
 import { en } from './messages'
-import { depthOf } from './useSamples'
+import { depthOf } from '@/core/ground/sampling/sheet'
 
 /** The reports of samples that were sent: how many are still to come, and fetching those that are ready. */
 export function useCollect() {

@@ -5,105 +5,23 @@ import { v4 as newId } from 'uuid'
 import { blankSample } from '@/core/case/blank'
 import { addSamples, moveToBag, removeSample, tickCore } from '@/core/case/acts/samples'
 import type { Area, Case, Sample } from '@/core/case/case'
-import { fields, numberIn } from '@/core/report/fields'
-import { areasGround, type Outlined } from '@/core/ground/area-ground'
-import { groundArea, type Point } from '@/core/ground/plan/polygon'
-import { defaultGuide } from '@/core/guides/guides'
-import { guideRef, type Guide } from '@/core/guides/guide'
-import type { Sampling } from '@/core/guides/sampling'
-import { withSchools } from '@/core/guides/schools'
-import { coresFor, depthFor, testsFor, type Asked, type Sampled } from '@/core/ground/sampling/advice'
+import type { Point } from '@/core/ground/plan/polygon'
 import { codesOf, sampleCode } from '@/core/ground/sampling/codes'
-import { compositeSpots, cornerGround, type CoreSpot } from '@/core/ground/sampling/spots'
-import { againstMix, proposed } from '@/core/ground/sampling/together'
-import { readAreaSize, readDepth } from '@/core/reading/soil'
-import type { Sentence } from '@/core/told/sentence'
+import { sampling } from '@/core/ground/sampling/sheet'
 import { db, keepSetting, setting } from '@/store/db'
 import { useOpenCase } from '../../case/context'
 import { useGuides } from '../../case/useCase'
-
-/** One sample and all that follows from it. */
-export interface SampleSheet {
-  readonly sample: Sample
-  readonly ground: readonly Sampled[]
-  readonly outlines: readonly Outlined[]
-  readonly sampling: Sampling
-  readonly cores: number
-  readonly coresProposed: number
-  readonly depth: { readonly from: number; readonly to: number }
-  readonly asked: readonly Asked[]
-  readonly spots: readonly CoreSpot[]
-  /** What speaks against the mix. */
-  readonly against: readonly Sentence[]
-}
-
-export const guideOf = (area: Area | undefined, kase: Case, guides: readonly Guide[]): Guide =>
-  withSchools(guides.find((one) => guideRef(one) === area?.guide) ?? defaultGuide, kase.schools)
-
-function sampledOf(area: Area, kase: Case, guides: readonly Guide[]): Sampled {
-  const crops = guideOf(area, kase, guides).crops
-  const crop = area.crop !== null && Object.hasOwn(crops, area.crop) ? crops[area.crop]! : null
-  const size = readAreaSize(area, kase, crop)
-  return { area, crop, size: size.ok ? size.value.area.value.v : undefined }
-}
 
 /** The samples of the case with their cores, depths and tests. */
 export function useSamples() {
   const { kase } = useOpenCase()
   const guides = useGuides()
   const { areas, samples } = kase
-  return useMemo(() => {
-    const all = areas.map((area) => sampledOf(area, kase, guides))
-    const inBags = new Set(samples.flatMap((sample) => sample.areas))
-    return {
-      sheets: samples.map((sample) => sheetOf(sample, all, kase, guides)),
-      /** Areas in no bag. */
-      free: all.filter(({ area }) => !inBags.has(area.id)),
-      proposal: proposed(all.filter(({ area }) => !inBags.has(area.id))),
-    }
+  return useMemo(
+    () => sampling(kase, guides),
     // Spots of hundreds of cores are not to be placed anew at every stroke elsewhere in the case.
-  }, [areas, samples, kase.schools, kase.measures, kase.plan, guides])
-}
-
-function sheetOf(sample: Sample, all: readonly Sampled[], kase: Case, guides: readonly Guide[]): SampleSheet {
-  const ground = sample.areas.flatMap((id) => all.filter(({ area }) => area.id === id))
-  const { sampling } = guideOf(ground[0]?.area, kase, guides)
-  const outlines = areasGround(
-    ground.map(({ area, crop }) => {
-      const size = readAreaSize(area, kase, crop)
-      return { area, size: size.ok ? size.value : undefined }
-    }),
+    [areas, samples, kase.season, kase.applications, kase.schools, kase.measures, kase.plan, guides],
   )
-  // A corner is sampled where it is, and drawn within its area.
-  const { cornerAt } = sample
-  const sampled = cornerAt ? outlines.map((one) => ({ ...one, ground: cornerGround(one.ground, cornerAt) })) : outlines
-  const sizes = cornerAt ? sampled.map((one) => groundArea(one.ground)) : ground.flatMap(({ size }) => size ?? [])
-  const sqFt = sizes.length > 0 ? sizes.reduce((sum, size) => sum + size, 0) : undefined
-  const coresProposed = coresFor(sqFt, sampling)
-  const cores = Math.round(numberIn(fields.cores, sample.cores) ?? coresProposed)
-  return {
-    sample,
-    ground,
-    outlines,
-    sampling,
-    cores,
-    coresProposed,
-    depth: depthIn(sample, ground, sampling),
-    asked: testsFor(ground),
-    spots: compositeSpots(sampled, cores, sample.seed),
-    against: againstMix(ground),
-  }
-}
-
-function depthIn(sample: Sample, ground: readonly Sampled[], sampling: Sampling): SampleSheet['depth'] {
-  const depth = readDepth(sample)
-  return depth.ok && depth.value !== undefined ? { from: 0, to: depth.value } : depthFor(ground, sampling)
-}
-
-/** How deep a sample is taken, in. */
-export function depthOf(sample: Sample, kase: Case, guides: readonly Guide[]): SampleSheet['depth'] {
-  const ground = kase.areas.filter(({ id }) => sample.areas.includes(id)).map((area) => sampledOf(area, kase, guides))
-  return depthIn(sample, ground, guideOf(ground[0]?.area, kase, guides).sampling)
 }
 
 const seeds = 2 ** 31
@@ -147,9 +65,12 @@ export function useDuplicate(code: string): boolean {
   return here || (elsewhere ?? 0) > 0
 }
 
+/** What a bag is named after. */
+type Named = Pick<Area, 'id' | 'name'>
+
 /** A bag to be made. */
 export interface Bag {
-  readonly areas: readonly Area[]
+  readonly areas: readonly Named[]
   readonly corner?: string
   readonly cornerAt?: Point | null
 }
@@ -174,7 +95,7 @@ export function useSampleEdits() {
   return {
     change,
     make,
-    recode: async (sample: Sample, areas: readonly Area[]) => {
+    recode: async (sample: Sample, areas: readonly Named[]) => {
       const code = sampleCode(
         kase.client,
         sample.corner || areas[0]?.name || '',

@@ -44,7 +44,7 @@ test.each<[string, () => Promise<{ status: number; body: Record<string, unknown>
     },
     400,
     expect.arrayContaining(
-      ['case.climate', 'case.areas[0].id', 'case.areas[0].crop', 'case.extra'].map((field) =>
+      ['case.climate', 'case.areas[0].id', 'case.areas[0].seasons', 'case.extra'].map((field) =>
         expect.objectContaining({ field }),
       ),
     ),

@@ -1,5 +1,6 @@
 import { guides } from '@/core/guides/guides'
 import { recommend } from '@/core/recommend'
+import { shippedProducts } from '@/core/shelf/products'
 import { openCaseFile } from '@/schemas/case-file'
 
 export const dynamic = 'force-dynamic'
@@ -15,7 +16,7 @@ export async function POST(request: Request): Promise<Response> {
   if (text === null) return refusal(413, 'A case file is at most 1 MB here.')
   const opened = openCaseFile(text)
   if (!opened.ok) return refusal(opened.why === 'too-large' ? 413 : 400, sentences[opened.why], opened.details)
-  return answer(200, recommend(opened.kase, [...guides, ...opened.guides]))
+  return answer(200, recommend(opened.kase, [...guides, ...opened.guides], [...shippedProducts, ...opened.products]))
 }
 
 const sentences = {

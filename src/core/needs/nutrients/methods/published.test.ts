@@ -1,4 +1,5 @@
-import type { Area, Report } from '../../../case/case'
+import type { AreaInSeason } from '../../../case/season'
+import type { Report } from '../../../case/case'
 import type { CropId } from '../../../guides/crops'
 import type { ExtractantId } from '../../../guides/guide'
 import { guideFor } from '../../../guides/guides'
@@ -10,7 +11,7 @@ function needs(
   crop: CropId,
   extractant: ExtractantId | null,
   tests: Partial<Record<'pH' | 'P' | 'K' | 'organicMatter' | 'cec', string>>,
-  area: Partial<Area> = {},
+  area: Partial<AreaInSeason> = {},
   unit: 'ppm' | 'lb/acre' = guideFor(extractant ?? 'mehlich-3')?.unit ?? 'ppm',
 ) {
   const read = Object.fromEntries(
@@ -135,7 +136,7 @@ describe('fruit trees (common practice): 0.1 lb N for each tree and year, at mos
 })
 
 describe('blueberry bushes by the plant (common practice): ounces of ammonium sulfate, 21 % N', () => {
-  const bushes = (age: string, feeding: Area['feeding'] = 'usual') =>
+  const bushes = (age: string, feeding: AreaInSeason['feeding'] = 'usual') =>
     answer({
       crop: 'highbush-blueberry',
       size: typed(''),
@@ -174,17 +175,18 @@ describe('rows', () => {
 })
 
 describe('what lessens the nitrogen (common practice), lb/1,000 ft²', () => {
-  const past = (of: Partial<Area['past']>): Partial<Area> => ({
+  const past = (of: Partial<AreaInSeason['past']>): Partial<AreaInSeason> => ({
     past: { manure: null, manureRate: typed('', 'lb/1000 ft²'), legume: null, beansNext: false, ...of },
   })
-  const left = (area: Partial<Area>, report = {}) => answer({ crop: 'tomato', ...area }, report).needs[0]!.rate!.value.v
+  const left = (area: Partial<AreaInSeason>, report = {}) =>
+    answer({ crop: 'tomato', ...area }, report).needs[0]!.rate!.value.v
   test.each([
     // 10 ppm × 0.3 × 12 in = 36 lb/acre.
     ['nitrate of a foot', {}, { nitrate: typed('10', 'ppm'), sampleDepth: typed('12', 'in') }, 2.5 - 36 / 43.56],
     ['nitrate of the usual 6 in', {}, { nitrate: typed('10', 'ppm') }, 2.5 - 18 / 43.56],
     ['a report that prints lb/acre', {}, { nitrate: typed('40 lb/ac', 'ppm') }, 2.5 - 40 / 43.56],
     // 200 lb × 2 % × 25 %.
-    ['poultry litter', past({ manure: 'poultry-litter', manureRate: typed('200 lb/1000') }), {}, 1.5],
+    ['poultry litter', past({ manure: 'poultry-litter@1', manureRate: typed('200 lb/1000') }), {}, 1.5],
     ['clover turned under', past({ legume: 'clover' }), {}, 2.5 - 60 / 43.56],
     ['all of it, never below nothing', past({ legume: 'alfalfa' }), { nitrate: typed('60', 'ppm') }, 0],
   ])('%s', (_, area, report, expected) => expect(left(area, report)).toBeCloseTo(expected, 9))
@@ -239,7 +241,7 @@ describe('minimum levels for turf (PACE Turf & Asian Turfgrass Center; recalled)
 
 describe('other nutrients (common practice)', () => {
   const m3 = { extractant: 'mehlich-3' as const, cec: typed('5') }
-  const others = (crop: CropId, area: Partial<Area>, report: Partial<Report>) =>
+  const others = (crop: CropId, area: Partial<AreaInSeason>, report: Partial<Report>) =>
     Object.fromEntries(answer({ crop, ...area }, report).others.map((need) => [need.nutrient, need]))
   const ppm = (of: Record<string, string>): Partial<Report> =>
     Object.fromEntries(Object.entries(of).map(([name, text]) => [name, typed(text, 'ppm')]))
@@ -263,7 +265,7 @@ describe('other nutrients (common practice)', () => {
     ['with enough', 'roots', {}, '0.5', undefined],
   ] as const)('boron: %s', (name, crop, area, B, outcome) => {
     const cec = typed(name.includes('heavy') ? '15' : '5')
-    expect(others(crop, area as Partial<Area>, { ...m3, cec, ...ppm({ B }) }).B?.outcome).toBe(outcome)
+    expect(others(crop, area as Partial<AreaInSeason>, { ...m3, cec, ...ppm({ B }) }).B?.outcome).toBe(outcome)
   })
   test('a laboratory’s boron leads up to 2 lb/acre and is doubted beyond; on beans it is not followed', () => {
     const asked = (text: string, crop: CropId) => others(crop, {}, printed({ B: typed(text) })).B!

@@ -6,7 +6,7 @@ import { given } from '../../../workings'
 import { limeByTexture } from '../../../guides/lime-tables'
 import { sulfurTo45 } from '../../../guides/sulfur-tables'
 import type { CropId } from '../../../guides/crops'
-import type { SulfurMaterialId } from '../../../shelf/materials'
+import type { ProductRef } from '../../../shelf/product'
 import { answer, choosing, typed } from '../../../testing/one-area'
 import { chemistry } from './chemistry'
 import { table } from './table'
@@ -80,23 +80,23 @@ describe('sulfur by chemistry, from the lime table (molar masses; USDA 1951, rec
 })
 
 describe('acidifying salts (equivalents by molar mass; caps common practice)', () => {
-  const of = (sulfur: SulfurMaterialId, pH: number, crop: CropId = 'rhododendron') => {
+  const of = (sulfur: ProductRef, pH: number, crop: CropId = 'rhododendron') => {
     const { dose } = answer({ crop, texture: 'sand', ...choosing({ sulfur }) }, { pH: typed(pH) }).reaction
     return [dose!.material.label.en, dose!.amount.value.v, dose!.remarks[0]?.key] as const
   }
   test('6.93 times the sulfur, while 5 lb per 100 ft² are not passed', () => {
     // Sand, 6.2 to 5.2: 1.2 + 0.12 − 0.56 = 0.76 lb S per 100 ft², 52.7 lb of aluminum sulfate: over; 6.1: 0.7 lb, 48.5 lb.
-    expect(of('aluminum-sulfate', 6.1)[1]).toBeCloseTo(0.7 * 10 * 6.93, 6)
-    expect(of('aluminum-sulfate', 6.2)).toMatchObject([
+    expect(of('aluminum-sulfate@1', 6.1)[1]).toBeCloseTo(0.7 * 10 * 6.93, 6)
+    expect(of('aluminum-sulfate@1', 6.2)).toMatchObject([
       'sulfur prills, 90 %',
       expect.closeTo(7.6 / 0.9, 6),
       'sulfur.salt-over',
     ])
   })
   test('aluminum never where food grows', () =>
-    expect(of('aluminum-sulfate', 5.7, 'highbush-blueberry')[2]).toBe('sulfur.not-on-food'))
+    expect(of('aluminum-sulfate@1', 5.7, 'highbush-blueberry')[2]).toBe('sulfur.not-on-food'))
   test('ferrous sulfate: 8.67 times', () => {
-    const [label, lb] = of('ferrous-sulfate', 6.05)
+    const [label, lb] = of('ferrous-sulfate@1', 6.05)
     expect(label).toBe('sulfur prills, 90 %')
     expect(lb).toBeGreaterThan(0)
   })

@@ -1,5 +1,6 @@
 import { v4 as newId } from 'uuid'
 import { blankArea } from '@/core/case/blank'
+import { withParts } from '@/core/case/season'
 import { addAreas, addShape, changeShape, removeShape } from '@/core/case/acts/areas'
 import type { Outline } from '@/core/ground/plan/outline'
 import type { PlanShape } from '@/core/ground/plan/plan-size'
@@ -21,7 +22,8 @@ export function useShapes() {
       const shape: PlanShape = { id: newId(), hole: target === 'hole', outline }
       if (target === 'area' || !area) {
         const blank = blankArea(newId(), groundWords.newArea(kase.areas.length + 1))
-        act(addAreas([{ ...blank, guide: office.guide, feeding: office.feeding, shapes: [shape] }]))
+        const { guide, feeding } = office
+        act(addAreas([withParts(blank, kase.season, { guide, feeding, shapes: [shape] })]))
         selectArea(blank.id)
       } else act(addShape(area.id, shape))
       return shape.id

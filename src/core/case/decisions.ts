@@ -1,0 +1,52 @@
+import type { Typed } from '../units/typed'
+
+/** Who decided, when, and why. */
+interface Signed {
+  readonly reason: string
+  readonly by: string
+  readonly at: string
+}
+
+export const overrulable = ['aim', 'method', 'depth', 'cap', 'level', 'amount'] as const
+
+/** What the advisor put in the place of a figure. */
+export interface Overruling extends Signed {
+  readonly of: (typeof overrulable)[number]
+  readonly is: Typed
+  /** The figure as it stood, and what it was computed from: where that changes, the overruling is named again. */
+  readonly replaced: Typed
+  readonly inputs: string
+}
+
+/** A figure that was held back and is let go, as it stood then. */
+export interface Confirmation extends Signed {
+  readonly figure: Typed
+}
+
+/** Decided by people; everything is kept by the key of what it speaks of, so that two devices' decisions meet. */
+export interface Decisions {
+  /** By `area/need/n`, or `area/need` for the need as a whole. */
+  readonly overrulings: Readonly<Record<string, Overruling>>
+  /** Of held figures, by `area/need`. */
+  readonly confirmations: Readonly<Record<string, Confirmation>>
+  /** The day to which a pass was moved, by `area/need/n`. */
+  readonly moves: Readonly<Record<string, { readonly to: string; readonly by: string; readonly at: string }>>
+  /** Limits of this case, by the name of the limit in the guide. */
+  readonly caps: Readonly<Record<string, Typed>>
+  /** Stations that somebody declared done, and from what their figures came. */
+  readonly settled: Readonly<Record<string, { readonly by: string; readonly at: string; readonly inputs: string }>>
+}
+
+/** A letter as it left the office, whole. */
+export interface GivenLetter {
+  readonly id: string
+  readonly at: string
+  readonly by: string
+  readonly checkedBy: string
+  readonly language: 'en' | 'es'
+  /** SHA-256 of what it was made from, and the version of the core that did. */
+  readonly inputs: string
+  readonly core: string
+  /** The document as text, in full. */
+  readonly document: string
+}
