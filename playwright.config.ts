@@ -1,10 +1,17 @@
 import { defineConfig } from '@playwright/test'
 
-const port = 4631
+/** A free one, where the tests are run by `npm test`. */
+const port = Number(process.env.AGROLOGOS_TEST_PORT ?? 4631)
 
 export default defineConfig({
   testDir: './e2e',
-  workers: 1,
+  // Every test has a profile of its own, so they run side by side; most of them wait more than they work.
+  workers: 3,
+  fullyParallel: true,
+  projects: [
+    { name: 'kills', testMatch: 'crash.spec.ts' },
+    { name: 'pages', testIgnore: 'crash.spec.ts' },
+  ],
   timeout: 90_000,
   // A busy machine is slow, not wrong.
   expect: { timeout: 15_000 },

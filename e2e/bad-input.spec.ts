@@ -126,6 +126,25 @@ test('a browser that keeps nothing at all still answers', async ({ watched: page
   await expect(page.getByLabel('Client')).toHaveValue('Nobody')
 })
 
+test('a database that is held a moment longer is read as soon as it is free, and no case is called gone', async ({
+  watched: page,
+}) => {
+  await loadSamples(page)
+  await page.addInitScript(() => {
+    const held = window as Window & { held?: boolean }
+    held.held = true
+    const open = IDBFactory.prototype.open
+    IDBFactory.prototype.open = function (...of) {
+      if (held.held) throw new DOMException('Internal error opening backing store', 'UnknownError')
+      return open.apply(this, of)
+    }
+  })
+  await page.goto('/case?id=sample-village-hall&station=ground')
+  await expect(page.getByRole('alert').filter({ hasText: 'cannot be read' })).toBeVisible()
+  await page.evaluate(() => void ((window as Window & { held?: boolean }).held = false))
+  await expect(page.getByLabel('Client', { exact: true })).toHaveValue('Lake Ossian village hall')
+})
+
 test('without room the office, files, backups and the trash say so too, and go on when there is room', async ({
   watched: page,
   context,

@@ -18,6 +18,8 @@ const views = [
   '/nowhere',
 ]
 
+const inThirds = (all: readonly string[]) => [0, 1, 2].map((third) => all.filter((_, i) => i % 3 === third))
+
 test.describe('every view', () => {
   test.use({ expectedErrors: [/status of 404/] })
 
@@ -25,22 +27,23 @@ test.describe('every view', () => {
     ['desk', { width: 1280, height: 800 }],
     ['phone', { width: 390, height: 844 }],
   ] as const)
-    test(`is accessible and fits a ${name}`, async ({ watched: page }) => {
-      test.slow()
-      await page.setViewportSize(size)
-      await loadSamples(page)
-      for (const view of views) {
-        await page.goto(view)
-        await expect(page.getByRole('heading').first()).toBeVisible()
-        const { violations } = await new AxeBuilder({ page })
-          .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'])
-          .analyze()
-        expect(violations.map((one) => `${view}: ${one.id}: ${one.nodes.map((node) => node.html).join(' ')}`)).toEqual(
-          [],
-        )
-        expect(await page.evaluate(() => document.documentElement.scrollWidth), view).toBeLessThanOrEqual(size.width)
-      }
-    })
+    for (const some of inThirds(views))
+      test(`is accessible and fits a ${name}: ${some[0]} and more`, async ({ watched: page }) => {
+        test.slow()
+        await page.setViewportSize(size)
+        await loadSamples(page)
+        for (const view of some) {
+          await page.goto(view)
+          await expect(page.getByRole('heading').first()).toBeVisible()
+          const { violations } = await new AxeBuilder({ page })
+            .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'])
+            .analyze()
+          expect(
+            violations.map((one) => `${view}: ${one.id}: ${one.nodes.map((node) => node.html).join(' ')}`),
+          ).toEqual([])
+          expect(await page.evaluate(() => document.documentElement.scrollWidth), view).toBeLessThanOrEqual(size.width)
+        }
+      })
 
   test('comes with its security headers, and a policy that allows no inline script by name', async ({ request }) => {
     const files = ['/sw.js', '/manifest.webmanifest', '/icon.svg', '/api/runtime', '/api/v1/schemas/case-file']

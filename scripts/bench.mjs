@@ -1,8 +1,8 @@
-import { mkdtempSync, readFileSync, rmSync, symlinkSync } from 'node:fs'
+import { mkdtempSync, rmSync, symlinkSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { gzipSync } from 'node:zlib'
 import { build, install, root, run } from './run.mjs'
+import { tellFirstLoads } from './sizes.mjs'
 
 /** Prints speed and size, and kills the browser many times. Never fails: it is for looking at. */
 await install()
@@ -21,26 +21,7 @@ await run(process.execPath, [
 await run(process.execPath, [join(compiled, 'bench/recommend.js')])
 rmSync(compiled, { recursive: true })
 
-const aims = { '/': 160, '/counter': 220, '/case': 220 }
-const scripts = /<script[^>]*\ssrc="([^"]+\.js[^"]*)"[^>]*>/g
-console.log('\nJavaScript that a route loads first, gzipped:')
-for (const [route, aim] of Object.entries(aims)) {
-  const html = readFileSync(join(root, '.next/server/app', route === '/' ? 'index.html' : `${route}.html`), 'utf8')
-  const files = new Set(
-    [...html.matchAll(scripts)]
-      .filter(([tag]) => !/nomodule/i.test(tag))
-      .map(([, source]) => source.replace(/\?.*/, '')),
-  )
-  const bytes = [...files].reduce(
-    (sum, file) => sum + gzipSync(readFileSync(join(root, file.replace('/_next/', '.next/')))).length,
-    0,
-  )
-  console.log(
-    `  ${route.padEnd(9)} ${(bytes / 1000).toFixed(0).padStart(4)} kB in ${files.size} files. Aim: under ${aim} kB${
-      bytes / 1000 > aim ? `, broken by ${Math.ceil(bytes / 1000 - aim)} kB` : ''
-    }.`,
-  )
-}
+tellFirstLoads()
 
 await run(process.execPath, ['bench/desk.mjs'])
 await run(process.execPath, ['bench/plan.mjs'])

@@ -1,6 +1,7 @@
 import { mkdirSync, readFileSync } from 'node:fs'
+import { createServer } from 'node:net'
 import { join } from 'node:path'
-import { build, install, isFile, must, root, run } from './run.mjs'
+import { build, environment, install, isFile, must, root, run } from './run.mjs'
 
 /**
  * Everything that must hold, from a fresh clone: packages, Chromium, types, lint, unit tests, production build, browser tests.
@@ -28,6 +29,16 @@ async function chromium() {
   }
 }
 
+/** A port that nothing listens on. */
+const freePort = () =>
+  new Promise((resolve, reject) => {
+    const asking = createServer().once('error', reject)
+    asking.listen(0, '127.0.0.1', () => {
+      const { port } = asking.address()
+      asking.close(() => resolve(port))
+    })
+  })
+
 mkdirSync(join(root, 'reports'), { recursive: true })
 await install()
 await chromium()
@@ -42,7 +53,9 @@ await build()
 await must('Types', process.execPath, [bin('typescript/bin/tsc'), '--noEmit', '-p', '.'])
 await must('Format', process.execPath, [bin('prettier/bin/prettier.cjs'), '--check', '--log-level=warn', '.'])
 await must('Lint', process.execPath, [bin('eslint/bin/eslint.js'), '--max-warnings=0', '.'])
-await must('Browser tests', process.execPath, [bin('@playwright/test/cli.js'), 'test'])
+await must('Browser tests', process.execPath, [bin('@playwright/test/cli.js'), 'test'], {
+  env: { ...environment, AGROLOGOS_TEST_PORT: String(await freePort()) },
+})
 
 const results = (name) => JSON.parse(readFileSync(join(root, 'reports', name), 'utf8'))
 const unit = results('unit.json')

@@ -1,3 +1,4 @@
+import { doseOf } from './needs/reaction'
 import type { AreaInSeason } from './case/season'
 import { blankCase, blankReport, blankSample } from './case/blank'
 import type { Report, Sample } from './case/case'
@@ -27,7 +28,9 @@ describe('which stone (common practice: dolomitic when Mg is low, calcitic when 
   ] as const)('%s', (_, report, kind) => {
     const { stone, reaction } = answer({ crop: 'tall-fescue', texture: 'loam' }, { pH: typed('5'), ...report })
     expect(stone.kind).toBe(kind)
-    expect((reaction.dose!.material as Lime).liming.stone).toBe(kind === 'dolomitic' ? 'dolomitic' : 'calcitic')
+    expect((doseOf(reaction)!.product.material as Lime).liming.stone).toBe(
+      kind === 'dolomitic' ? 'dolomitic' : 'calcitic',
+    )
   })
   test('what the bag says of its strength is used, once', () => {
     const bag = (limeEffective: string) =>
@@ -38,7 +41,7 @@ describe('which stone (common practice: dolomitic when Mg is low, calcitic when 
           ...choosing({ limeEffective: typed(limeEffective, '%') }),
         },
         { pH: typed('5') },
-      ).reaction.dose!.amount.value.v
+      ).reaction.need!.amount!.value.v
     expect(bag('45') / bag('90')).toBeCloseTo(2, 9)
     expect(bag('') / bag('90')).toBeCloseTo(1, 9)
   })
@@ -55,12 +58,12 @@ describe('a texture that nobody named (common practice: by CEC below 5, 10, 15 a
     ['15', 2.0],
     ['25', 2.3],
   ])('CEC %s', (cec, tons) => {
-    const { dose } = lime(cec)
+    const dose = doseOf(lime(cec))
     expect(dose!.amount.value.v).toBeCloseTo((((tons * 0.9 * 2000) / 43.56) * 6) / 7, 6)
     expect(dose!.remarks.map(({ key }) => key)).toContain('texture.by-cec')
   })
   test('one that was named comes first, and muck has no such CEC', () => {
-    expect(lime('4', {}, { texture: 'loam' }).dose!.remarks.map(({ key }) => key)).not.toContain('texture.by-cec')
+    expect(doseOf(lime('4', {}, { texture: 'loam' }))!.remarks.map(({ key }) => key)).not.toContain('texture.by-cec')
     expect(lime('40', { organicMatter: typed('30', '%') }).outcome).toBe('unknown')
   })
 })
@@ -70,7 +73,7 @@ describe('the laboratory’s own lime', () => {
     answer(
       { crop: 'mixed-vegetables', ...area },
       { recommends: { ...blankReport('').recommends, lime: typed('2 tons/acre'), ...recommends } },
-    ).reaction.dose!.amount.value.v
+    ).reaction.need!.amount!.value.v
   // 2 tons/acre is 91.83 lb per 1,000 ft² (definition).
   test.each([
     ['stands as printed', {}, 91.827],
@@ -92,20 +95,20 @@ describe('the laboratory’s own nutrients', () => {
   test('lead, are converted, and ours stands beside', () => {
     // 130.68 lb/acre ÷ 43.56 is 3 lb per 1,000 ft² (definition); our own for medium P in a garden is 1.5.
     const { needs } = answer({ crop: 'mixed-vegetables' }, report({ 'P₂O₅': typed('130.68 lb/ac') }))
-    expect(needs[1]).toMatchObject({ outcome: 'apply', ledBy: { id: 'laboratory' } })
+    expect(needs[1]).toMatchObject({ outcome: 'apply', lead: { id: 'laboratory' } })
     expect(needs[1]!.amount!.value.v).toBeCloseTo(3, 9)
     expect(needs[1]!.checks[0]!.amount!.value.v).toBeCloseTo(1.5, 9)
     expect(needs[1]!.checks[0]!.difference).toBeCloseTo(-0.5, 9)
   })
   test('none from the laboratory is none, with our own figure beside', () => {
     const { needs } = answer({ crop: 'mixed-vegetables' }, report({ 'P₂O₅': typed('0 lb/1000') }))
-    expect(needs[1]).toMatchObject({ outcome: 'none', ledBy: { id: 'laboratory' } })
+    expect(needs[1]).toMatchObject({ outcome: 'none', lead: { id: 'laboratory' } })
     expect(needs[1]!.checks[0]!.amount!.value.v).toBeCloseTo(1.5, 9)
   })
   test('a unit that a file made up is told of and left out', () => {
     const area = found({ crop: 'mixed-vegetables' }, report({ N: { text: '2', unit: 'stone/rood', value: 2 } }))
     expect(area.problems).toMatchObject([{ field: 'recommends.N', sentence: { key: 'field.unit' } }])
-    expect(area.answer!.needs[0]).toMatchObject({ outcome: 'apply', ledBy: { id: 'guide' } })
+    expect(area.answer!.needs[0]).toMatchObject({ outcome: 'apply', lead: { id: 'guide' } })
   })
   test('lead even where we could say nothing', () => {
     const { needs } = answer({ crop: 'mixed-vegetables' }, report({ 'K₂O': typed('2 lb/1000') }))
@@ -262,7 +265,7 @@ describe('methods that are far apart are pointed out (over a quarter of the lead
       ...(buffer && { buffer: 'SMP' as const, bufferPH: typed(buffer) }),
       ...(lime && { recommends: { ...blankReport('').recommends, lime: typed(lime, 'tons/acre') } }),
     }
-    const { dose } = answer({ crop: 'mixed-vegetables', ...area }, report).reaction
+    const dose = doseOf(answer({ crop: 'mixed-vegetables', ...area }, report).reaction)
     expect(dose!.remarks.some((remark) => remark.key === 'reaction.spread')).toBe(said)
   })
 })

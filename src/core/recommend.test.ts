@@ -8,7 +8,9 @@ import type { Limits } from './guides/limits'
 import type { Acidifier, Lime } from './shelf/product'
 import { withSchools } from './guides/schools'
 import { oneArea, printed, typed } from './testing/one-area'
-import type { Reaction } from './needs/reaction'
+import { majorsOf, minorsOf } from './needs/need'
+import { doseOf, type Reaction } from './needs/reaction'
+import { isMajor } from './units/quantity'
 import { reactionClass } from './reading/classify'
 import { isPlanted, recommend, type Answer, type AreaRecommendation } from './recommend'
 import { quantity } from './units/quantity'
@@ -20,18 +22,20 @@ const answer = (kase: Case) => recommend(kase, guides).areas[0]!.answer!
 
 describe('worked by hand from the reference', () => {
   test('a laboratory’s 225 lb per 1,000 ft² on a lawn is five passes, six months apart (common practice)', () => {
-    const { dose } = answer(one({ crop: 'tall-fescue' }, printed({ lime: typed('225 lb/1000') }))).reaction
-    expect(dose).toMatchObject({ ledBy: { id: 'laboratory' }, passes: { count: 5, interval: { months: 6 } } })
+    const dose = doseOf(answer(one({ crop: 'tall-fescue' }, printed({ lime: typed('225 lb/1000') }))).reaction)
+    expect(dose).toMatchObject({ lead: { id: 'laboratory' }, passes: { count: 5, interval: { months: 6 } } })
     expect(dose!.passes.each.value.v).toBeCloseTo(45, 9)
   })
   test('32 lb of lime per 1,000 ft² on 5,000 ft² is 4 bags of 40 lb (common practice)', () => {
-    const { dose } = answer(
-      one(
-        { crop: 'tall-fescue', size: { text: '50x100', unit: 'ft²', value: 5000 } },
-        printed({ lime: typed('32 lb/1000') }),
-      ),
-    ).reaction
-    expect(scoop(dose!.amount.value.v, dose!.lbPerCup, dose!.bagLb, 'feet')).toEqual({
+    const dose = doseOf(
+      answer(
+        one(
+          { crop: 'tall-fescue', size: { text: '50x100', unit: 'ft²', value: 5000 } },
+          printed({ lime: typed('32 lb/1000') }),
+        ),
+      ).reaction,
+    )
+    expect(scoop(dose!.amount.value.v, dose!.product.material.lbPerCup, dose!.product.bagLb, 'feet')).toEqual({
       kind: 'bags',
       bags: 4,
       bagLb: 40,
@@ -39,31 +43,37 @@ describe('worked by hand from the reference', () => {
     })
   })
   test('SMP 6.55 to 6.4 for 279 ft², 6 in, a 90 % bag: 22.4 lb', () => {
-    const { dose } = answer(
-      one(
-        { crop: 'mixed-vegetables', size: { text: '9x31', unit: 'ft²', value: 279 } },
-        { pH: typed(5.5), buffer: 'SMP', bufferPH: typed(6.55) },
-      ),
-    ).reaction
+    const dose = doseOf(
+      answer(
+        one(
+          { crop: 'mixed-vegetables', size: { text: '9x31', unit: 'ft²', value: 279 } },
+          { pH: typed(5.5), buffer: 'SMP', bufferPH: typed(6.55) },
+        ),
+      ).reaction,
+    )
     expect(dose!.amount.value.v).toBeCloseTo(22.412, 3)
   })
   test('sulfur for a 30 ft circle of rhododendrons on silt loam, 6.6 to 5.2, in 90 % prills: 24.8 lb in four passes, two a year', () => {
-    const { dose } = answer(
-      one(
-        { crop: 'rhododendron', texture: 'silt-loam', size: { text: '30 ft circle', unit: 'ft²', value: null } },
-        { pH: typed(6.6) },
-      ),
-    ).reaction
+    const dose = doseOf(
+      answer(
+        one(
+          { crop: 'rhododendron', texture: 'silt-loam', size: { text: '30 ft circle', unit: 'ft²', value: null } },
+          { pH: typed(6.6) },
+        ),
+      ).reaction,
+    )
     expect(dose!.amount.value.v).toBeCloseTo(24.819, 3)
     expect(dose!.passes).toMatchObject({ count: 4, perYear: 2, interval: { months: 3 } })
   })
   test('a laboratory’s figure far from ours is told apart, with the assumption that reproduces it', () => {
-    const { checks, dose } = answer(
-      one({ crop: 'zoysia', texture: 'clay-loam' }, { pH: typed(5.2), ...printed({ lime: typed('110 lb/1000') }) }),
-    ).reaction
+    const dose = doseOf(
+      answer(
+        one({ crop: 'zoysia', texture: 'clay-loam' }, { pH: typed(5.2), ...printed({ lime: typed('110 lb/1000') }) }),
+      ).reaction,
+    )
     // Texture table: 1.9 × 0.3 + 2.3 × 0.8 = 2.41 tons, 4 of 7 in, its own 0.9 against the bag's: 63.2 lb/1,000 ft².
-    expect(checks[0]!.amount!.value.v).toBeCloseTo((2.41 * 45.9137 * 4) / 7, 2)
-    expect(checks[0]!.difference).toBeCloseTo(63.2 / 110 - 1, 2)
+    expect(dose!.checks[0]!.amount!.value.v).toBeCloseTo((2.41 * 45.9137 * 4) / 7, 2)
+    expect(dose!.checks[0]!.difference).toBeCloseTo(63.2 / 110 - 1, 2)
     expect(dose!.remarks[0]).toMatchObject({
       key: 'laboratory.reproduced',
       args: { base: 7, depth: 4, here: expect.closeTo(63.2, 1) },
@@ -111,8 +121,8 @@ describe('outcomes', () => {
 
   test('the absurd sulfur figure stands behind “not here”', () =>
     expect(
-      answer(one({ crop: 'highbush-blueberry', texture: 'loam' }, { pH: typed(7.4) })).reaction.checks[0]!.amount!.value
-        .v,
+      answer(one({ crop: 'highbush-blueberry', texture: 'loam' }, { pH: typed(7.4) })).reaction.need!.checks[0]!.amount!
+        .value.v,
     ).toBeGreaterThan(0))
   test('a buffer that finds no acidity asks for no lime', () =>
     expect(
@@ -126,11 +136,11 @@ describe('outcomes', () => {
       why: { key: 'reaction.both' },
     }))
   test('a laboratory that asks for no lime is followed, with our figure beside it', () => {
-    const { outcome, checks } = answer(
+    const { outcome, need } = answer(
       one({ crop: 'bermuda', texture: 'loam' }, { pH: typed(5), ...printed({ lime: typed('0', 'tons/acre') }) }),
     ).reaction
     expect(outcome).toBe('leave')
-    expect(checks.map((check) => check.id)).toEqual(['guide', 'texture'])
+    expect(need!.checks.map((check) => check.id)).toEqual(['guide', 'texture'])
   })
   test.each([
     ['pH', { pH: typed(71) }],
@@ -139,7 +149,7 @@ describe('outcomes', () => {
   ] as const)('a bad %s is told of and left out; nitrogen still answers', (field, report) => {
     const found = recommend(one({ crop: 'tall-fescue', texture: 'loam' }, report as Partial<Report>), guides).areas[0]!
     expect(found.problems.map((problem) => problem.field)).toEqual([field])
-    expect(found.answer!.needs[0]).toMatchObject({ nutrient: 'N', outcome: 'apply' })
+    expect(found.answer!.needs[0]).toMatchObject({ of: 'N', outcome: 'apply' })
   })
 })
 
@@ -193,14 +203,14 @@ describe('for any case', () => {
         const [single, twice] = [first(any).answer!, first({ ...any, side: Number(any.side.toFixed(3)) * 2 }).answer!]
         const times = (a: Derived | undefined, b: Derived | undefined, factor: number) =>
           a && a.value.v > 0 && expect(b!.value.v / a.value.v).toBeCloseTo(factor, 9)
-        times(single.reaction.dose?.amount, twice.reaction.dose?.amount, 2)
-        single.needs.forEach((need, i) => {
+        majorsOf(single).forEach((need, i) => {
           const byPlant = need.rate?.rule.key === 'nitrogen.spread'
-          times(need.amount, twice.needs[i]!.amount, byPlant ? 1 : 2)
+          times(need.amount, majorsOf(twice)[i]!.amount, byPlant ? 1 : 2)
         })
-        single.others.forEach((need, i) => {
-          const bySulfur = need.nutrient === 'S' && single.needs[0]!.rate?.rule.key === 'nitrogen.spread'
-          if (!bySulfur) times(need.amount, twice.others[i]!.amount, 2)
+        const rest = ({ needs }: Answer) => needs.filter(({ of }) => !isMajor(of))
+        rest(single).forEach((need, i) => {
+          const bySulfur = need.of === 'S' && single.needs[0]!.rate?.rule.key === 'nitrogen.spread'
+          if (!bySulfur) times(need.amount, rest(twice)[i]!.amount, 2)
         })
       }),
       runs,
@@ -213,7 +223,8 @@ describe('for any case', () => {
         const [four, eight] = [first({ ...still, depth: '4' }), first({ ...still, depth: '8' })].map(
           (one) => one.answer!.reaction,
         )
-        if (four!.outcome === 'lime') expect(eight!.dose!.amount.value.v / four!.dose!.amount.value.v).toBeCloseTo(2, 9)
+        if (four!.outcome === 'lime')
+          expect(eight!.need!.amount!.value.v / four!.need!.amount!.value.v).toBeCloseTo(2, 9)
       }),
       runs,
     )
@@ -224,9 +235,10 @@ describe('for any case', () => {
         const still = { ...any, lime: null, sulfur: null, pHIn: 'water' as const }
         const [high, low] = [first(still).answer!.reaction, first({ ...still, pH: any.pH - drop }).answer!.reaction]
         const [more, less] = high.outcome === 'lime' ? [low, high] : [high, low]
-        if (!less.dose || !more.dose || less.outcome !== more.outcome) return
-        if (less.dose.ledBy.id !== more.dose.ledBy.id || less.dose.material !== more.dose.material) return
-        expect(more.dose.amount.value.v).toBeGreaterThanOrEqual(less.dose.amount.value.v - 1e-9)
+        const [little, much] = [doseOf(less), doseOf(more)]
+        if (!little || !much || less.outcome !== more.outcome) return
+        if (little.lead.id !== much.lead.id || little.product.material !== much.product.material) return
+        expect(much.amount.value.v).toBeGreaterThanOrEqual(little.amount.value.v - 1e-9)
       }),
       runs,
     )
@@ -248,11 +260,11 @@ describe('for any case', () => {
     fc.assert(
       fc.property(anyCase, (any) => {
         const still = { ...any, lime: null, sulfur: null, depth: '8' as const }
-        const reference = first({ ...still, limeMaterial: 'agricultural-calcitic@1' }).answer!.reaction.dose
-        const bagged = first({ ...still, limeMaterial: 'pelletized-calcitic@1' }).answer!.reaction.dose
-        if (!reference || !bagged || reference.ledBy.id !== bagged.ledBy.id || reference.amount.value.v === 0) return
+        const reference = doseOf(first({ ...still, limeMaterial: 'agricultural-calcitic@1' }).answer!.reaction)
+        const bagged = doseOf(first({ ...still, limeMaterial: 'pelletized-calcitic@1' }).answer!.reaction)
+        if (!reference || !bagged || reference.lead.id !== bagged.lead.id || reference.amount.value.v === 0) return
         const basis: Record<string, number> = { smp: 0.65, 'adams-evans': 1 / 1.5, texture: 0.9, acidity: 1 }
-        const of = basis[reference.ledBy.id]
+        const of = basis[reference.lead.id]
         if (of !== undefined) expect(bagged.amount.value.v / reference.amount.value.v).toBeCloseTo(of / 0.9, 9)
       }),
       runs,
@@ -263,7 +275,7 @@ describe('for any case', () => {
       fc.property(anyCase, (any) => {
         const others = soilGuides.includes(any.guide) ? any.otherCrops : []
         const [alone, among] = [first({ ...any, otherCrops: [] }), first({ ...any, otherCrops: others })]
-        expect(JSON.stringify(among.answer!.needs)).toBe(JSON.stringify(alone.answer!.needs))
+        expect(JSON.stringify(majorsOf(among.answer!))).toBe(JSON.stringify(majorsOf(alone.answer!)))
         expect(JSON.stringify(among.answer!.reaction)).toBe(JSON.stringify(alone.answer!.reaction))
       }),
       { numRuns: 300 },
@@ -276,39 +288,41 @@ const printedAs = (v: number | null) => Number(v?.toFixed(4) ?? 0)
 
 function reactionKeeps(ph: Reaction, { lime, sulfur }: Limits, any: Any, crop: Crop, planted: boolean) {
   if (crop.use !== 'container' && printedAs(any.lime) && printedAs(any.sulfur))
-    expect([ph.outcome, ph.dose]).toEqual(['unknown', undefined])
+    expect([ph.outcome, ph.need]).toEqual(['unknown', undefined])
+  const dose = doseOf(ph)
   if (ph.outcome === 'sulfur' && !any.sulfur) expect(crop.acidRequiring).toBe(true)
-  if (!ph.dose) return
-  const { rate, passes } = ph.dose
+  if (!dose) return
+  const { rate, passes } = dose
   const perPass = rate.value.v / passes.count
   if (passes.count > 1) expect(passes.interval).not.toBeNull()
   if (ph.outcome === 'lime') {
-    const material = ph.dose.material as Lime
+    const material = dose.product.material as Lime
     const most = Math.min(planted ? lime.surfacePerPass : lime.dugInPerPass, material.liming.cap?.perPass ?? Infinity)
     expect(perPass).toBeLessThanOrEqual(most + hair)
     return
   }
-  const { strength, productPerPass, notOnFood } = (ph.dose.material as Acidifier).acidifying
+  const { strength, productPerPass, notOnFood } = (dose.product.material as Acidifier).acidifying
   const cap = planted ? (crop.use === 'lawn' ? sulfur.turf : sulfur.planted) : sulfur.dugIn
   expect(perPass * strength).toBeLessThanOrEqual(cap.perPass + hair)
   if (productPerPass) expect(rate.value.v).toBeLessThanOrEqual(productPerPass + hair)
   if (notOnFood) expect(crop.edible).toBe(false)
 }
 
-function needsKeep({ needs, others, fertilizer }: Answer, any: Any, crop: Crop, limits: Limits) {
+function needsKeep(found: Answer, any: Any, crop: Crop, limits: Limits) {
+  const [needs, { fertilizer }] = [majorsOf(found), found]
   const p = needs[1]!
   if (any.banned) expect(p.outcome).not.toBe('apply')
   const turf = crop.use === 'lawn'
   if (turf && !any.newLawn && (p.rating?.className === 'optimum' || p.rating?.className === 'excess'))
     expect(p.outcome).toBe('none')
-  for (const { rate, passes, nutrient } of needs) {
+  for (const { rate, passes, of: nutrient } of needs) {
     if (!passes) continue
     if (passes.count > 1) expect(passes.interval).not.toBeNull()
     if (turf) expect(rate!.value.v / passes.count).toBeLessThanOrEqual(limits.turf.perPass[nutrient] + hair)
     if (!turf && nutrient === 'N')
       expect(rate!.value.v / passes.count).toBeLessThanOrEqual(limits.bed.nitrogenPerPass + hair)
   }
-  const boron = others.find(({ nutrient }) => nutrient === 'B')
+  const boron = minorsOf(found).find(({ of }) => of === 'B')
   if (boron?.outcome === 'apply') {
     expect(crop.boron).not.toBe('harms')
     expect(any.beansNext).toBe(false)

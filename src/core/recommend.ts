@@ -19,14 +19,16 @@ import {
   type ProductRef,
 } from './shelf/product'
 import { shippedProducts, usual } from './shelf/products'
-import { takenFor, withSchools, type Taken } from './guides/schools'
+import { withSchools } from './guides/schools'
+import { takenFor, type Taken } from './guides/taken'
 import { textures, type Texture, type TextureId } from './guides/soils'
 import { chosenLime, stoneFor, type Stone } from './needs/lime/stone'
-import { headline, notMeasured } from './told/headline'
+import { headline, notMeasured, type Matters } from './told/headline'
 import { oneFertilizer, type OneFertilizer } from './mix/one-fertilizer'
 import type { Feeding } from './needs/nutrients/method'
-import { nutrientNeed, type NutrientNeed } from './needs/nutrients/need'
-import { otherNeeds, type OtherNeed } from './needs/nutrients/others'
+import { majorsOf, type Need } from './needs/need'
+import { majorNeed } from './needs/nutrients/majors'
+import { minorNeeds } from './needs/nutrients/minors'
 import { plantingProblems, readPlanting } from './needs/nutrients/planting'
 import { mixNeeds } from './needs/nutrients/soilless'
 import { portionsOf, type Portion } from './passes/portions'
@@ -75,14 +77,13 @@ export interface AreaRecommendation {
   readonly doubts: readonly Doubt[]
 }
 
-export interface Answer {
+/** Numbers, and why they are what they are: enough for whoever computes on. */
+export interface Figures {
   readonly pH: number | null
-  readonly reactionClass: Text | null
   readonly reaction: Reaction
   readonly stone: Stone
-  readonly needs: readonly NutrientNeed[]
-  /** Mg, Ca, S and micronutrients, where they are called for. */
-  readonly others: readonly OtherNeed[]
+  /** N, P₂O₅ and K₂O; lime or sulfur where that is a question; Mg, Ca, S and micronutrients where they are called for. */
+  readonly needs: readonly Need[]
   readonly fertilizer: {
     readonly material: Fertilizer
     readonly bagLb: number
@@ -94,14 +95,25 @@ export interface Answer {
   readonly bases: readonly BaseSaturation[]
   /** The shares in which this ground can be dosed. */
   readonly portions: readonly Portion[]
+  /** Figures further apart than this share of the leading one are far apart, by the guide. */
+  readonly spread: number
+}
+
+/** What is said of the figures. */
+export interface Told {
+  readonly reactionClass: Text | null
   /** Where practitioners disagree: what was followed here. */
   readonly schools: readonly Taken[]
   /** What matters most, in one or two sentences. */
   readonly headline: readonly Sentence[]
+  /** The same around the word on the ground's pH, for whoever says that in full. */
+  readonly matters: Pick<Matters, 'ahead' | 'after'>
   readonly cautions: readonly Sentence[]
   /** What the report does not say and would change the answer. */
   readonly notMeasured: readonly Sentence[]
 }
+
+export type Answer = Figures & Told
 
 /**
  * The one way in: what every area of a case needs. Pure and deterministic; knows no clock.
@@ -186,7 +198,7 @@ export function shelfFor(
   if (!found || !guide || !crop || !size.ok) return []
   const feeding = feedingOf({ area, guide, products, read, size: size.value, crop })
   return products.filter(isFertilizer).map((material) => {
-    const mix = oneFertilizer(material, material.bagLb, { ...area.materials, meets: null }, found.needs, feeding)
+    const mix = oneFertilizer(material, material.bagLb, { ...area.materials, meets: null }, majorsOf(found), feeding)
     return { id: productRef(material), material, mix: mix.ok ? mix.value : null }
   })
 }
@@ -206,12 +218,78 @@ interface Asked {
   readonly crop: Crop
 }
 
+/** The figures alone of the crop that leads each area, without a word; null where there is no answer. */
+export const figures = (
+  kase: Case,
+  guides: readonly Guide[],
+  products: readonly Product[] = shippedProducts,
+): readonly (Figures | null)[] =>
+  kase.areas.map((one) => {
+    const area = inSeason(one, kase.season)
+    const { size, crop, guide, report, read } = lookAt(kase, area, guides)
+    if (!size.ok || !crop || !guide || !report) return null
+    return figuresOf({ kase, area, guide, products, report, read, size: size.value, cropId: area.crop!, crop })
+  })
+
 function answer(asked: Asked): Answer {
-  const { kase, area, guide, products, report, read, size, cropId, crop } = asked
-  const { limits } = guide
-  const stone = stoneFor(read, report, guide)
+  const found = figuresOf(asked)
+  return { ...found, ...told(asked, found) }
+}
+
+function figuresOf(asked: Asked): Figures {
+  const { guide, report, read, size, crop } = asked
+  const ground = groundOf(asked)
+  const feeding = feedingOf(asked)
+  const ph = reaction(read, report, ground)
+  const reading = readingLines(read, report, guide, crop)
+  const potted = isPotted(crop)
+  const barred = crop.edible && reading.some(({ id, className }) => id === 'lead' && className === 'no-food')
+  const majors = potted
+    ? mixNeeds(reading)
+    : majorNutrients.map((nutrient) => (barred ? noFood(nutrient) : majorNeed(nutrient, report, feeding)))
+  const minors = potted || barred ? [] : minorsFor(asked, feeding, majors[0]!, ph)
+  return {
+    pH: read.soil.pH?.v ?? null,
+    reaction: ph,
+    stone: stoneFor(read, report, guide),
+    needs: [...majors, ...(ph.need ? [ph.need] : []), ...minors],
+    fertilizer: fertilizerFor(asked, feeding, majors),
+    reading,
+    bases: read.bases,
+    portions: portionsOf(size, feeding.planting),
+    spread: guide.limits.spread,
+  }
+}
+
+/** Mix without soil, which is fed through the water by its extract. */
+const isPotted = ({ phosphorusPotassium }: Crop) => phosphorusPotassium.method === 'by-extract'
+
+function told(asked: Asked, { reaction: ph, needs, reading, fertilizer }: Figures): Told {
+  const { kase, area, guide, read, cropId, crop } = asked
+  const majors = majorsOf({ needs })
+  const potted = isPotted(crop)
+  const { ahead, onPH, after } = headline(ph, majors, reading, { weak: area.concerns.includes('weak'), potted })
+  return {
+    reactionClass: read.soil.pH === undefined ? null : reactionClass(read.soil.pH),
+    schools: takenFor(guide, kase.schools, cropId, crop.use, ph.outcome === 'lime'),
+    headline: [...ahead, ...onPH, ...after],
+    matters: { ahead, after },
+    cautions: cautionsFor({
+      feeding: feedingOf(asked),
+      reaction: ph,
+      reading,
+      needs,
+      lime: groundOf(asked).choices.lime.material,
+      fertilizer: fertilizer?.material,
+      mix: fertilizer?.mix.ok ? fertilizer.mix.value : undefined,
+    }),
+    notMeasured: potted ? [] : notMeasured(ph, majors, read),
+  }
+}
+
+function groundOf({ kase, area, guide, products, report, read, size, crop }: Asked): Ground {
   const depth = readDepth(area)
-  const ground: Ground = {
+  return {
     area: size.area,
     crop,
     planted: isPlanted(area, crop),
@@ -219,47 +297,12 @@ function answer(asked: Asked): Answer {
     climate: kase.climate,
     sandy: isSandy(read),
     organic: read.soil.texture !== undefined && textureOf(read.soil.texture).organic === true,
-    limits,
+    limits: guide.limits,
     methods: guide.methods,
     choices: {
-      lime: chosenLime(area.materials, stone, products),
+      lime: chosenLime(area.materials, stoneFor(read, report, guide), products),
       sulfur: chosenSulfur(area.materials, products),
     },
-  }
-  const feeding = feedingOf(asked)
-  const ph = reaction(read, report, ground)
-  const reading = readingLines(read, report, guide, crop)
-  const potted = crop.phosphorusPotassium.method === 'by-extract'
-  const barred = crop.edible && reading.some(({ id, className }) => id === 'lead' && className === 'no-food')
-  const needs = potted
-    ? mixNeeds(reading)
-    : majorNutrients.map((nutrient) => (barred ? noFood(nutrient) : nutrientNeed(nutrient, report, feeding)))
-  const others = potted || barred ? [] : othersOf(asked, feeding, needs[0]!, ph)
-  const fertilizer = fertilizerFor(asked, feeding, needs)
-  return {
-    pH: read.soil.pH?.v ?? null,
-    reactionClass: read.soil.pH === undefined ? null : reactionClass(read.soil.pH),
-    reaction: ph,
-    stone,
-    needs,
-    others,
-    fertilizer,
-    reading,
-    bases: read.bases,
-    portions: portionsOf(size, feeding.planting),
-    schools: takenFor(guide, kase.schools, cropId, crop.use, ph.outcome === 'lime'),
-    headline: headline(ph, needs, reading, area.concerns.includes('weak')),
-    cautions: cautionsFor({
-      feeding,
-      reaction: ph,
-      reading,
-      needs,
-      others,
-      lime: ground.choices.lime.material,
-      fertilizer: fertilizer?.material,
-      mix: fertilizer?.mix.ok ? fertilizer.mix.value : undefined,
-    }),
-    notMeasured: potted ? [] : notMeasured(ph, needs, read),
   }
 }
 
@@ -289,16 +332,18 @@ const textureOf = (id: TextureId): Texture => textures[id]
 const isSandy = ({ soil: { texture } }: ReadReport) => texture !== undefined && textureOf(texture).sandy
 
 /** Ground in which no food may grow is not fed for any. */
-const noFood = (nutrient: MajorNutrient): NutrientNeed => ({
-  nutrient,
+const noFood = (of: MajorNutrient): Need<MajorNutrient> => ({
+  of,
   outcome: 'none',
+  barred: 'lead',
   why: say('nutrient.lead'),
   checks: [],
+  remarks: [],
 })
 
-function othersOf({ area, guide, report }: Asked, feeding: Feeding, nitrogen: NutrientNeed, ph: Reaction) {
+function minorsFor({ area, guide, report }: Asked, feeding: Feeding, nitrogen: Need<MajorNutrient>, ph: Reaction) {
   const grown = [area.crop, ...area.otherCrops].map((id) => cropIn(guide, id))
-  return otherNeeds({
+  return minorNeeds({
     feeding,
     report,
     limed: ph.outcome === 'lime',
@@ -310,7 +355,7 @@ function othersOf({ area, guide, report }: Asked, feeding: Feeding, nitrogen: Nu
 function fertilizerFor(
   { area: { materials }, products }: Asked,
   feeding: Feeding,
-  needs: readonly NutrientNeed[],
+  needs: readonly Need<MajorNutrient>[],
 ): Answer['fertilizer'] {
   const material = productNamed(products, materials.fertilizer)
   if (!feeds(material)) return null

@@ -3,6 +3,8 @@ import { readFileSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
 import type { Case } from '../core/case/case'
 import { guides } from '../core/guides/guides'
+import { majorsOf, minorsOf } from '../core/needs/need'
+import { doseOf } from '../core/needs/reaction'
 import { coreVersion, recommend, type Answer } from '../core/recommend'
 import { caseSchema, reread } from './case'
 import { migratedCase } from './migrations'
@@ -19,18 +21,21 @@ const kept = JSON.parse(readFileSync(at('golden.json'), 'utf8')) as { core: stri
 const six = (v: number) => String(Number(v.toPrecision(6)))
 
 /** lb and passes of all that one crop is given. */
-const amounts = ({ reaction, needs, others, fertilizer }: Answer): string =>
-  [
-    `${reaction.outcome}${reaction.dose ? ` ${six(reaction.dose.amount.value.v)} in ${reaction.dose.passes.count}` : ''}`,
-    ...needs.map(
-      ({ nutrient, outcome, amount, passes }) =>
-        `${nutrient} ${outcome === 'apply' ? `${six(amount!.value.v)} in ${passes!.count}` : outcome}`,
+function amounts(found: Answer): string {
+  const { reaction, fertilizer } = found
+  const dose = doseOf(reaction)
+  return [
+    `${reaction.outcome}${dose ? ` ${six(dose.amount.value.v)} in ${dose.passes.count}` : ''}`,
+    ...majorsOf(found).map(
+      ({ of: nutrient, outcome, amount, passes }) =>
+        `${nutrient} ${outcome === 'apply' ? `${six(amount!.value.v)} in ${passes!.count}` : outcome === 'in-feed' ? 'unknown' : outcome}`,
     ),
-    ...others.map(({ nutrient, outcome, amount }) => `${nutrient} ${amount ? six(amount.value.v) : outcome}`),
+    ...minorsOf(found).map(({ of, outcome, amount }) => `${of} ${amount ? six(amount.value.v) : outcome}`),
     ...(fertilizer?.mix.ok
       ? [`bag ${six(fertilizer.mix.value.amount.value.v)} in ${fertilizer.mix.value.passes.count}`]
       : []),
   ].join(', ')
+}
 
 function given(kase: Case): [string, string][] {
   return recommend(kase, guides).areas.flatMap(({ areaId, cropId, answer, others }) =>

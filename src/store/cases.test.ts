@@ -97,3 +97,17 @@ test('a database that cannot be read is not a case that is gone; what is typed m
   expect(await db.cases.get('blocked')).toMatchObject({ client: 'typed meanwhile', place: 'from before' })
   stop()
 })
+
+test('a database that is held a moment longer is read as soon as it is free', async () => {
+  await db.cases.put({ ...blankCase('held', '2026-01-01T00:00:00.000Z'), place: 'from before' })
+  const held = jest.spyOn(db.cases, 'get').mockRejectedValue(new DOMException('held', 'UnknownError'))
+  const read = new Promise<void>((resolve) => {
+    const stop = follow('held', () => {
+      if (!front('held').kase) return held.mockRestore()
+      stop()
+      resolve()
+    })
+  })
+  await read
+  expect(front('held')).toMatchObject({ kase: { place: 'from before' }, keeping: 'kept' })
+})

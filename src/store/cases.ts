@@ -5,7 +5,7 @@ import type { Case } from '../core/case/case'
 import type { Act } from '../core/case/acts/act'
 import { changeBetween, merge, patched, putting, withChanges } from '../core/case/changes'
 import type { Version } from './ancestry'
-import { db, type Attachment } from './db'
+import { db, reopen, type Attachment } from './db'
 import { before, standing, type Edit, type Unsigned } from './history'
 import { caseTables, judge, put, putChanged, stamped, type Recipe } from './put'
 import { v4 as newId } from 'uuid'
@@ -35,6 +35,8 @@ interface Entry {
   /** The run that writes, while there is one. */
   flushing?: Promise<void>
   judging?: ReturnType<typeof setTimeout>
+  /** When a database that could not be read is tried again. */
+  again?: ReturnType<typeof setTimeout>
   listeners: Set<() => void>
   subscription?: Subscription
 }
@@ -59,6 +61,20 @@ function show(entry: Entry, front: Partial<Front>) {
 export function follow(id: string, listener: () => void): () => void {
   const entry = entryOf(id)
   entry.listeners.add(listener)
+  subscribe(id, entry)
+  return () => {
+    entry.listeners.delete(listener)
+    if (entry.listeners.size > 0) return
+    clearTimeout(entry.again)
+    entry.subscription?.unsubscribe()
+    entry.subscription = undefined
+  }
+}
+
+/** ms until a database that could not be read is tried again, and the longest that grows to. */
+const [soonest, latest] = [500, 5_000]
+
+function subscribe(id: string, entry: Entry, wait = soonest) {
   entry.subscription ??= liveQuery(() => db.cases.get(id)).subscribe({
     next: (stored) => {
       if (waits(entry)) return
@@ -74,14 +90,18 @@ export function follow(id: string, listener: () => void): () => void {
       // What cannot be read is not gone.
       if (entry.front.kase === undefined)
         show(entry, entry.initial ? { kase: entry.initial, keeping: 'refused' } : { keeping: 'unreadable' })
+      entry.again = setTimeout(() => void readAgain(id, entry, Math.min(2 * wait, latest)), wait)
     },
   })
-  return () => {
-    entry.listeners.delete(listener)
-    if (entry.listeners.size > 0) return
-    entry.subscription?.unsubscribe()
-    entry.subscription = undefined
-  }
+}
+
+/** A query that failed is over; where somebody still looks, another takes its place. */
+async function readAgain(id: string, entry: Entry, wait: number) {
+  await reopen().catch(() => undefined)
+  if (entry.listeners.size === 0) return
+  entry.subscription = undefined
+  subscribe(id, entry, wait)
+  await flush(id, entry)
 }
 
 const loading: Front = { kase: undefined, keeping: 'kept' }

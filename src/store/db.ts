@@ -153,6 +153,13 @@ db.version(8)
     }
   })
 
+/** Opens the database again after it could not be opened: what another process held a moment ago may be free now. */
+export async function reopen(): Promise<void> {
+  if (db.isOpen()) return
+  db.close({ disableAutoOpen: false })
+  await db.open()
+}
+
 export async function setting<Key extends keyof Settings>(key: Key): Promise<Settings[Key] | undefined> {
   return (await db.settings.get(key))?.value as Settings[Key] | undefined
 }

@@ -6,8 +6,8 @@ interface Props {
   low: number
   high: number
   value: number
-  /** How far the value may be out to either side. */
-  plusMinus: number
+  /** What the value may lie between; an end that is open is that of the scale. */
+  lies?: { readonly low: number | null; readonly high: number | null }
   valueLabel: string
   spanLabel: string
   /** The whole thing in words. */
@@ -18,7 +18,7 @@ const width = 196
 const inset = 8
 
 /** A measured value on a scale, with its uncertainty, against the span that is wanted. */
-export function Span({ from, to, low, high, value, plusMinus, valueLabel, spanLabel, label }: Props) {
+export function Span({ from, to, low, high, value, lies, valueLabel, spanLabel, label }: Props) {
   const x = (v: number) => inset + ((Math.min(Math.max(v, from), to) - from) / (to - from)) * (width - 2 * inset)
   const [at, left, right] = [x(value), x(low), x(high)]
   const middle = (left + right) / 2
@@ -30,8 +30,8 @@ export function Span({ from, to, low, high, value, plusMinus, valueLabel, spanLa
       <path d={`M${left + 5} 16h-5v16h5M${right - 5} 16h5v16h-5`} fill="none" className="stroke-moss" strokeWidth="2" />
       <rect x={left} width={Math.max(right - left, 0)} y="22" height="4" className="fill-moss" opacity="0.28" />
       <line
-        x1={x(value - plusMinus)}
-        x2={x(value + plusMinus)}
+        x1={x(lies ? (lies.low ?? from) : value)}
+        x2={x(lies ? (lies.high ?? to) : value)}
         y1="24"
         y2="24"
         className="stroke-ink"

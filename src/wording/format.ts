@@ -1,6 +1,12 @@
 import { gramsPerPound, sqFtPerAcre, sqFtPerHectare, sqFtPerSqMetre, feetPerMetre } from '../core/units/factors'
+import type { Size } from '../core/ground/size'
 import type { Use } from '../core/guides/crop'
+import type { Product } from '../core/shelf/product'
 import { poundsAndOunces, scoop, weigh, type Measure } from '../core/units/kitchen'
+
+import { measures as english } from './en/measures'
+import { quarters } from './quarters'
+import type { MeasureWords } from './languages'
 
 export type Measures = 'feet' | 'metres'
 
@@ -41,22 +47,6 @@ export function spanWords(
 export const unitOf = (of: string): string =>
   of.startsWith('pH') ? '' : of.replace(/ (?:P|K|Ca|Mg|S|Na|Zn|Mn|Fe|Cu|B|Pb|organic matter)$/, '')
 
-const fractionMarks: readonly (readonly [number, string])[] = [
-  [0, ''],
-  [0.125, '⅛'],
-  [0.25, '¼'],
-  [0.5, '½'],
-  [0.75, '¾'],
-]
-
-/** `2¾`, `½`, `3`; only for multiples of a quarter, and one eighth. */
-export function quarters(count: number): string {
-  const whole = Math.floor(count)
-  const mark = fractionMarks.find(([part]) => Math.abs(part - (count - whole)) < 1e-6)?.[1] ?? ''
-  if (mark === '⅛') return `${whole || ''}1/8`
-  return whole === 0 && mark ? mark : `${whole}${mark}`
-}
-
 /**
  * A weight as a scale shows it: `13 lb 8 oz`, `11½ oz`, `540 lb`; `6.1 kg`.
  *
@@ -83,35 +73,39 @@ export function rounding(lb: number, measures: Measures): string {
   return Math.abs(percent) < 0.05 ? '' : `${percent > 0 ? '+' : '−'}${Math.abs(percent).toFixed(1)} %`
 }
 
-const plural = (count: number, one: string, many: string) => (count > 1 ? many : one)
-
-function words(measure: Measure, measures: Measures): string {
+function words(measure: Measure, measures: Measures, own: MeasureWords): string {
   if (measure.kind === 'bags') {
     const { bags, bagLb, restLb } = measure
-    const bag = `${weight(bagLb, measures)} ${plural(bags, 'bag', 'bags')}`
+    const bag = weight(bagLb, measures)
     const rest = weigh(restLb, measures).lb > 0 ? weight(restLb, measures) : ''
-    if (bags === 0) return `part of one ${bag}`
-    return rest ? `${places(bags, 0)} × ${bag} and ${rest}` : `${places(bags, 0)} × ${bag}`
+    if (bags === 0) return own.partOfBag(bag)
+    const whole = own.bags(places(bags, 0), bag, bags > 1)
+    return rest ? own.bagsAnd(whole, rest) : whole
   }
   const { kind, count } = measure
-  if (count === 0) return kind === 'teaspoons' ? 'less than ¼ teaspoon' : 'a very little'
+  if (count === 0) return kind === 'teaspoons' ? own.underQuarterTeaspoon : own.veryLittle
   if (kind === 'millilitres') return `${count} mL`
   if (kind === 'litres') return `${places(count, 2)} L`
-  if (kind === 'buckets')
-    return count === 1
-      ? 'a five-gallon bucket full'
-      : count < 1
-        ? `${quarters(count)} of a five-gallon bucket`
-        : `${quarters(count)} five-gallon buckets`
-  const name = { teaspoons: 'teaspoon', tablespoons: 'tablespoon', cups: 'cup' }[kind]
-  return `${quarters(count)} ${plural(count, name, `${name}s`)}`
+  return own[kind](count)
 }
 
 /** How a person carries it: `about 19 cups`, `2 × 40 lb bags and 11 lb`. */
-export function measure(lb: number, lbPerCup: number, bagLb: number, measures: Measures): string {
+export function measure(
+  lb: number,
+  lbPerCup: number,
+  bagLb: number,
+  measures: Measures,
+  own: MeasureWords = english,
+): string {
   const found = scoop(lb, lbPerCup, bagLb, measures)
-  const said = words(found, measures)
-  return found.kind === 'bags' || found.count === 0 ? said : `about ${said}`
+  const said = words(found, measures, own)
+  return found.kind === 'bags' || found.count === 0 ? said : own.about(said)
+}
+
+/** `10-10-10`, as on the bag; empty for what holds none of the three. */
+export function gradeWords({ feeding }: Product): string {
+  const percents = feeding ? [feeding.grade.N, feeding.grade['P₂O₅'], feeding.grade['K₂O']] : []
+  return percents.some((percent) => percent > 0) ? percents.map((percent) => places(percent, 1)).join('-') : ''
 }
 
 /**
@@ -148,12 +142,14 @@ function weightRate(lb: number, measures: Measures): string {
 }
 
 /** `240 ft²`, `0.50 acre`, `22.3 m²`, `1.2 ha`. */
-export function area(ft2: number, measures: Measures): string {
+export function area(ft2: number, measures: Measures, own: MeasureWords = english): string {
   if (measures === 'metres') {
     const m2 = ft2 / sqFtPerSqMetre
     return m2 >= 10_000 ? `${places(m2 / 10_000, 2)} ha` : `${places(m2, m2 < 100 ? 1 : 0)} m²`
   }
-  return ft2 >= sqFtPerAcre / 4 ? `${places(ft2 / sqFtPerAcre, 2)} acre` : `${places(ft2, ft2 < 100 ? 1 : 0)} ft²`
+  return ft2 >= sqFtPerAcre / 4
+    ? own.acres(places(ft2 / sqFtPerAcre, 2))
+    : own.squareFeet(places(ft2, ft2 < 100 ? 1 : 0))
 }
 
 /** `16 ft³`, `0.45 m³`; from a cubic yard up also in yards, as mix and soil are sold. */
@@ -163,8 +159,8 @@ export function volumeWords(ft3: number, measures: Measures): string {
 }
 
 /** A length in feet, in the case's measures. */
-export const length = (feet: number, measures: Measures): string =>
-  measures === 'feet' ? `${places(feet, 2)} ft` : `${places(feet / feetPerMetre, 2)} m`
+export const length = (feet: number, measures: Measures, own: MeasureWords = english): string =>
+  measures === 'feet' ? own.feet(places(feet, 2)) : `${places(feet / feetPerMetre, 2)} m`
 
 const months = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'] as const
 
@@ -178,4 +174,14 @@ export function dateWords(iso: string): string {
 export function difference(share: number): string {
   const percent = Math.round(Math.abs(share) * 100)
   return percent === 0 ? 'the same' : `${percent} % ${share > 0 ? 'more' : 'less'}`
+}
+
+/** `12 ft × 18 ft`, `2 of 4 ft × 8 ft`, `circle 30 ft`, else the area. */
+export function sizeWords(size: Size, measures: Measures, own: MeasureWords = english): string {
+  const { shape, count } = size
+  const times = count > 1 ? `${count} × ` : ''
+  if (shape.kind === 'circle') return `${times}${own.circle(length(shape.diameter, measures, own))}`
+  if (shape.kind === 'plain' || shape.kind === 'outline') return area(size.area.value.v, measures, own)
+  const sides = `${length(shape.width, measures, own)} × ${length(shape.length, measures, own)}`
+  return count > 1 ? own.several(count, sides) : sides
 }

@@ -1,24 +1,25 @@
 import type { Passes } from '../core/passes/split'
-import { text } from './phrase'
+import type { Text } from '../core/told/sentence'
+import { measures as english } from './en/measures'
+import type { MeasureWords } from './languages'
 
 /**
  * When and how often: beside the amount of one pass (`2 times: before planting, then at first fruit`),
  * or beside the whole amount (`in 2 equal parts: …`). Empty for a single pass that nothing dates.
  */
 export function passesWords(
-  { count, interval, perYear, when }: Pick<Passes, 'count' | 'interval' | 'perYear' | 'when'>,
+  { count, interval, perYear, dressings }: Pick<Passes, 'count' | 'interval' | 'perYear' | 'dressings'>,
   beside: 'each' | 'all',
+  own: MeasureWords = english,
+  textOf: (text: Text) => string = ({ en }) => en,
 ): string {
-  if (when.length > 0) {
-    const dates = when.map((one) => text(one)).join(', then ')
-    return count === 1 ? dates : beside === 'each' ? `${count} times: ${dates}` : `in ${count} equal parts: ${dates}`
+  const windows = dressings.flatMap(({ window }) => window ?? [])
+  if (windows.length > 0) {
+    const dates = windows.map(({ label }) => textOf(label)).join(own.then)
+    return count === 1 ? dates : beside === 'each' ? own.timesOn(count, dates) : own.partsOn(count, dates)
   }
   if (count === 1) return ''
   const apart =
-    interval === null
-      ? ''
-      : 'months' in interval
-        ? `, at least ${interval.months} months apart`
-        : `, about ${interval.days} days apart`
-  return `${beside === 'all' ? 'in ' : ''}${count} ${beside === 'all' ? 'equal ' : ''}passes${apart}${perYear ? `, at most ${perYear} a year` : ''}`
+    interval === null ? '' : 'months' in interval ? own.monthsApart(interval.months) : own.daysApart(interval.days)
+  return `${beside === 'all' ? own.inPasses(count) : own.passes(count)}${apart}${perYear ? own.perYear(perYear) : ''}`
 }

@@ -15,7 +15,7 @@ import { readSize } from '../core/ground/size'
 import { say, type Sentence } from '../core/told/sentence'
 import { isDerived, type Working } from '../core/workings'
 import { derivation } from './derivation'
-import { en } from './en'
+import { en } from './interface/catalogue'
 import { area, difference, figure, measure, pHFigure, rate, volumeWords, weight } from './format'
 import { passesWords } from './passes'
 import { render } from './render'
@@ -103,9 +103,9 @@ describe('passes', () => {
     count: 2,
     interval: null,
     perYear: null,
-    when: [{ en: 'before planting' }, { en: 'beside the plants at first fruit' }],
+    dressings: ['before planting', 'beside the plants at first fruit'].map((en) => ({ window: { label: { en } } })),
   } as never
-  const four = { count: 4, interval: { months: 3 }, perYear: 2, when: [] } as never
+  const four = { count: 4, interval: { months: 3 }, perYear: 2, dressings: [{ window: null }] } as never
   test.each([
     [passesWords(two, 'each'), '2 times: before planting, then beside the plants at first fruit'],
     [passesWords(two, 'all'), 'in 2 equal parts: before planting, then beside the plants at first fruit'],

@@ -1,3 +1,4 @@
+import { both, type English } from './spanish'
 import type { Crop, NitrogenByGround, NitrogenByTree, PhosphorusPotassium, TriState, Use } from './crop'
 
 type Span = readonly [low: number, high: number, aim: number]
@@ -5,8 +6,8 @@ type More = Partial<Omit<Crop, 'label' | 'use' | 'pH' | 'nitrogen' | 'phosphorus
 
 const row =
   (use: Use, phosphorusPotassium: PhosphorusPotassium, edible: boolean) =>
-  (label: string, [low, high, aim]: Span, nitrogen: Crop['nitrogen'], more: More = {}): Crop => ({
-    label: { en: label },
+  (label: English, [low, high, aim]: Span, nitrogen: Crop['nitrogen'], more: More = {}): Crop => ({
+    label: both(label),
     use,
     pH: { low, high, aim },
     acidRequiring: false,

@@ -18,8 +18,8 @@ describe('schools (common practice)', () => {
   )
   test('lime in passes of 50 or 25 lb: 100 lb are two or four', () => {
     const passes = (schools: Record<string, string>) =>
-      of(schools, { crop: 'zoysia' }, { pH: typed(5), ...printed({ lime: typed('100 lb/1000') }) }).reaction.dose!
-        .passes.count
+      of(schools, { crop: 'zoysia' }, { pH: typed(5), ...printed({ lime: typed('100 lb/1000') }) }).reaction.need!
+        .passes!.count
     expect([passes({}), passes({ 'lime-pass': '25' })]).toEqual([2, 4])
   })
   test('plots to 7.0, but on sand never beyond 6.5', () => {

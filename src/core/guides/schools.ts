@@ -1,18 +1,11 @@
-import type { Text } from '../told/sentence'
+import { both, type English } from './spanish'
 import type { Use } from './crop'
 import type { Guide, School, SchoolOption } from './guide'
-
-/** The school taken on a question, where the crop is one it bears on. */
-export interface Taken {
-  readonly school: string
-  readonly label: Text
-  readonly option: Text
-}
 
 export const bearsOn = ({ crops, uses }: School, cropId: string, use: Use): boolean =>
   (!crops || crops.includes(cropId)) && (!uses || uses.includes(use))
 
-const optionOf = (school: School, chosen: Readonly<Record<string, string>>): SchoolOption =>
+export const optionOf = (school: School, chosen: Readonly<Record<string, string>>): SchoolOption =>
   school.options.find(({ id }) => id === chosen[school.id]) ?? school.options[0]!
 
 /** An office takes a few mixtures of schools, not hundreds. */
@@ -41,18 +34,6 @@ export function withSchools(guide: Guide, chosen: Readonly<Record<string, string
   return changed
 }
 
-/** The schools that stand behind what is said of this crop. */
-export const takenFor = (
-  { schools }: Guide,
-  chosen: Readonly<Record<string, string>>,
-  cropId: string,
-  use: Use,
-  limed: boolean,
-): readonly Taken[] =>
-  schools
-    .filter((school) => bearsOn(school, cropId, use) && !school.sampling && (limed || !school.liming))
-    .map((school) => ({ school: school.id, label: school.label, option: optionOf(school, chosen).label }))
-
 /** A copy with the value at the path; a path that is not there stays away, since schools change and never add. */
 function put(whole: unknown, [key, ...rest]: readonly string[], value: unknown): unknown {
   if (key === undefined) return value
@@ -60,9 +41,9 @@ function put(whole: unknown, [key, ...rest]: readonly string[], value: unknown):
   return { ...whole, [key]: put((whole as Record<string, unknown>)[key], rest, value) }
 }
 
-const option = (id: string, label: string, ...changes: readonly (readonly [string, unknown])[]): SchoolOption => ({
+const option = (id: string, label: English, ...changes: readonly (readonly [string, unknown])[]): SchoolOption => ({
   id,
-  label: { en: label },
+  label: both(label),
   changes: changes.map(([path, value]) => ({ path: path.split('.'), value })),
 })
 
@@ -75,7 +56,7 @@ const plotSpan = (low: number, high: number, aim: number) =>
 export const samplingSchools: readonly School[] = [
   {
     id: 'cores',
-    label: { en: 'cores in a composite' },
+    label: both('cores in a composite'),
     sampling: true,
     options: [
       option('usual', '10, more of large ground and fewer of small'),
@@ -86,21 +67,21 @@ export const samplingSchools: readonly School[] = [
   },
   {
     id: 'garden-depth',
-    label: { en: 'depth in gardens' },
+    label: both('depth in gardens'),
     uses: ['bed'],
     sampling: true,
     options: [option('6', '0 to 6 in'), option('5', '0 to 5 in', ['sampling.depth.bed', { from: 0, to: 5 }])],
   },
   {
     id: 'lawn-depth',
-    label: { en: 'depth in lawns' },
+    label: both('depth in lawns'),
     uses: ['lawn'],
     sampling: true,
     options: [option('4', '0 to 4 in'), option('3', '0 to 3 in', ['sampling.depth.lawn', { from: 0, to: 3 }])],
   },
   {
     id: 'shrub-depth',
-    label: { en: 'depth under trees, shrubs and berries' },
+    label: both('depth under trees, shrubs and berries'),
     uses: ['planting'],
     sampling: true,
     options: [
@@ -110,13 +91,13 @@ export const samplingSchools: readonly School[] = [
   },
   {
     id: 'bag',
-    label: { en: 'soil in a bag' },
+    label: both('soil in a bag'),
     sampling: true,
     options: [option('2', '2 cups'), option('1', '1 cup', ['sampling.bagCups', 1])],
   },
   {
     id: 'retest',
-    label: { en: 'how often to retest' },
+    label: both('how often to retest'),
     sampling: true,
     options: [
       option('3', 'every 3 years'),
@@ -131,7 +112,7 @@ export const houseSchools: readonly School[] = [
   ...samplingSchools,
   {
     id: 'blueberry-pH',
-    label: { en: 'pH for highbush blueberry' },
+    label: both('pH for highbush blueberry'),
     crops: ['highbush-blueberry'],
     options: [
       option('A', 'school A, 4.5 to 5.5'),
@@ -141,7 +122,7 @@ export const houseSchools: readonly School[] = [
   },
   {
     id: 'lime-pass',
-    label: { en: 'most lime on the surface in one pass' },
+    label: both('most lime on the surface in one pass'),
     uses: ['lawn', 'planting'],
     liming: true,
     options: [
@@ -151,7 +132,7 @@ export const houseSchools: readonly School[] = [
   },
   {
     id: 'plot-pH',
-    label: { en: 'pH aim for food plots' },
+    label: both('pH aim for food plots'),
     uses: ['plot'],
     options: [
       option('by-crop', 'by the crop'),
@@ -162,7 +143,7 @@ export const houseSchools: readonly School[] = [
   },
   {
     id: 'potato-pH',
-    label: { en: 'potatoes above their span' },
+    label: both('potatoes above their span'),
     crops: ['potato'],
     options: [
       option('leave', 'leave the pH'),
@@ -171,7 +152,7 @@ export const houseSchools: readonly School[] = [
   },
   {
     id: 'strawberry-spring',
-    label: { en: 'feeding strawberries' },
+    label: both('feeding strawberries'),
     crops: ['strawberry'],
     options: [
       option('mild', 'mild winters: before ripening as well'),
@@ -183,7 +164,7 @@ export const houseSchools: readonly School[] = [
   },
   {
     id: 'plot-removal',
-    label: { en: 'what corn and beans carry off' },
+    label: both('what corn and beans carry off'),
     crops: ['plot-corn', 'plot-soybean'],
     options: [
       option('1995', 'Tri-State E-2567, 1995'),
@@ -198,7 +179,7 @@ export const houseSchools: readonly School[] = [
   },
   {
     id: 'base-saturation',
-    label: { en: 'choosing the stone' },
+    label: both('choosing the stone'),
     liming: true,
     options: [
       option('sufficiency', 'by sufficiency: dolomitic where Mg is low'),
@@ -212,7 +193,7 @@ export const houseSchools: readonly School[] = [
 export const olsenSchools: readonly School[] = [
   {
     id: 'potassium-west',
-    label: { en: 'when potassium is enough' },
+    label: both('when potassium is enough'),
     options: [
       option('150', 'up to 150 ppm is medium'),
       option('200', 'up to 200 ppm is medium', ['classes.K', [{ bounds: [60, 120, 200, 250] }]]),
@@ -220,7 +201,7 @@ export const olsenSchools: readonly School[] = [
   },
   {
     id: 'copper-west',
-    label: { en: 'when copper is low' },
+    label: both('when copper is low'),
     options: [
       option('0.2', 'below 0.2 ppm'),
       option('0.6', 'below 0.6 ppm', ['minimums.Cu.rows', [{ lowBelow: 0.6 }]]),
@@ -228,7 +209,7 @@ export const olsenSchools: readonly School[] = [
   },
   {
     id: 'manganese-west',
-    label: { en: 'when manganese is low' },
+    label: both('when manganese is low'),
     options: [
       option('1.0', 'below 1.0 ppm'),
       option('2.5', 'below 2.5 ppm', ['minimums.Mn.rows', [{ lowBelow: 2.5 }]]),

@@ -1,3 +1,4 @@
+import { both, type English } from './spanish'
 import type { Text } from '../told/sentence'
 import type { SourceRef } from './sources'
 
@@ -17,8 +18,8 @@ export interface Windows {
   readonly source: SourceRef
 }
 
-const due = (en: string, ...months: readonly Months[]): Window => ({
-  label: { en },
+const due = (label: English, ...months: readonly Months[]): Window => ({
+  label: both(label),
   ...(months.length > 0 && { months }),
 })
 

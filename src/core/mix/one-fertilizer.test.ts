@@ -5,7 +5,7 @@ import { shippedProducts } from '../shelf/products'
 import { blankSeason } from '../case/blank'
 import { guides } from '../guides/guides'
 import type { Feeding } from '../needs/nutrients/method'
-import type { NutrientNeed } from '../needs/nutrients/need'
+import type { Need } from '../needs/need'
 import { typed } from '../testing/one-area'
 import { nothingRead } from '../reading/soil'
 import { split } from '../passes/split'
@@ -17,12 +17,13 @@ import { oneFertilizer } from './one-fertilizer'
 const exactly = <const Of extends string>(v: number, of: Of) => derive(of, String(v), {}, say('size.typed'), 'reported')
 const ft2 = (v: number) => exactly(v, 'ft²')
 
-function need(nutrient: MajorNutrient, lb: number, area: number): NutrientNeed {
-  if (lb === 0) return { nutrient, outcome: 'none', why: say('nutrient.enough'), checks: [] }
+function need(nutrient: MajorNutrient, lb: number, area: number): Need<MajorNutrient> {
+  if (lb === 0) return { of: nutrient, outcome: 'none', why: say('nutrient.enough'), checks: [], remarks: [] }
   const amount = exactly(lb, `lb ${nutrient}`)
   const rate = exactly((lb * 1000) / area, `lb ${nutrient}/1000 ft²`)
   return {
-    nutrient,
+    of: nutrient,
+    remarks: [],
     outcome: 'apply',
     why: say('nutrient.needed'),
     rate,

@@ -2,7 +2,7 @@ import type { Choices } from '../case/season'
 import { fields, numberIn } from '../report/fields'
 import type { Fertilizer } from '../shelf/product'
 import type { Feeding } from '../needs/nutrients/method'
-import type { NutrientNeed } from '../needs/nutrients/need'
+import { isApplied, type Applied, type Need } from '../needs/need'
 import { split, type Passes } from '../passes/split'
 import { accept, refuse, say, type Outcome, type Sentence } from '../told/sentence'
 import { majorNutrients, quantity, type MajorNutrient } from '../units/quantity'
@@ -35,15 +35,14 @@ export interface OneFertilizer {
 /** The needs that a product could be measured out by. */
 export const canMeet = (
   fertilizer: Fertilizer,
-  needs: readonly NutrientNeed[],
+  needs: readonly Need<MajorNutrient>[],
   pH: number | undefined,
 ): MajorNutrient[] =>
   needs
     .filter(
-      ({ outcome, nutrient }) =>
-        outcome === 'apply' && fertilizer.feeding.grade[nutrient] > 0 && firstYearOf(fertilizer, nutrient, pH) > 0,
+      (need) => isApplied(need) && fertilizer.feeding.grade[need.of] > 0 && firstYearOf(fertilizer, need.of, pH) > 0,
     )
-    .map((need) => need.nutrient)
+    .map((need) => need.of)
 
 /**
  * Measures one product out by one need. Refuses when it holds nothing that is needed.
@@ -54,18 +53,19 @@ export function oneFertilizer(
   fertilizer: Fertilizer,
   bagLb: number,
   choices: Pick<Choices, 'meets' | 'slowNitrogen'>,
-  needs: readonly NutrientNeed[],
+  needs: readonly Need<MajorNutrient>[],
   feeding: Feeding,
 ): Outcome<OneFertilizer> {
   const { area, read } = feeding
   const pH = read.soil.pH?.v
   const possible = canMeet(fertilizer, needs, pH)
   const meets = choices.meets && possible.includes(choices.meets) ? choices.meets : possible[0]
-  if (!meets) return refuse('mix.nothing-needed', { material: fertilizer.label })
+  const need = needs.filter(isApplied).find((one) => one.of === meets)
+  if (!meets || !need) return refuse('mix.nothing-needed', { material: fertilizer.label })
   const amount = derive(
     'lb product',
     'need / share',
-    { need: needs.find((need) => need.nutrient === meets)!.amount!, share: shareOf(fertilizer, meets, pH) },
+    { need: need.amount, share: shareOf(fertilizer, meets, pH) },
     say('mix.amount', { nutrient: meets }),
     'arithmetic',
   )
@@ -90,14 +90,7 @@ export function oneFertilizer(
       say('mix.left-over'),
       'arithmetic',
     ),
-    passes: passesOf(
-      fertilizer,
-      amount,
-      rate,
-      choices,
-      feeding,
-      needs.find((need) => need.nutrient === meets)!,
-    ),
+    passes: passesOf(fertilizer, amount, rate, choices, feeding, need),
     supplies: majorNutrients.map((nutrient) => supplyOf(fertilizer, nutrient, amount, needs, pH)),
     limeUsed: limeUsedBy(fertilizer, amount),
     barred: barredBy(fertilizer, feeding),
@@ -142,7 +135,7 @@ function supplyOf(
   fertilizer: Fertilizer,
   nutrient: MajorNutrient,
   amount: Derived<'lb product'>,
-  needs: readonly NutrientNeed[],
+  needs: readonly Need<MajorNutrient>[],
   pH: number | undefined,
 ): Supply {
   const supplied = derive(
@@ -152,7 +145,7 @@ function supplyOf(
     say('mix.supplied', { nutrient }),
     'arithmetic',
   )
-  const need = needs.find((one) => one.nutrient === nutrient)!
+  const need = needs.find((one) => one.of === nutrient)!
   if (need.outcome === 'unknown') return { nutrient, supplied, wanted: 'unknown' }
   if (!need.amount)
     return {
@@ -191,10 +184,11 @@ function passesOf(
   rate: Derived<'lb product/1000 ft²'>,
   choices: Pick<Choices, 'slowNitrogen'>,
   { crop, guide }: Feeding,
-  need: NutrientNeed,
+  need: Applied<MajorNutrient>,
 ): Passes<'product'> {
-  const own = need.passes!
-  if (crop.use !== 'lawn') return split('product', amount, need.rate!, own.cap, own.when)
+  const { cap, dressings } = need.passes
+  const windows = dressings.flatMap(({ window }) => window ?? [])
+  if (crop.use !== 'lawn') return split('product', amount, need.rate, cap, 'fertilizer', windows)
   const { turf } = guide.limits
   const slow = slowShare(fertilizer, choices)
   const nitrogen = Math.min(
@@ -205,11 +199,17 @@ function passesOf(
   const allowed = majorNutrients
     .filter((nutrient) => fertilizer.feeding.grade[nutrient] > 0)
     .map((nutrient) => most[nutrient] / (fertilizer.feeding.grade[nutrient] / 100))
-  return split('product', amount, rate, {
-    perPass: Math.min(...allowed),
-    interval: { days: slow > 0 ? turf.slowDaysApart : turf.daysApart },
-    rule: say(slow > 0 ? 'cap.turf-slow' : 'cap.turf-product'),
-  })
+  return split(
+    'product',
+    amount,
+    rate,
+    {
+      perPass: Math.min(...allowed),
+      interval: { days: slow > 0 ? turf.slowDaysApart : turf.daysApart },
+      rule: say(slow > 0 ? 'cap.turf-slow' : 'cap.turf-product'),
+    },
+    'fertilizer',
+  )
 }
 
 /** Ammonium turns to acid. Source: Pierre 1933, recalled. */

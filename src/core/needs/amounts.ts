@@ -1,8 +1,5 @@
 import type { AreaRecommendation } from '../recommend'
-import type { Nutrient } from '../units/quantity'
-
-/** What goes on the ground: lime or sulfur as product, the nutrients as such. */
-export type What = 'lime' | 'sulfur' | Nutrient
+import type { What } from './need'
 
 /**
  * lb of everything that an area is given, 0 where none, and nothing for what is not known. `S` is sulfur as a nutrient.
@@ -10,13 +7,10 @@ export type What = 'lime' | 'sulfur' | Nutrient
 export function amountsOf({ answer }: Pick<AreaRecommendation, 'answer'>): ReadonlyMap<What, number> {
   const found = new Map<What, number>()
   if (!answer) return found
-  const { reaction, needs, others } = answer
-  for (const direction of ['lime', 'sulfur'] as const)
-    if (reaction.outcome !== 'unknown')
-      found.set(direction, reaction.outcome === direction ? reaction.dose!.amount.value.v : 0)
-  for (const { nutrient, outcome, amount } of needs)
-    if (outcome !== 'unknown') found.set(nutrient, amount?.value.v ?? 0)
-  for (const { nutrient, amount } of others) found.set(nutrient, amount?.value.v ?? 0)
+  const { reaction, needs } = answer
+  if (reaction.outcome !== 'unknown') for (const direction of ['lime', 'sulfur'] as const) found.set(direction, 0)
+  for (const { of, outcome, amount } of needs)
+    if (outcome !== 'unknown' && outcome !== 'in-feed') found.set(of, amount?.value.v ?? 0)
   return found
 }
 

@@ -4,6 +4,7 @@ import type { Limits } from '../guides/limits'
 import type { Acidifier } from '../shelf/product'
 import type { Climate } from '../guides/soils'
 import type { ChosenLime } from './lime/product'
+import { byLaboratory } from './need'
 import { say, type Sentence, type Text } from '../told/sentence'
 import { quantity } from '../units/quantity'
 import { given, type Derived, type Given, type Working } from '../workings'
@@ -50,7 +51,7 @@ export const inOrder = <M extends { readonly id: string }>(methods: readonly M[]
 }
 
 /** The laboratory's own line among the candidates. */
-export const laboratory = { id: 'laboratory', label: { en: 'the laboratory' } }
+export const laboratory = { id: byLaboratory.id, label: byLaboratory.label }
 
 /** The soil's pH, and where the crop wants it. */
 export const wherePH = (pH: Working<'pH in water'>, ground: Where) => {

@@ -14,13 +14,14 @@ const choices = { lime: { material, effectiveness: 'reference', bagLb: 40 }, sul
 const limeCap = (of: { planted: boolean }) => capOfLime({ ...of, limits, choices })
 const sulfurCap = (of: { planted: boolean; sandy: boolean }) => capOfSulfur({ ...of, limits, crop: crops.rhododendron })
 
-const passes = (lbPer1000: number, cap: Cap, when: readonly Text[] = []) =>
+const passes = (lbPer1000: number, cap: Cap, labels: readonly Text[] = []) =>
   split(
     'product',
     given(quantity(lbPer1000 * 5, 'lb product'), say('size.typed')),
     given(quantity(lbPer1000, 'lb S/1000 ft²'), say('size.typed')),
     cap,
-    when,
+    'lime',
+    labels.map((label, i) => ({ id: String(i), label })),
   )
 
 /** Caps are common practice; the counts are arithmetic. */
@@ -45,8 +46,11 @@ describe('passes', () => {
   test('the crop’s own dressings are the fewest; when the cap wants more, those follow', () => {
     const cap: Cap = { perPass: 2, interval: { days: 30 }, rule: say('cap.bed-nitrogen') }
     const own = [{ en: 'before planting' }, { en: 'beside the rows' }]
-    expect(passes(3, cap, own)).toMatchObject({ count: 2, when: own })
-    expect(passes(6, cap, own)).toMatchObject({ count: 3, when: [...own, { en: expect.stringContaining('again') }] })
+    expect(passes(3, cap, own)).toMatchObject({ count: 2, dressings: own.map((label) => ({ window: { label } })) })
+    expect(passes(6, cap, own)).toMatchObject({
+      count: 3,
+      dressings: [{}, {}, { id: 'lime/3', window: { id: 'again' } }],
+    })
   })
   test('neither the cap of a pass nor that of a year is ever broken, and no pass is wasted', () => {
     fc.assert(

@@ -12,8 +12,22 @@ export interface Passes<S extends Substance = Substance> {
   readonly interval: Interval
   /** At most so many passes in one year, where a yearly cap says so. */
   readonly perYear: number | null
-  /** When each is due, where the crop says; otherwise the interval alone rules. */
-  readonly when: readonly Text[]
+  /** One for each pass, in order. */
+  readonly dressings: readonly Dressing[]
+}
+
+/** One of the passes, undated. */
+export interface Dressing {
+  /** The same while its need and its number stay: `N/2`. With the area's id before it, it names a pass of the case. */
+  readonly id: string
+  /** When it is due, where the crop says: a window of the guide; otherwise the interval alone rules. */
+  readonly window: Window | null
+}
+
+/** A window of the guide in force, or the word for what follows the last one that it names. */
+export interface Window {
+  readonly id: string
+  readonly label: Text
 }
 
 export type Interval = { readonly months: number } | { readonly days: number } | null
@@ -27,25 +41,33 @@ export interface Cap {
   readonly rule: Sentence
 }
 
+/** lb per 1,000 ft²: more than anybody would put on at once. */
+export const uncapped = 1_000
+
 /** Passes beyond those that the crop asks for follow after some weeks. */
-const again = { en: 'again three to four weeks later' }
+const again: Window = {
+  id: 'again',
+  label: { en: 'again three to four weeks later', es: 'otra vez tres o cuatro semanas después' },
+}
 
 /**
  * Parts an amount into the fewest equal passes that keep to the cap.
  *
  * @param rate lb per 1,000 ft² of what the cap speaks of
  * @param amount lb for the whole area, of what is to be parted
- * @param when the passes that the crop itself asks for, which are the fewest
+ * @param of what it is of, which names the passes
+ * @param windows those that the crop itself asks for, which are the fewest
  */
 export function split<S extends Substance, C extends Substance>(
   substance: S,
   amount: Working<`lb ${S}`>,
   rate: Working<`lb ${C}/1000 ft²`>,
   cap: Cap,
-  when: readonly Text[] = [],
+  of: string = substance,
+  windows: readonly Window[] = [],
 ): Passes<S> {
   const capped = given(quantity(cap.perPass, rate.value.of), cap.rule, 'practice')
-  const least = Math.max(when.length, 1)
+  const least = Math.max(windows.length, 1)
   const why = derive(
     'passes',
     `max(${least}, ceil(rate / cap))`,
@@ -69,6 +91,9 @@ export function split<S extends Substance, C extends Substance>(
     cap,
     interval: count > 1 ? cap.interval : null,
     perYear: perYear !== null && perYear < count ? perYear : null,
-    when: when.length > 0 ? [...when, ...Array.from({ length: count - when.length }, () => again)] : [],
+    dressings: Array.from({ length: count }, (_, i) => ({
+      id: `${of}/${i + 1}`,
+      window: windows.length > 0 ? (windows[i] ?? again) : null,
+    })),
   }
 }

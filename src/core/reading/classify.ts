@@ -65,7 +65,7 @@ export function rate(element: 'P' | 'K', read: ReadReport, report: Report, guide
   const from = read.wordsFrom[element]
   if (word) return accept({ className: word, between: from && [from, word], source: 'reported' })
   const test: SoilTest | undefined = read.tests[element]
-  if (!test) return refuse('nutrient.not-tested', { element })
+  if (!test) return refuse('nutrient.not-tested', { element }, 'test')
   const range = read.ranges[element]
   if (unitOf(test) === 'index') {
     const { bounds, source } = guide.index
@@ -82,7 +82,7 @@ export function rate(element: 'P' | 'K', read: ReadReport, report: Report, guide
   if (element === 'P' && underReadsP && soil.pH && soil.pH.v > underReadsP.refusedAbovePH)
     return refuse('reading.calcareous', { extractant, upTo: underReadsP.refusedAbovePH })
   const row = rowFor(guide.classes[element], soil.cec?.v)
-  if (!row) return refuse('reading.needs-cec', { guide: guide.title })
+  if (!row) return refuse('reading.needs-cec', { guide: guide.title }, 'cec')
   const value = inUnit(test, guide.unit)
   const { bounds } = row
   const toGuide = test.v > 0 ? value.value.v / test.v : 1
@@ -114,8 +114,8 @@ function classIn(bounds: Bounds, v: number): ClassName {
 /** Whether a guide may rate what this extractant gave. Never converts between extractants. */
 export function speaksFor(guide: Guide, extractant: ExtractantId | null): Outcome<true> {
   if (extractant === guide.extractant) return accept(true)
-  if (extractant === null) return refuse('reading.no-extractant')
-  return refuse('reading.no-guide', { extractant: extractants[extractant].label })
+  if (extractant === null) return refuse('reading.no-extractant', {}, 'extractant')
+  return refuse('reading.no-guide', { extractant: extractants[extractant].label }, 'guide')
 }
 
 function rowFor(rows: readonly ClassRow[], cec: number | undefined): ClassRow | undefined {
@@ -145,7 +145,7 @@ export function sufficiency(element: Element, read: ReadReport, report: Report, 
   const word = read.words[element]
   if (word) return accept({ low: word === 'very-low' || word === 'low', source: 'reported' })
   const test: SoilTest | undefined = read.tests[element]
-  if (!test) return refuse('nutrient.not-tested', { element })
+  if (!test) return refuse('nutrient.not-tested', { element }, 'test')
   const minimum = guide.minimums[element]
   if (!minimum) return refuse('reading.no-minimum', { element, guide: guide.title })
   if (unitOf(test) === 'index') return refuse('reading.index-no-minimum', { element })
@@ -160,7 +160,7 @@ export function sufficiency(element: Element, read: ReadReport, report: Report, 
     if (!speaks.ok) return speaks
   }
   const lowBelow = lowBelowIn(minimum.rows, read.soil)
-  if (lowBelow === undefined) return refuse('reading.needs-cec', { guide: guide.title })
+  if (lowBelow === undefined) return refuse('reading.needs-cec', { guide: guide.title }, 'cec')
   const value = inUnit(test, minimum.by ? 'ppm' : guide.unit)
   const range = read.ranges[element]
   const toGuide = test.v > 0 ? value.value.v / test.v : 1

@@ -1,4 +1,5 @@
-import { amountsOf, differ, type What } from '../needs/amounts'
+import { amountsOf, differ } from '../needs/amounts'
+import type { What } from '../needs/need'
 import type { AreaRecommendation } from '../recommend'
 import type { ReadingLine } from './lines'
 

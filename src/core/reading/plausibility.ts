@@ -1,4 +1,4 @@
-import { laboratory } from '../needs/candidate'
+import { isApplied } from '../needs/need'
 import type { Report } from '../case/case'
 import { bufferFields } from '../report/fields'
 import { extractants, type Guide } from '../guides/guide'
@@ -91,8 +91,9 @@ function basesDoubt({ soil, tests, bases: each }: Pick<ReadReport, 'soil' | 'tes
 }
 
 /** The method of ours that would lead comes to much more or much less than the laboratory asks for, of lime or sulfur. */
-export function doseDoubts({ outcome, dose, checks }: Reaction, { spread }: Limits): Doubt[] {
-  if (dose?.ledBy.id !== laboratory.id) return []
+export function doseDoubts({ outcome, need }: Reaction, { spread }: Limits): Doubt[] {
+  if (!isApplied(need) || need.lead?.by !== 'laboratory') return []
+  const { checks } = need
   const first = checks.find(({ difference, rough }) => difference !== undefined && !rough)
   if (!first || Math.abs(first.difference!) <= spread) return []
   const field = outcome === 'sulfur' ? 'recommends.sulfur' : 'recommends.lime'

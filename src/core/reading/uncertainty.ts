@@ -1,6 +1,7 @@
-import type { MeasuredField, ReportKind } from '../case/case'
+import type { Case, MeasuredField, Report, ReportKind } from '../case/case'
+import { fields, numberIn } from '../report/fields'
 import { isElement } from '../report/lines'
-import type { Range } from '../report/measured'
+import { rangeOf, type Range } from '../report/measured'
 
 /**
  * How far a value may be out, one standard deviation. Source of all: common practice.
@@ -42,4 +43,23 @@ function plusMinus(field: MeasuredField, v: number, kind: ReportKind, cores: num
   if (field === 'bufferPH') return sd.buffer
   if (isElement(field) || field === 'nitrate') return v * Math.hypot(cv.nutrient, cv.core / Math.sqrt(cores))
   return undefined
+}
+
+/**
+ * What a value lies between, in the unit in which it is read, which may be another than the report's.
+ *
+ * @param v the value as it is read
+ */
+export function spreadAsRead(report: Report, field: MeasuredField, v: number, cores: number): Range | undefined {
+  const reported = report[field].value ?? v
+  const spread = spreadOf(field, reported, report.kind, rangeOf(report[field]), cores)
+  const asRead = (end: number | null) =>
+    end === null ? null : field === 'pH' ? end + (v - reported) : reported > 0 ? (end * v) / reported : end
+  return spread && { low: asRead(spread.low), high: asRead(spread.high) }
+}
+
+/** Cores of the composite that a report is of. */
+export function coresOf(samples: Case['samples'], { id }: Report): number {
+  const sample = samples.find(({ reportId }) => reportId === id)
+  return (sample && numberIn(fields.cores, sample.taken.cores)) ?? usualCores
 }

@@ -1,3 +1,4 @@
+import { both, type English } from '../guides/spanish'
 import type { OtherNutrient } from '../units/quantity'
 import { productRef, type Acidifier, type Fertilizer, type Lime, type Product, type ProductRef } from './product'
 
@@ -14,7 +15,7 @@ const unlabelledBag = 0.9
 const limes: readonly Lime[] = [
   {
     id: 'pelletized-dolomitic',
-    label: { en: 'pelletized lime, dolomitic' },
+    label: both('pelletized lime, dolomitic'),
     version,
     source,
     lbPerCup: 0.65,
@@ -23,7 +24,7 @@ const limes: readonly Lime[] = [
   },
   {
     id: 'pelletized-calcitic',
-    label: { en: 'pelletized lime, calcitic' },
+    label: both('pelletized lime, calcitic'),
     version,
     source,
     lbPerCup: 0.65,
@@ -32,7 +33,7 @@ const limes: readonly Lime[] = [
   },
   {
     id: 'pulverized-dolomitic',
-    label: { en: 'pulverized lime, dolomitic' },
+    label: both('pulverized lime, dolomitic'),
     version,
     source,
     lbPerCup: 0.6,
@@ -41,7 +42,7 @@ const limes: readonly Lime[] = [
   },
   {
     id: 'pulverized-calcitic',
-    label: { en: 'pulverized lime, calcitic' },
+    label: both('pulverized lime, calcitic'),
     version,
     source,
     lbPerCup: 0.6,
@@ -50,7 +51,7 @@ const limes: readonly Lime[] = [
   },
   {
     id: 'agricultural-dolomitic',
-    label: { en: 'agricultural lime, dolomitic' },
+    label: both('agricultural lime, dolomitic'),
     version,
     source,
     lbPerCup: 0.72,
@@ -59,7 +60,7 @@ const limes: readonly Lime[] = [
   },
   {
     id: 'agricultural-calcitic',
-    label: { en: 'agricultural lime, calcitic' },
+    label: both('agricultural lime, calcitic'),
     version,
     source,
     lbPerCup: 0.7,
@@ -68,7 +69,7 @@ const limes: readonly Lime[] = [
   },
   {
     id: 'hydrated-lime',
-    label: { en: 'hydrated lime' },
+    label: both('hydrated lime'),
     version,
     source,
     lbPerCup: 0.3,
@@ -84,7 +85,7 @@ const limes: readonly Lime[] = [
   // Effectiveness 30 to 60 % as sold.
   {
     id: 'wood-ash',
-    label: { en: 'wood ash, untreated wood' },
+    label: both('wood ash, untreated wood'),
     version,
     source,
     lbPerCup: 0.2,
@@ -103,7 +104,7 @@ const limes: readonly Lime[] = [
 const acidifiers: readonly Acidifier[] = [
   {
     id: 'sulfur-prills',
-    label: { en: 'sulfur prills, 90 %' },
+    label: both('sulfur prills, 90 %'),
     version,
     source,
     lbPerCup: 0.6,
@@ -112,7 +113,7 @@ const acidifiers: readonly Acidifier[] = [
   },
   {
     id: 'sulfur-powder',
-    label: { en: 'sulfur powder, 99 %' },
+    label: both('sulfur powder, 99 %'),
     version,
     source,
     lbPerCup: 0.35,
@@ -121,7 +122,7 @@ const acidifiers: readonly Acidifier[] = [
   },
   {
     id: 'soil-acidifier',
-    label: { en: 'soil acidifier, 30 % sulfur' },
+    label: both('soil acidifier, 30 % sulfur'),
     version,
     source,
     lbPerCup: 0.55,
@@ -130,7 +131,7 @@ const acidifiers: readonly Acidifier[] = [
   },
   {
     id: 'aluminum-sulfate',
-    label: { en: 'aluminum sulfate' },
+    label: both('aluminum sulfate'),
     version,
     source,
     lbPerCup: 0.5,
@@ -139,7 +140,7 @@ const acidifiers: readonly Acidifier[] = [
   },
   {
     id: 'ferrous-sulfate',
-    label: { en: 'ferrous sulfate' },
+    label: both('ferrous sulfate'),
     version,
     source,
     lbPerCup: 0.53,
@@ -156,7 +157,7 @@ const organic = { ...mineral, slowNitrogen: 1 }
 const fertilizers: readonly Fertilizer[] = [
   {
     id: 'urea',
-    label: { en: 'urea' },
+    label: both('urea'),
     version,
     source,
     lbPerCup: 0.4,
@@ -165,7 +166,7 @@ const fertilizers: readonly Fertilizer[] = [
   },
   {
     id: 'ammonium-sulfate',
-    label: { en: 'ammonium sulfate' },
+    label: both('ammonium sulfate'),
     version,
     source,
     lbPerCup: 0.55,
@@ -174,7 +175,7 @@ const fertilizers: readonly Fertilizer[] = [
   },
   {
     id: 'ammonium-nitrate',
-    label: { en: 'ammonium nitrate' },
+    label: both('ammonium nitrate'),
     version,
     source,
     lbPerCup: 0.5,
@@ -191,7 +192,7 @@ const fertilizers: readonly Fertilizer[] = [
   },
   {
     id: 'calcium-nitrate',
-    label: { en: 'calcium nitrate' },
+    label: both('calcium nitrate'),
     version,
     source,
     lbPerCup: 0.55,
@@ -200,7 +201,7 @@ const fertilizers: readonly Fertilizer[] = [
   },
   {
     id: 'sodium-nitrate',
-    label: { en: 'sodium nitrate' },
+    label: both('sodium nitrate'),
     version,
     source,
     lbPerCup: 0.6,
@@ -209,7 +210,7 @@ const fertilizers: readonly Fertilizer[] = [
   },
   {
     id: '8-8-8',
-    label: { en: 'complete fertilizer' },
+    label: both('complete fertilizer'),
     version,
     source,
     lbPerCup: 0.52,
@@ -218,7 +219,7 @@ const fertilizers: readonly Fertilizer[] = [
   },
   {
     id: '10-10-10',
-    label: { en: 'complete fertilizer' },
+    label: both('complete fertilizer'),
     version,
     source,
     lbPerCup: 0.52,
@@ -227,7 +228,7 @@ const fertilizers: readonly Fertilizer[] = [
   },
   {
     id: '13-13-13',
-    label: { en: 'complete fertilizer' },
+    label: both('complete fertilizer'),
     version,
     source,
     lbPerCup: 0.52,
@@ -236,7 +237,7 @@ const fertilizers: readonly Fertilizer[] = [
   },
   {
     id: '5-10-10',
-    label: { en: 'garden fertilizer' },
+    label: both('garden fertilizer'),
     version,
     source,
     lbPerCup: 0.5,
@@ -245,7 +246,7 @@ const fertilizers: readonly Fertilizer[] = [
   },
   {
     id: '15-5-10',
-    label: { en: 'lawn fertilizer' },
+    label: both('lawn fertilizer'),
     version,
     source,
     lbPerCup: 0.5,
@@ -254,7 +255,7 @@ const fertilizers: readonly Fertilizer[] = [
   },
   {
     id: '12-4-8',
-    label: { en: 'shrub and tree fertilizer' },
+    label: both('shrub and tree fertilizer'),
     version,
     source,
     lbPerCup: 0.5,
@@ -263,7 +264,7 @@ const fertilizers: readonly Fertilizer[] = [
   },
   {
     id: '25-0-3',
-    label: { en: 'lawn fertilizer, no phosphorus' },
+    label: both('lawn fertilizer, no phosphorus'),
     version,
     source,
     lbPerCup: 0.5,
@@ -272,7 +273,7 @@ const fertilizers: readonly Fertilizer[] = [
   },
   {
     id: '16-4-8',
-    label: { en: 'lawn fertilizer' },
+    label: both('lawn fertilizer'),
     version,
     source,
     lbPerCup: 0.5,
@@ -281,7 +282,7 @@ const fertilizers: readonly Fertilizer[] = [
   },
   {
     id: '24-0-11',
-    label: { en: 'lawn fertilizer, no phosphorus' },
+    label: both('lawn fertilizer, no phosphorus'),
     version,
     source,
     lbPerCup: 0.5,
@@ -290,7 +291,7 @@ const fertilizers: readonly Fertilizer[] = [
   },
   {
     id: '18-24-12',
-    label: { en: 'starter fertilizer' },
+    label: both('starter fertilizer'),
     version,
     source,
     lbPerCup: 0.5,
@@ -299,7 +300,7 @@ const fertilizers: readonly Fertilizer[] = [
   },
   {
     id: 'triple-superphosphate',
-    label: { en: 'triple superphosphate' },
+    label: both('triple superphosphate'),
     version,
     source,
     lbPerCup: 0.55,
@@ -308,7 +309,7 @@ const fertilizers: readonly Fertilizer[] = [
   },
   {
     id: 'monoammonium-phosphate',
-    label: { en: 'monoammonium phosphate' },
+    label: both('monoammonium phosphate'),
     version,
     source,
     lbPerCup: 0.53,
@@ -317,7 +318,7 @@ const fertilizers: readonly Fertilizer[] = [
   },
   {
     id: 'diammonium-phosphate',
-    label: { en: 'diammonium phosphate' },
+    label: both('diammonium phosphate'),
     version,
     source,
     lbPerCup: 0.53,
@@ -326,7 +327,7 @@ const fertilizers: readonly Fertilizer[] = [
   },
   {
     id: 'muriate-of-potash',
-    label: { en: 'muriate of potash' },
+    label: both('muriate of potash'),
     version,
     source,
     lbPerCup: 0.58,
@@ -335,7 +336,7 @@ const fertilizers: readonly Fertilizer[] = [
   },
   {
     id: 'sulfate-of-potash',
-    label: { en: 'sulfate of potash' },
+    label: both('sulfate of potash'),
     version,
     source,
     lbPerCup: 0.72,
@@ -344,7 +345,7 @@ const fertilizers: readonly Fertilizer[] = [
   },
   {
     id: 'potassium-magnesium-sulfate',
-    label: { en: 'potassium magnesium sulfate' },
+    label: both('potassium magnesium sulfate'),
     version,
     source,
     lbPerCup: 0.78,
@@ -353,7 +354,7 @@ const fertilizers: readonly Fertilizer[] = [
   },
   {
     id: 'soluble-20-20-20',
-    label: { en: 'soluble fertilizer' },
+    label: both('soluble fertilizer'),
     version,
     source,
     lbPerCup: 0.45,
@@ -362,7 +363,7 @@ const fertilizers: readonly Fertilizer[] = [
   },
   {
     id: 'blood-meal',
-    label: { en: 'blood meal' },
+    label: both('blood meal'),
     version,
     source,
     lbPerCup: 0.3,
@@ -371,7 +372,7 @@ const fertilizers: readonly Fertilizer[] = [
   },
   {
     id: 'cottonseed-meal',
-    label: { en: 'cottonseed meal' },
+    label: both('cottonseed meal'),
     version,
     source,
     lbPerCup: 0.25,
@@ -380,7 +381,7 @@ const fertilizers: readonly Fertilizer[] = [
   },
   {
     id: 'feather-meal',
-    label: { en: 'feather meal' },
+    label: both('feather meal'),
     version,
     source,
     lbPerCup: 0.25,
@@ -389,7 +390,7 @@ const fertilizers: readonly Fertilizer[] = [
   },
   {
     id: 'fish-meal',
-    label: { en: 'fish meal' },
+    label: both('fish meal'),
     version,
     source,
     lbPerCup: 0.3,
@@ -398,7 +399,7 @@ const fertilizers: readonly Fertilizer[] = [
   },
   {
     id: 'soybean-meal',
-    label: { en: 'soybean meal' },
+    label: both('soybean meal'),
     version,
     source,
     lbPerCup: 0.28,
@@ -407,7 +408,7 @@ const fertilizers: readonly Fertilizer[] = [
   },
   {
     id: 'alfalfa-meal',
-    label: { en: 'alfalfa meal' },
+    label: both('alfalfa meal'),
     version,
     source,
     lbPerCup: 0.18,
@@ -416,7 +417,7 @@ const fertilizers: readonly Fertilizer[] = [
   },
   {
     id: 'poultry-litter',
-    label: { en: 'composted poultry litter' },
+    label: both('composted poultry litter'),
     version,
     source,
     lbPerCup: 0.25,
@@ -425,7 +426,7 @@ const fertilizers: readonly Fertilizer[] = [
   },
   {
     id: 'cow-manure',
-    label: { en: 'composted cow manure' },
+    label: both('composted cow manure'),
     version,
     source,
     lbPerCup: 0.3,
@@ -434,7 +435,7 @@ const fertilizers: readonly Fertilizer[] = [
   },
   {
     id: 'yard-compost',
-    label: { en: 'yard compost' },
+    label: both('yard compost'),
     version,
     source,
     lbPerCup: 0.3,
@@ -443,7 +444,7 @@ const fertilizers: readonly Fertilizer[] = [
   },
   {
     id: 'bone-meal',
-    label: { en: 'bone meal' },
+    label: both('bone meal'),
     version,
     source,
     lbPerCup: 0.42,
@@ -452,7 +453,7 @@ const fertilizers: readonly Fertilizer[] = [
   },
   {
     id: 'kelp-meal',
-    label: { en: 'kelp meal' },
+    label: both('kelp meal'),
     version,
     source,
     lbPerCup: 0.32,
@@ -461,7 +462,7 @@ const fertilizers: readonly Fertilizer[] = [
   },
   {
     id: 'greensand',
-    label: { en: 'greensand' },
+    label: both('greensand'),
     version,
     source,
     lbPerCup: 0.65,
@@ -470,7 +471,7 @@ const fertilizers: readonly Fertilizer[] = [
   },
   {
     id: 'biosolids',
-    label: { en: 'dried biosolids' },
+    label: both('dried biosolids'),
     version,
     source,
     lbPerCup: 0.32,
@@ -482,13 +483,13 @@ const fertilizers: readonly Fertilizer[] = [
 /** What an element is fed with that no ordinary fertilizer carries enough of. */
 const carrier = (
   id: string,
-  en: string,
+  en: English,
   also: Fertilizer['feeding']['also'],
   lbPerCup: number,
   bagLb: number,
 ): Fertilizer => ({
   id,
-  label: { en },
+  label: both(en),
   version,
   source,
   lbPerCup,

@@ -4,6 +4,7 @@ import { withParts, type AreaInSeason, type Choices } from '../case/season'
 import { elementFields, fields } from '../report/fields'
 import { guideRef } from '../guides/guide'
 import { guideFor, guides } from '../guides/guides'
+import { majorsOf } from '../needs/need'
 import { recommend, type Answer, type AreaRecommendation } from '../recommend'
 import { readMeasured } from '../report/measured'
 import type { Typed, UnitWords } from '../units/typed'
@@ -41,10 +42,7 @@ export const choosing = (materials: Partial<Choices>): Partial<AreaInSeason> => 
 })
 
 /** lb of N, P₂O₅ and K₂O; 0 where none, the reason's key where it is not known. */
-export const amounts = ({ needs }: Answer): Record<string, number | string> =>
+export const amounts = (found: Answer): Record<string, number | string> =>
   Object.fromEntries(
-    needs.map(({ nutrient, amount, outcome, why }) => [
-      nutrient,
-      amount?.value.v ?? (outcome === 'none' ? 0 : why.key),
-    ]),
+    majorsOf(found).map(({ of, amount, outcome, why }) => [of, amount?.value.v ?? (outcome === 'none' ? 0 : why.key)]),
   )

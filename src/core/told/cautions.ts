@@ -1,10 +1,10 @@
 import { isAcidifier, type Fertilizer, type Lime } from '../shelf/product'
 import type { OneFertilizer } from '../mix/one-fertilizer'
 import type { Feeding } from '../needs/nutrients/method'
-import type { NutrientNeed } from '../needs/nutrients/need'
-import type { OtherNeed } from '../needs/nutrients/others'
+import { isApplied, type Need } from '../needs/need'
 import type { Reaction } from '../needs/reaction'
 import type { ReadingLine } from '../reading/lines'
+import { isMajor, type OtherNutrient } from '../units/quantity'
 import { say, type Sentence } from './sentence'
 
 /** What a caution may look at. */
@@ -12,8 +12,7 @@ export interface Circumstances {
   readonly feeding: Feeding
   readonly reaction: Reaction
   readonly reading: readonly ReadingLine[]
-  readonly needs: readonly NutrientNeed[]
-  readonly others: readonly OtherNeed[]
+  readonly needs: readonly Need[]
   readonly lime: Lime
   readonly fertilizer?: Fertilizer
   readonly mix?: OneFertilizer
@@ -23,15 +22,15 @@ export interface Circumstances {
 const facts = {
   limes: ({ reaction }) => reaction.outcome === 'lime',
   acidifies: ({ reaction }) => reaction.outcome === 'sulfur',
-  feeds: ({ needs }) => needs.some(({ outcome }) => outcome === 'apply'),
-  'feeds nitrogen': ({ needs }) => needs.some(({ nutrient, outcome }) => nutrient === 'N' && outcome === 'apply'),
+  feeds: ({ needs }) => needs.some(({ of, outcome }) => isMajor(of) && outcome === 'apply'),
+  'feeds nitrogen': ({ needs }) => needs.some(({ of, outcome }) => of === 'N' && outcome === 'apply'),
   lawn: ({ feeding }) => feeding.crop.use === 'lawn',
   'ammonium only': ({ feeding }) => feeding.crop.ammoniumOnly === true,
   'phosphorus banned': ({ feeding }) => feeding.settings.phosphorusBanned,
   'free lime': ({ reaction }) => reaction.outcome === 'not-here',
-  'beyond range': ({ reaction }) => reaction.dose?.beyond ?? false,
-  'left high': ({ reaction }) => reaction.why.key === 'reaction.leave-high',
-  'ours leads': ({ reaction }) => reaction.dose !== undefined && reaction.dose.ledBy.id !== 'laboratory',
+  'beyond range': ({ reaction }) => reaction.need?.into?.beyond ?? false,
+  'left high': ({ reaction }) => reaction.because === 'high',
+  'ours leads': ({ reaction }) => isApplied(reaction.need) && reaction.need.lead?.by !== 'laboratory',
   'caustic lime': ({ lime, reaction }) => reaction.outcome === 'lime' && lime.liming.caustic === true,
   'acid salt': ({ reaction }) => acidifier(reaction)?.productPerPass !== undefined,
   'iron sulfate': ({ reaction }) => acidifier(reaction)?.stains === true,
@@ -64,13 +63,14 @@ const facts = {
 
 export type Fact = keyof typeof facts
 
-function gives(nutrient: OtherNeed['nutrient']) {
-  return ({ others }: Circumstances) =>
-    others.some((one) => one.nutrient === nutrient && (one.outcome === 'apply' || one.outcome === 'by-label'))
+function gives(nutrient: OtherNutrient) {
+  return ({ needs }: Circumstances) =>
+    needs.some((one) => one.of === nutrient && (one.outcome === 'apply' || one.outcome === 'by-label'))
 }
 
 const fromManure = ({ manure }: Feeding) => manure?.feeding.origin === 'manure'
-const acidifier = ({ dose }: Reaction) => (isAcidifier(dose?.material) ? dose.material.acidifying : undefined)
+const acidifier = ({ need }: Reaction) =>
+  isAcidifier(need?.product?.material) ? need.product.material.acidifying : undefined
 const classOf = (reading: readonly ReadingLine[], line: string, ...classes: readonly string[]) =>
   reading.some(({ id, className }) => id === line && className !== undefined && classes.includes(className))
 

@@ -1,4 +1,5 @@
-import { amountsOf, differ, type What } from '../needs/amounts'
+import { amountsOf, differ } from '../needs/amounts'
+import type { What } from '../needs/need'
 import type { Area, Case, LineField, MeasuredField, Report } from '../case/case'
 import { guideRef, type Guide } from '../guides/guide'
 import { rangeOf } from '../report/measured'
@@ -59,7 +60,7 @@ const endsOf = ({ pH }: Report): readonly string[] => {
 }
 const isMix = ({ crop }: AreaRecommendation) => crop?.use === 'container'
 const wantsLime = ({ answer, crop }: AreaRecommendation) =>
-  !!answer && !!crop && answer.pH !== null && answer.pH < crop.pH.low && answer.reaction.dose?.ledBy.id !== 'laboratory'
+  !!answer && !!crop && answer.pH !== null && answer.pH < crop.pH.low && answer.reaction.need?.lead?.by !== 'laboratory'
 
 const candidates = {
   pH: { missing: (report) => isBlank(report, 'pH'), trials: tries('pH', '', '5', '8') },
@@ -76,7 +77,7 @@ const candidates = {
   },
   texture: {
     missing: (_, area, found) =>
-      area.texture === null && !isMix(found) && /needs-input$/.test(found.answer?.reaction.why.key ?? ''),
+      area.texture === null && !isMix(found) && found.answer?.reaction.need?.lacks === 'ground',
     trials: (report) => [
       { report, texture: 'sand' },
       { report, texture: 'clay' },
@@ -85,8 +86,7 @@ const candidates = {
   P: { missing: (report) => isBlank(report, 'P'), trials: triesOfMajor('P', '3', '300') },
   K: { missing: (report) => isBlank(report, 'K'), trials: triesOfMajor('K', '20', '900') },
   cec: {
-    missing: (report, _, found) =>
-      isBlank(report, 'cec') && !!found.answer?.needs.some(({ why }) => why.key === 'reading.needs-cec'),
+    missing: (report, _, found) => isBlank(report, 'cec') && !!found.answer?.needs.some(({ lacks }) => lacks === 'cec'),
     trials: tries('cec', 'meq/100 g', '4', '16'),
   },
   organicMatter: {

@@ -22,9 +22,18 @@ export const say = (key: string, args: Sentence['args'] = {}): Sentence => ({ ke
 export interface Refusal {
   readonly ok: false
   readonly refusal: Sentence
+  /** What is wanting, where something is that could be had. */
+  readonly lacks?: Lack
 }
+
+/** What a figure may wait for: a guide that speaks for the extractant, its name, a test, CEC, or a word on the ground. */
+export type Lack = 'guide' | 'extractant' | 'test' | 'cec' | 'ground'
 
 export type Outcome<T> = { readonly ok: true; readonly value: T } | Refusal
 
 export const accept = <T>(value: T): Outcome<T> => ({ ok: true, value })
-export const refuse = (key: string, args: Sentence['args'] = {}): Refusal => ({ ok: false, refusal: say(key, args) })
+export const refuse = (key: string, args: Sentence['args'] = {}, lacks?: Lack): Refusal => ({
+  ok: false,
+  refusal: say(key, args),
+  ...(lacks && { lacks }),
+})

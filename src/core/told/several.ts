@@ -1,11 +1,11 @@
 import type { Crop } from '../guides/crop'
-import type { NutrientNeed } from '../needs/nutrients/need'
+import { majorsOf, type Need } from '../needs/need'
 import type { Reaction } from '../needs/reaction'
 import { say, type Sentence } from './sentence'
 
 interface Answered {
   readonly crop: Crop
-  readonly answer: { readonly reaction: Reaction; readonly needs: readonly NutrientNeed[] }
+  readonly answer: { readonly reaction: Reaction; readonly needs: readonly Need[] }
 }
 
 /** Rates that differ by more than this share of the larger are worth a word. Source: common practice. */
@@ -21,9 +21,9 @@ export function quarrels(grown: readonly Answered[]): readonly Sentence[] {
     found.push(say('several.pH-both', { one: limed.crop.label, other: sour.crop.label }))
   else if (!overlap(grown)) found.push(say('several.pH-apart'))
   const [first] = grown
-  first!.answer.needs.forEach(({ nutrient }, i) => {
+  majorsOf(first!.answer).forEach(({ of: nutrient }, i) => {
     const rates = grown.map(({ answer }) => {
-      const need = answer.needs[i]!
+      const need = majorsOf(answer)[i]!
       return need.outcome === 'unknown' ? undefined : (need.rate?.value.v ?? 0)
     })
     if (rates.includes(undefined)) return

@@ -18,6 +18,9 @@ export type MajorNutrient = (typeof majorNutrients)[number]
 export type OtherNutrient = (typeof otherNutrients)[number]
 export type Nutrient = MajorNutrient | OtherNutrient
 
+export const isMajor = (of: string): of is MajorNutrient => (majorNutrients as readonly string[]).includes(of)
+export const isMinor = (of: string): of is OtherNutrient => (otherNutrients as readonly string[]).includes(of)
+
 /** What an amount is an amount of. `product` is what comes out of the bag. */
 export type Substance = Nutrient | 'CaCO₃' | 'reference lime' | 'product'
 

@@ -10,6 +10,7 @@ import type { AreaRecommendation, Recommendation } from '@/core/recommend'
 import type { Station } from '@/core/case/progress'
 import type { Front } from '@/store/cases'
 import type { Recipe } from '@/store/put'
+import type { Explained } from '../shared/workings/explained'
 
 /** A station, or the history of the case. */
 export type View = Station | 'history'
@@ -28,8 +29,13 @@ export interface OpenCase {
   readonly selectArea: (id: string) => void
   readonly go: (view: View, areaId?: string) => void
   /** Opens a number into its workings; null closes them. */
-  readonly explain: (key: string | null) => void
-  readonly explained: string | null
+  readonly explain: (opened: Opened | null) => void
+  readonly explained: Opened | null
+}
+
+/** Workings that are open, and the figure that opened them. */
+export interface Opened extends Explained {
+  readonly by: string
 }
 
 const Context = createContext<OpenCase | null>(null)

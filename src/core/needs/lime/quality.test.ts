@@ -32,8 +32,8 @@ describe('lime by CaCO₃ equivalent and sieves', () => {
 
 describe('what the bag and the laboratory say of lime', () => {
   const lime = (materials: Parameters<typeof choosing>[0], report = {}) =>
-    answer({ crop: 'tall-fescue', texture: 'loam', ...choosing(materials) }, { pH: typed(5), ...report }).reaction.dose!
-      .amount.value.v
+    answer({ crop: 'tall-fescue', texture: 'loam', ...choosing(materials) }, { pH: typed(5), ...report }).reaction.need!
+      .amount!.value.v
   test('half the strength is twice the weight, on whatever scale it is printed', () => {
     const pure = lime({ limeEffective: typed('100', '%') })
     expect(lime({ limeScale: 'enp', limeEffective: typed('1000', 'lb/ton') }) / pure).toBeCloseTo(2, 9)

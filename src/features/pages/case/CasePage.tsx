@@ -16,7 +16,7 @@ import { en as historyWords } from '../../shared/history/messages'
 import { UndoRedo } from '../../shared/history/UndoRedo'
 import { GroundStation } from '../../stations/ground/GroundStation'
 import { Signer } from '../../shared/office/Signer'
-import { area as areaWords } from '@/wording/format'
+import { sized } from '../../shared/workings/explained'
 import { Figure } from '../../shared/workings/Figure'
 import { LazyWorkings } from '../../shared/workings/LazyWorkings'
 import { answerOf, CaseProvider, useOpenCase, type OpenCase, type View } from '../../case/context'
@@ -89,7 +89,7 @@ interface Props {
 
 function Opened({ kase, keeping, station, areaId }: Props) {
   useStationsAtHand()
-  const [explained, explain] = useState<string | null>(null)
+  const [explained, explain] = useState<OpenCase['explained']>(null)
   const found = kase.areas.find((one) => one.id === areaId) ?? kase.areas[0]
   const area = found ? inSeason(found, kase.season) : null
   const recommendation = useRecommendation(kase, area?.id ?? null)
@@ -198,7 +198,7 @@ function Heading({ station }: { station: View }) {
         {area.name}
       </h1>
       <p className="text-ink-2">
-        {found.size.ok && <Figure opens="size">{areaWords(found.size.value.area.value.v, kase.measures)}</Figure>}
+        {found.size.ok && <Figure of={sized(found.size.value.area, kase.measures)} />}
         {found.size.ok && ' · '}
         {describe(found, kase.measures, false)}
       </p>

@@ -56,7 +56,7 @@ export function CounterSheet() {
 
 function Opened({ kase, keeping }: { kase: Case; keeping: Front['keeping'] }) {
   const router = useRouter()
-  const [explained, explain] = useState<string | null>(null)
+  const [explained, explain] = useState<OpenCase['explained']>(null)
   const [ground] = kase.areas
   const area = inSeason(ground!, kase.season)
   const recommendation = useRecommendation(kase, area.id)

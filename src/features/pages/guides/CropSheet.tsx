@@ -52,7 +52,6 @@ function Reaction({ id, crop }: { id: string; crop: Crop }) {
           low={low}
           high={high}
           value={aim}
-          plusMinus={0}
           valueLabel={en.aim(pHFigure(aim))}
           spanLabel={span}
           label={`${en.wantedLabel} ${span}, ${en.aim(pHFigure(aim))}`}
@@ -118,6 +117,7 @@ function Nitrogen({ id, crop }: { id: string; crop: Crop }) {
   const { dressings: when = [], organicMatterCredit, noneAboveOrganicMatter, season } = crop.nitrogen
   const { creditPerPercent, creditAbove, creditAtMost } = guide.limits.organicMatter
   const due = (id: string) => guide.windows.dates[id]!.label
+  const dated = (id: string) => ({ id, window: { id, label: due(id) } })
   if (crop.use === 'container') return null
   return (
     <Section title={en.nitrogen}>
@@ -129,7 +129,7 @@ function Nitrogen({ id, crop }: { id: string; crop: Crop }) {
           {season
             ? textOf(due(season))
             : when.length > 0
-              ? passesWords({ count: when.length, interval: null, perYear: null, when: when.map(due) }, 'all')
+              ? passesWords({ count: when.length, interval: null, perYear: null, dressings: when.map(dated) }, 'all')
               : en.lawnPasses}
         </dd>
         <dt className="text-ink-2">{en.credit}</dt>

@@ -6,8 +6,8 @@ import { useSyncExternalStore } from 'react'
 import { Formula } from '@/ui/Formula'
 import { derivation } from '@/wording/derivation'
 import { render } from '@/wording/render'
-import { answerOf, useOpenCase } from '../../case/context'
-import { find, type Explained } from './find'
+import { useOpenCase } from '../../case/context'
+import type { Explained } from './explained'
 import { en } from './messages'
 
 const wide = '(min-width: 1100px)'
@@ -24,9 +24,8 @@ const useWide = () =>
 
 /** How the number that was opened comes about: beside the sheet where there is room, over it where there is not. */
 export function WorkingsPanel() {
-  const { recommendation, kase, area, explained: key, explain } = useOpenCase()
+  const { explained: found, explain } = useOpenCase()
   const isWide = useWide()
-  const found = key && area ? find(answerOf(recommendation, area.id), key, kase.measures) : null
   if (!found) return null
   const close = () => explain(null)
   if (isWide)

@@ -2,6 +2,7 @@
 
 import { CircleAlert } from 'lucide-react'
 import { reasonFor } from '@/core/told/cautions'
+import { majorsOf } from '@/core/needs/need'
 import type { Answer, AreaRecommendation } from '@/core/recommend'
 import { Button } from '@/ui/Button'
 import { Formula } from '@/ui/Formula'
@@ -44,8 +45,8 @@ export function AmountsSheet({ found }: { found: AreaRecommendation }) {
       <Problems found={found} />
       <SeveralCrops found={found} />
       <ReactionRow found={found} answer={answer} />
-      {answer.needs.map((need) => (
-        <NutrientRow key={need.nutrient} need={need} found={found} />
+      {majorsOf(answer).map((need) => (
+        <NutrientRow key={need.of} need={need} found={found} />
       ))}
       <OtherRows answer={answer} />
       <FertilizerRow answer={answer} found={found} />

@@ -1,12 +1,13 @@
 'use client'
 
 import type { Answer, AreaRecommendation } from '@/core/recommend'
+import { majorsOf } from '@/core/needs/need'
 import { Button } from '@/ui/Button'
-import { measure, rate, weight } from '@/wording/format'
+import { gradeWords, measure, weight } from '@/wording/format'
 import { passesWords } from '@/wording/passes'
 import { render, textOf } from '@/wording/render'
 import { useOpenCase } from '../../case/context'
-import { gradeWords } from '../materials/grade'
+import { weighed } from '../../shared/workings/explained'
 import { Figure } from '../../shared/workings/Figure'
 import { Portions } from './Portions'
 import { Rate, Row, Under } from './Row'
@@ -15,9 +16,9 @@ import { en } from './messages'
 /** The chosen fertilizer as it is scooped, or the way to choose one. */
 export function FertilizerRow({ answer, found }: { answer: Answer; found: AreaRecommendation }) {
   const { kase, go } = useOpenCase()
-  const { fertilizer, needs } = answer
+  const { fertilizer } = answer
   if (!fertilizer) {
-    if (!needs.some((need) => need.outcome === 'apply')) return null
+    if (!majorsOf(answer).some((need) => need.outcome === 'apply')) return null
     return (
       <Row stuff="product" name={en.fertilizer} detail="">
         <Button kind="act" onClick={() => go('materials')}>
@@ -40,7 +41,6 @@ export function FertilizerRow({ answer, found }: { answer: Answer; found: AreaRe
     )
   const { amount, passes, meets, barred } = mix.value
   const shown = passes.count > 1 ? passes.each : amount
-  const perUnit = rate(mix.value.rate.value.v, found.use, kase.measures)
   return (
     <Row
       stuff="product"
@@ -48,20 +48,18 @@ export function FertilizerRow({ answer, found }: { answer: Answer; found: AreaRe
       detail={name}
       aside={
         <p>
-          <Rate opens="feed-rate" {...perUnit} />
+          <Rate working={mix.value.rate} use={found.use} />
           <br />
           {en.toMeet(en.nutrient[meets].toLowerCase())}
         </p>
       }
     >
       <p className="flex flex-wrap items-baseline gap-x-3">
-        <Figure size="scoop" opens={passes.count > 1 ? 'feed-pass' : 'fertilizer'}>
-          {weight(shown.value.v, kase.measures)}
-        </Figure>
+        <Figure size="scoop" of={weighed(shown, kase.measures)} />
         {passes.count > 1 && (
           <span className="text-[16px]">
             {en.each(passes.count)},{' '}
-            <Figure opens="fertilizer">{en.inAll(weight(amount.value.v, kase.measures))}</Figure>
+            <Figure of={weighed(amount, kase.measures)}>{en.inAll(weight(amount.value.v, kase.measures))}</Figure>
           </span>
         )}
       </p>
@@ -70,7 +68,7 @@ export function FertilizerRow({ answer, found }: { answer: Answer; found: AreaRe
           .filter(Boolean)
           .join(', ')}
       </p>
-      <Portions of="fertilizer" amount={shown} answer={answer} />
+      <Portions amount={shown} answer={answer} />
       {barred.map((sentence) => (
         <p key={sentence.key} className="text-clay mt-1 font-semibold">
           {render(sentence)}

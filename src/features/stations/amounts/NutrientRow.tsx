@@ -1,26 +1,28 @@
 'use client'
 
 import type { AreaRecommendation } from '@/core/recommend'
-import type { NutrientNeed } from '@/core/needs/nutrients/need'
+import type { Need } from '@/core/needs/need'
+import type { MajorNutrient } from '@/core/units/quantity'
 import { Formula } from '@/ui/Formula'
 import { Span } from '@/ui/Span'
 import { classWords } from '@/wording/phrase'
-import { figure, rate, weight } from '@/wording/format'
+import { figure, weight } from '@/wording/format'
 import { passesWords } from '@/wording/passes'
 import { render, textOf } from '@/wording/render'
 import { useOpenCase } from '../../case/context'
+import { beside, weighed } from '../../shared/workings/explained'
 import { Figure } from '../../shared/workings/Figure'
 import { Apart } from './ReactionRow'
+import { useSpread } from './useSpread'
 import { Portions } from './Portions'
 import { Rate, Row, Under } from './Row'
 import { en } from './messages'
 
 /** The year's need of one nutrient. */
-export function NutrientRow({ need, found }: { need: NutrientNeed; found: AreaRecommendation }) {
+export function NutrientRow({ need, found }: { need: Need<MajorNutrient>; found: AreaRecommendation }) {
   const { kase } = useOpenCase()
-  const { nutrient, outcome, amount, passes, ledBy } = need
+  const { of: nutrient, outcome, amount, passes, lead } = need
   const { answer } = found
-  const perUnit = outcome === 'apply' && need.rate ? rate(need.rate.value.v, found.use, kase.measures) : null
   return (
     <Row
       stuff={nutrient}
@@ -29,32 +31,27 @@ export function NutrientRow({ need, found }: { need: NutrientNeed; found: AreaRe
       aside={
         <>
           <Rated need={need} found={found} />
-          {perUnit && (
+          {outcome === 'apply' && need.rate && (
             <p>
-              <Rate opens={`rate:${nutrient}`} {...perUnit} />
+              <Rate working={need.rate} use={found.use} />
             </p>
           )}
-          {ledBy?.id === 'laboratory' && <p>{en.led(textOf(ledBy.label))}</p>}
+          {lead?.by === 'laboratory' && <p>{en.led(textOf(lead.label))}</p>}
         </>
       }
     >
       {amount ? (
-        <Figure size="need" opens={nutrient}>
-          {weight(amount.value.v, kase.measures)}
-        </Figure>
+        <Figure
+          size="need"
+          of={weighed(amount, kase.measures, { beside: need.checks.map((check) => beside(check, kase.measures)) })}
+        />
       ) : (
         <p className="font-serif text-[22px] leading-tight font-semibold">
-          {outcome === 'none' ? en.none : need.why.key === 'soilless.short' ? en.inFeed : en.unknown}
+          {outcome === 'none' ? en.none : outcome === 'in-feed' ? en.inFeed : en.unknown}
         </p>
       )}
       {answer && amount && nutrient === 'N' && (
-        <Portions
-          of="need"
-          nutrient={nutrient}
-          amount={passes?.each ?? amount}
-          each={(passes?.count ?? 1) > 1}
-          answer={answer}
-        />
+        <Portions amount={passes?.each ?? amount} each={(passes?.count ?? 1) > 1} answer={answer} />
       )}
       <Under>
         {[
@@ -73,13 +70,13 @@ export function NutrientRow({ need, found }: { need: NutrientNeed; found: AreaRe
             {en.check}, {textOf(check.label)}:{' '}
           </span>
           {check.amount ? (
-            <Figure opens={`own:${nutrient}`}>
+            <Figure of={weighed(check.amount, kase.measures)}>
               {check.amount.value.v > 0 ? weight(check.amount.value.v, kase.measures) : en.none}
             </Figure>
           ) : (
             check.refusal && <Formula>{render(check.refusal)}</Formula>
           )}
-          {check.difference !== undefined && <Apart share={check.difference} />}
+          {check.difference !== undefined && <Apart share={check.difference} spread={answer!.spread} />}
         </p>
       ))}
     </Row>
@@ -90,8 +87,10 @@ const asSentence = (words: string) =>
   `${words.charAt(0).toUpperCase()}${words.slice(1)}${/[.!?]$/.test(words) ? '' : '.'}`
 
 /** The soil test on its scale, against the class that wants nothing more. */
-function Rated({ need, found }: { need: NutrientNeed; found: AreaRecommendation }) {
+function Rated({ need, found }: { need: Need<MajorNutrient>; found: AreaRecommendation }) {
   const { rating } = need
+  const spread = useSpread(found.areaId)
+  const element = need.of === 'P₂O₅' ? 'P' : 'K'
   if (!rating?.value || !rating.bounds || !found.crop || found.crop.phosphorusPotassium.method !== 'class-table')
     return null
   const { v, of } = rating.value.value
@@ -106,7 +105,7 @@ function Rated({ need, found }: { need: NutrientNeed; found: AreaRecommendation 
       low={medium}
       high={optimum}
       value={v}
-      plusMinus={v * 0.1}
+      lies={spread(element, v)}
       valueLabel={shown}
       spanLabel={wanted}
       label={`${shown}, ${classWords[rating.className]}; ${wanted}`}

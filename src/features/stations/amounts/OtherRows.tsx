@@ -1,11 +1,13 @@
 'use client'
 
 import type { Answer } from '@/core/recommend'
-import type { OtherNeed } from '@/core/needs/nutrients/others'
+import { minorsOf, type Need } from '@/core/needs/need'
+import type { OtherNutrient } from '@/core/units/quantity'
 import { measure, weight } from '@/wording/format'
 import { nutrient as names } from '@/wording/phrase'
 import { render, textOf } from '@/wording/render'
 import { useOpenCase } from '../../case/context'
+import { weighed } from '../../shared/workings/explained'
 import { Figure } from '../../shared/workings/Figure'
 import { Portions } from './Portions'
 import { Row, Under } from './Row'
@@ -13,30 +15,30 @@ import { en } from './messages'
 
 /** Magnesium, calcium, sulfur and micronutrients, where they are called for. */
 export function OtherRows({ answer }: { answer: Answer }) {
-  return answer.others.map((need) => <OtherRow key={need.nutrient} need={need} answer={answer} />)
+  return minorsOf(answer).map((need) => <OtherRow key={need.of} need={need} answer={answer} />)
 }
 
-function OtherRow({ need, answer }: { need: OtherNeed; answer: Answer }) {
+function OtherRow({ need, answer }: { need: Need<OtherNutrient>; answer: Answer }) {
   const { kase } = useOpenCase()
-  const { nutrient, amount, product, outcome, ledBy } = need
+  const { of: nutrient, amount, product, outcome, lead } = need
   const name = names[nutrient]!
   return (
     <Row
       stuff="other"
       name={name.charAt(0).toUpperCase() + name.slice(1)}
       detail={nutrient}
-      aside={ledBy?.id === 'laboratory' && <p>{en.led(textOf(ledBy.label))}</p>}
+      aside={lead?.by === 'laboratory' && <p>{en.led(textOf(lead.label))}</p>}
     >
       {amount ? (
         <p className="flex flex-wrap items-baseline gap-x-3">
-          <Figure size="need" opens={product ? `carrier:${nutrient}` : `other:${nutrient}`}>
-            {weight((product?.amount ?? amount).value.v, kase.measures)}
-          </Figure>
+          <Figure size="need" of={weighed(product?.amount ?? amount, kase.measures)} />
           {product && (
             <span className="text-[15.5px]">
               {en.of(textOf(product.material.label))},{' '}
-              {measure(product.amount.value.v, product.material.lbPerCup, product.material.bagLb, kase.measures)};{' '}
-              <Figure opens={`other:${nutrient}`}>{en.holds(weight(amount.value.v, kase.measures), nutrient)}</Figure>
+              {measure(product.amount.value.v, product.material.lbPerCup, product.bagLb, kase.measures)};{' '}
+              <Figure of={weighed(amount, kase.measures)}>
+                {en.holds(weight(amount.value.v, kase.measures), nutrient)}
+              </Figure>
             </span>
           )}
         </p>
@@ -46,7 +48,7 @@ function OtherRow({ need, answer }: { need: OtherNeed; answer: Answer }) {
         </p>
       )}
       <Under>{render(need.why)}</Under>
-      {product && <Portions of="carrier" nutrient={nutrient} amount={product.amount} answer={answer} />}
+      {product && <Portions amount={product.amount} answer={answer} />}
     </Row>
   )
 }

@@ -3,14 +3,12 @@
 import { perPortion } from '@/core/passes/portions'
 import type { Answer } from '@/core/recommend'
 import type { Derived } from '@/core/workings'
-import { weight } from '@/wording/format'
 import { useOpenCase } from '../../case/context'
+import { weighed } from '../../shared/workings/explained'
 import { Figure } from '../../shared/workings/Figure'
 import { en } from './messages'
 
 interface Props {
-  of: 'fertilizer' | 'reaction' | 'carrier' | 'need'
-  nutrient?: string
   /** lb for the whole area, or of one pass. */
   amount: Derived<'lb product'> | Derived
   answer: Answer
@@ -19,7 +17,7 @@ interface Props {
 }
 
 /** The same amount as a hand doses it: a plant, a bed of several, 20 ft of row. */
-export function Portions({ of, nutrient, amount, answer, each }: Props) {
+export function Portions({ amount, answer, each }: Props) {
   const { kase } = useOpenCase()
   if (answer.portions.length === 0) return null
   return (
@@ -27,9 +25,7 @@ export function Portions({ of, nutrient, amount, answer, each }: Props) {
       {answer.portions.map((portion, i) => (
         <span key={portion.of}>
           {i > 0 && ' · '}
-          <Figure opens={['portion', portion.of, of, nutrient].filter(Boolean).join(':')}>
-            {weight(perPortion(amount as Derived<'lb product'>, portion).value.v, kase.measures)}
-          </Figure>{' '}
+          <Figure of={weighed(perPortion(amount as Derived<'lb product'>, portion), kase.measures)} />{' '}
           {en.portion[portion.of]}
           {each && en.eachTime}
         </span>

@@ -1,15 +1,19 @@
 'use client'
 
-import { houseLimits } from '@/core/guides/limits'
+import { cmPerInch } from '@/core/units/factors'
 import type { Answer, AreaRecommendation } from '@/core/recommend'
-import { roughSpread, type Check, type Dose } from '@/core/needs/reaction'
+import type { Check } from '@/core/needs/need'
+import { doseOf, roughSpread, type Dose } from '@/core/needs/reaction'
 import { Formula } from '@/ui/Formula'
 import { Span } from '@/ui/Span'
-import { difference, figure, measure, pHFigure, rate, weight } from '@/wording/format'
+import { difference, figure, measure, pHFigure, weight, type Measures } from '@/wording/format'
 import { passesWords } from '@/wording/passes'
 import { render, textOf } from '@/wording/render'
 import { useOpenCase } from '../../case/context'
+import type { Working } from '@/core/workings'
+import { beside, weighed } from '../../shared/workings/explained'
 import { Figure } from '../../shared/workings/Figure'
+import { useSpread } from './useSpread'
 import { Portions } from './Portions'
 import { Rate, Row, Under } from './Row'
 import { en } from './messages'
@@ -18,14 +22,15 @@ import { en } from './messages'
 export function ReactionRow({ found, answer }: { found: AreaRecommendation; answer: Answer }) {
   const { kase } = useOpenCase()
   const { reaction, stone } = answer
-  const { dose, outcome } = reaction
+  const { outcome } = reaction
+  const dose = doseOf(reaction)
   const isLime = outcome === 'lime'
   const name = isLime ? en.lime : outcome === 'sulfur' ? en.sulfur : en.reaction
   return (
     <Row
       stuff={outcome === 'sulfur' ? 'sulfur' : 'lime'}
       name={name}
-      detail={dose ? textOf(dose.material.label) : ''}
+      detail={dose ? textOf(dose.product.material.label) : ''}
       aside={<Aside found={found} answer={answer} />}
     >
       {dose ? (
@@ -38,38 +43,55 @@ export function ReactionRow({ found, answer }: { found: AreaRecommendation; answ
           .filter(Boolean)
           .join(' ')}
       </Under>
-      {dose?.dugIn && (
+      {dose?.into.dugIn && (
         <p className="text-ink-2 mt-1 text-[14.5px] leading-snug">
-          {en.surfaceSuits} <Figure opens="dug-in">{weight(dose.dugIn.value.v, kase.measures)}</Figure>.
+          {en.surfaceSuits(depthWords(dose.into.dugInTo, kase.measures))}{' '}
+          <Figure of={weighed(dose.into.dugIn, kase.measures)} />.
         </p>
       )}
       {dose && dose.remarks.length > 0 && <Under>{dose.remarks.map((remark) => render(remark)).join(' ')}</Under>}
-      <Checks checks={reaction.checks} />
+      <Checks checks={reaction.need?.checks ?? []} spread={answer.spread} />
     </Row>
   )
 }
 
 function Scoop({ dose, answer }: { dose: Dose; answer: Answer }) {
   const { kase } = useOpenCase()
-  const { passes, amount } = dose
+  const { passes, amount, into, product } = dose
+  const explains = (working: Working) =>
+    weighed(working, kase.measures, {
+      remarks: dose.remarks,
+      beside: [
+        ...(into.dugIn
+          ? [
+              {
+                label: en.ifDugIn(depthWords(into.dugInTo, kase.measures)),
+                value: weight(into.dugIn.value.v, kase.measures),
+                working: into.dugIn,
+              },
+            ]
+          : []),
+        ...dose.checks.map((check) => beside(check, kase.measures)),
+      ],
+    })
   const several = passes.count > 1
   const shown = several ? passes.each : amount
-  const where =
-    dose.dugTo === null
-      ? en.surface
-      : en.dugTo(kase.measures === 'feet' ? `${figure(dose.dugTo)} in` : `${figure(dose.dugTo * 2.54, 2)} cm`)
-  const words = [measure(shown.value.v, dose.lbPerCup, dose.bagLb, kase.measures), where, passesWords(passes, 'each')]
+  const where = into.dugTo === null ? en.surface : en.dugTo(depthWords(into.dugTo, kase.measures))
+  const words = [
+    measure(shown.value.v, product.material.lbPerCup, product.bagLb, kase.measures),
+    where,
+    passesWords(passes, 'each'),
+  ]
     .filter(Boolean)
     .join(', ')
   return (
     <>
       <p className="flex flex-wrap items-baseline gap-x-3">
-        <Figure size="scoop" opens={several ? 'pass' : 'reaction'}>
-          {weight(shown.value.v, kase.measures)}
-        </Figure>
+        <Figure size="scoop" of={explains(shown)} />
         {several && (
           <span className="text-[16px]">
-            {en.each(passes.count)}, <Figure opens="reaction">{en.inAll(weight(amount.value.v, kase.measures))}</Figure>
+            {en.each(passes.count)},{' '}
+            <Figure of={explains(amount)}>{en.inAll(weight(amount.value.v, kase.measures))}</Figure>
           </span>
         )}
       </p>
@@ -77,12 +99,16 @@ function Scoop({ dose, answer }: { dose: Dose; answer: Answer }) {
         {words}
         {passes.count > 2 && `. ${en.retest}`}
       </p>
-      <Portions of="reaction" amount={shown} answer={answer} />
+      <Portions amount={shown} answer={answer} />
     </>
   )
 }
 
-function Checks({ checks }: { checks: readonly Check[] }) {
+/** `6 in`, `15 cm`. */
+const depthWords = (inches: number, measures: Measures): string =>
+  measures === 'feet' ? `${figure(inches)} in` : `${figure(inches * cmPerInch, 2)} cm`
+
+function Checks({ checks, spread }: { checks: readonly Check[]; spread: number }) {
   const { kase } = useOpenCase()
   if (checks.length === 0) return null
   return (
@@ -93,11 +119,11 @@ function Checks({ checks }: { checks: readonly Check[] }) {
             {en.check}, {textOf(check.label)}:{' '}
           </span>
           {check.amount ? (
-            <Figure opens={`check:${check.id}`}>{weight(check.amount.value.v, kase.measures)}</Figure>
+            <Figure of={weighed(check.amount, kase.measures, { remarks: check.remarks })} />
           ) : (
             check.refusal && <Formula>{render(check.refusal, kase.measures)}</Formula>
           )}
-          {check.difference !== undefined && <Apart share={check.difference} rough={check.rough} />}
+          {check.difference !== undefined && <Apart share={check.difference} rough={check.rough} spread={spread} />}
         </li>
       ))}
     </ul>
@@ -105,8 +131,8 @@ function Checks({ checks }: { checks: readonly Check[] }) {
 }
 
 /** How far a check is from the figure that leads; said louder where that is far. */
-export function Apart({ share, rough }: { share: number; rough?: boolean }) {
-  const far = Math.abs(share) > (rough ? roughSpread : houseLimits.spread)
+export function Apart({ share, rough, spread }: { share: number; rough?: boolean; spread: number }) {
+  const far = Math.abs(share) > (rough ? roughSpread : spread)
   return (
     <span className={far ? 'text-clay font-semibold' : 'text-ink-2'}>
       {' '}
@@ -117,11 +143,10 @@ export function Apart({ share, rough }: { share: number; rough?: boolean }) {
 }
 
 function Aside({ found, answer }: { found: AreaRecommendation; answer: Answer }) {
-  const { kase } = useOpenCase()
   const { crop, use } = found
-  const { dose } = answer.reaction
-  const perUnit = dose && rate(dose.rate.value.v, use, kase.measures)
+  const dose = doseOf(answer.reaction)
   const { pH } = answer
+  const spread = useSpread(found.areaId)
   const wanted = crop ? `${pHFigure(crop.pH.low)} to ${pHFigure(crop.pH.high)}` : ''
   return (
     <>
@@ -132,19 +157,21 @@ function Aside({ found, answer }: { found: AreaRecommendation; answer: Answer })
           low={crop.pH.low}
           high={crop.pH.high}
           value={pH}
-          plusMinus={0.1}
+          lies={spread('pH', pH)}
           valueLabel={`pH ${pHFigure(pH)}`}
           spanLabel={wanted}
           label={en.pHWords(pHFigure(pH), wanted)}
         />
       )}
       {answer.reactionClass && <p>{textOf(answer.reactionClass)}</p>}
-      {perUnit && (
-        <p>
-          <Rate opens="rate" {...perUnit} />
-        </p>
+      {dose && (
+        <>
+          <p>
+            <Rate working={dose.rate} use={use} />
+          </p>
+          <p>{en.led(textOf(dose.lead.label))}</p>
+        </>
       )}
-      {dose && <p>{en.led(textOf(dose.ledBy.label))}</p>}
     </>
   )
 }

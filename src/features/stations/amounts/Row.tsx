@@ -1,6 +1,11 @@
 import type { ReactNode } from 'react'
 import { Formula } from '@/ui/Formula'
 import { Swatch, type Stuff } from '@/ui/Swatch'
+import type { Use } from '@/core/guides/crop'
+import type { Working } from '@/core/workings'
+import { rate } from '@/wording/format'
+import { useOpenCase } from '../../case/context'
+import { perGround } from '../../shared/workings/explained'
 import { Figure } from '../../shared/workings/Figure'
 
 interface Props {
@@ -42,11 +47,16 @@ export const Under = ({ children }: { children: string }) => (
   </p>
 )
 
-export const Rate = ({ opens, amount, per }: { opens: string; amount: string; per: string }) => (
-  <>
-    <strong className="text-ink">
-      <Figure opens={opens}>{amount}</Figure>
-    </strong>{' '}
-    {per}
-  </>
-)
+/** Pounds per 1,000 ft² as this ground is spoken of. */
+export function Rate({ working, use }: { working: Working; use: Use }) {
+  const { kase } = useOpenCase()
+  const { amount, per } = rate(working.value.v, use, kase.measures)
+  return (
+    <>
+      <strong className="text-ink">
+        <Figure of={perGround(working, use, kase.measures)}>{amount}</Figure>
+      </strong>{' '}
+      {per}
+    </>
+  )
+}

@@ -1,9 +1,11 @@
 'use client'
 
-import type { AreaRecommendation } from '@/core/recommend'
+import { majorsOf } from '@/core/needs/need'
+import { doseOf } from '@/core/needs/reaction'
+import type { Answer, AreaRecommendation } from '@/core/recommend'
 import { majorNutrients } from '@/core/units/quantity'
 import { Formula } from '@/ui/Formula'
-import { rate, weight } from '@/wording/format'
+import { rate, weight, type Measures } from '@/wording/format'
 import { render, textOf } from '@/wording/render'
 import { inThisSeason, useOpenCase } from '../../case/context'
 import { en } from './messages'
@@ -60,13 +62,9 @@ export function SeveralCrops({ found }: { found: AreaRecommendation }) {
                     {textOf(one.crop.label)}
                   </label>
                 </th>
-                <td className="px-2">
-                  {one.answer.reaction.dose
-                    ? `${one.answer.reaction.outcome === 'lime' ? en.lime : en.sulfur}, ${weight(one.answer.reaction.dose.amount.value.v, kase.measures)}`
-                    : en.outcome[one.answer.reaction.outcome as 'leave']}
-                </td>
-                {one.answer.needs.map((need) => (
-                  <td key={need.nutrient} className="px-2 text-right">
+                <td className="px-2">{reactionWords(one.answer, kase.measures)}</td>
+                {majorsOf(one.answer).map((need) => (
+                  <td key={need.of} className="px-2 text-right">
                     {need.outcome === 'unknown'
                       ? en.unknown
                       : need.rate && need.rate.value.v > 0
@@ -81,4 +79,10 @@ export function SeveralCrops({ found }: { found: AreaRecommendation }) {
       </div>
     </section>
   )
+}
+
+function reactionWords({ reaction }: Answer, measures: Measures): string {
+  const dose = doseOf(reaction)
+  if (!dose) return en.outcome[reaction.outcome as 'leave']
+  return `${dose.of === 'lime' ? en.lime : en.sulfur}, ${weight(dose.amount.value.v, measures)}`
 }

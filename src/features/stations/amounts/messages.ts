@@ -13,7 +13,9 @@ export const en = {
   led: (by: string) => `Figure: ${by}`,
   each: (count: number) => `each of ${count} passes`,
   inAll: (all: string) => `${all} in all`,
-  surfaceSuits: 'This is for the surface, which suits ground that is not dug. Dug in 6 in deep it would be',
+  surfaceSuits: (depth: string) =>
+    `This is for the surface, which suits ground that is not dug. Dug in ${depth} deep it would be`,
+  ifDugIn: (depth: string) => `if it were dug in, ${depth}`,
   surface: 'on the surface',
   dugTo: (depth: string) => `dug in ${depth} deep`,
   check: 'Check',

@@ -10,7 +10,7 @@ import { textures, type TextureId } from '@/core/guides/soils'
 import { volume } from '@/core/ground/volume'
 import { paceOf, readAreaSize, readDepth } from '@/core/reading/soil'
 import { isPlanted } from '@/core/recommend'
-import { houseLimits } from '@/core/guides/limits'
+import { guideOf } from '@/core/ground/sampling/sheet'
 import { ChoiceField } from '@/ui/ChoiceField'
 import { SelectField } from '@/ui/SelectField'
 import { TextField } from '@/ui/TextField'
@@ -171,13 +171,14 @@ export function GroundField({ area }: { area: AreaInSeason }) {
 /** The rest of what may be said of an area; all of it can be skipped. */
 export function MoreFields({ area }: { area: AreaInSeason }) {
   const { kase, edit } = useOpenCase()
-  const { crop } = useCrops(area)
+  const { crop, guides } = useCrops(area)
   const [size, depth] = [readAreaSize(area, kase, crop), readDepth(area)]
   const held =
     size.ok && depth.ok && depth.value !== undefined
       ? en.holds(volumeWords(volume(size.value.area, depth.value).value.v, kase.measures))
       : undefined
-  const usual = isPlanted(area, crop) ? houseLimits.lime.surfaceDepth : houseLimits.lime.dugDepth
+  const { lime } = guideOf(area, kase, guides).limits
+  const usual = isPlanted(area, crop) ? lime.surfaceDepth : lime.dugDepth
   return (
     <>
       <TextField

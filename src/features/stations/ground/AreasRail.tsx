@@ -1,7 +1,7 @@
 'use client'
 
 import { Plus } from 'lucide-react'
-import { area as areaWords, length, type Measures } from '@/wording/format'
+import { sizeWords, type Measures } from '@/wording/format'
 import { textOf } from '@/wording/render'
 import { useMemo } from 'react'
 import type { Area } from '@/core/case/case'
@@ -84,15 +84,4 @@ export function describe({ size, crop }: AreaRecommendation, measures: Measures,
   ]
     .filter(Boolean)
     .join(', ')
-}
-
-function sizeWords(
-  { shape, count, area }: Extract<AreaRecommendation['size'], { ok: true }>['value'],
-  measures: Measures,
-): string {
-  const times = count > 1 ? `${count} × ` : ''
-  if (shape.kind === 'circle') return `${times}circle ${length(shape.diameter, measures)}`
-  if (shape.kind === 'plain' || shape.kind === 'outline') return areaWords(area.value.v, measures)
-  const [a, b] = [length(shape.width, measures), length(shape.length, measures)]
-  return count > 1 ? `${count} of ${a} × ${b}` : `${a} × ${b}`
 }

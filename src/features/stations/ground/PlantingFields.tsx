@@ -2,7 +2,8 @@
 
 import type { AreaInSeason } from '@/core/case/season'
 import { fields } from '@/core/report/fields'
-import { houseLimits } from '@/core/guides/limits'
+import { guideOf } from '@/core/ground/sampling/sheet'
+import type { Guide } from '@/core/guides/guide'
 import { feeds, productRef } from '@/core/shelf/product'
 import type { Product } from '@/core/shelf/product'
 import { rateUnitWords } from '@/core/units/rates'
@@ -51,8 +52,8 @@ export function PlantingFields({ area }: { area: AreaInSeason }) {
 
 /** What earlier years left to this one, and what follows. */
 export function PastFields({ area }: { area: AreaInSeason }) {
-  const { edit } = useOpenCase()
-  const { crop } = useCrops(area)
+  const { edit, kase } = useOpenCase()
+  const { crop, guides } = useCrops(area)
   const products = useProducts()
   const { past } = area
   if (!crop || crop.use === 'container') return null
@@ -84,7 +85,7 @@ export function PastFields({ area }: { area: AreaInSeason }) {
         <SelectField
           label={en.legume}
           value={past.legume}
-          options={legumes}
+          options={legumesOf(guideOf(area, kase, guides))}
           none={en.noLegume}
           onChange={(legume) => edit(inThisSeason(area.id, (draft) => void (draft.past.legume = legume)))}
         />
@@ -105,7 +106,8 @@ const manuresOf = (products: readonly Product[]) =>
   products
     .filter((product) => feeds(product) && product.feeding.origin)
     .map((product) => ({ value: productRef(product), label: textOf(product.label) }))
-const legumes = Object.entries(houseLimits.legumes).map(([value, { label }]) => ({ value, label: textOf(label) }))
+const legumesOf = ({ limits }: Guide) =>
+  Object.entries(limits.legumes).map(([value, { label }]) => ({ value, label: textOf(label) }))
 
 function Check({ area, of, label }: { area: AreaInSeason; of: 'newLawn'; label: string }) {
   const { edit } = useOpenCase()

@@ -6,32 +6,34 @@ import { fields } from '@/core/report/fields'
 import type { Use } from '@/core/guides/crop'
 import type { Fertilizer, ProductRef } from '@/core/shelf/product'
 import { canMeet, type OneFertilizer, type Supply } from '@/core/mix/one-fertilizer'
+import { majorsOf } from '@/core/needs/need'
 import { shelfFor, type AreaRecommendation, type OnShelf } from '@/core/recommend'
 import { majorNutrients } from '@/core/units/quantity'
 import { Button } from '@/ui/Button'
 import { ChoiceField } from '@/ui/ChoiceField'
 import { Formula } from '@/ui/Formula'
 import { TextField } from '@/ui/TextField'
-import { figure, weight, type Measures } from '@/wording/format'
+import { gradeWords, figure, weight, type Measures } from '@/wording/format'
 import { render, textOf } from '@/wording/render'
 import { inThisSeason, useOpenCase } from '../../case/context'
-import { useGuides } from '../../case/useCase'
+import { useGuides, useProducts } from '../../case/useCase'
 import { fieldError, retyped } from '../../shared/formatting'
+import { counted, weighed } from '../../shared/workings/explained'
 import { Figure } from '../../shared/workings/Figure'
 import { BagField } from './BagField'
-import { gradeWords } from './grade'
 import { en } from './messages'
 
 /** Every product on the shelf, each as if it alone did the whole job; one is chosen. */
 export function FertilizerShelf({ area, found }: { area: AreaInSeason; found: AreaRecommendation }) {
   const { kase, edit } = useOpenCase()
   const guides = useGuides()
+  const products = useProducts()
   const { answer, size, crop } = found
   if (!answer || !size.ok || !crop) return null
-  if (!answer.needs.some((need) => need.outcome === 'apply'))
+  if (!majorsOf(answer).some((need) => need.outcome === 'apply'))
     return <p className="mt-3 font-serif text-lg">{en.nothing}</p>
   const chosen = area.materials.fertilizer
-  const rows = shelfFor(kase, area, found, guides).map((row) =>
+  const rows = shelfFor(kase, area, found, guides, products).map((row) =>
     row.id === chosen && answer.fertilizer?.mix.ok ? { ...row, mix: answer.fertilizer.mix.value } : row,
   )
   const useful = sortBy(
@@ -161,22 +163,24 @@ function Chosen({
   found: AreaRecommendation
 }) {
   const { kase, edit } = useOpenCase()
-  const possible = canMeet(material, found.answer!.needs, found.answer!.pH ?? undefined)
+  const possible = canMeet(material, majorsOf(found.answer!), found.answer!.pH ?? undefined)
   return (
     <div className="bg-wash mt-2 mb-3 rounded-[3px] px-4 py-3">
       <p className="font-serif text-xl">
         <strong>{gradeWords(material)}</strong> {textOf(material.label)}:{' '}
-        <Figure opens="fertilizer">{weight(mix.amount.value.v, kase.measures)}</Figure>
+        <Figure of={weighed(mix.amount, kase.measures)} />
       </p>
       <p className="mt-1">
-        <Figure opens="bags">{`${figure(mix.bags.value.v)} ${mix.bags.value.v === 1 ? 'bag' : 'bags'}`}</Figure> of{' '}
-        {weight(bagLb, kase.measures)}, {weight(mix.leftOver.value.v, kase.measures)} left over.
+        <Figure
+          of={counted(mix.bags)}
+        >{`${figure(mix.bags.value.v)} ${mix.bags.value.v === 1 ? 'bag' : 'bags'}`}</Figure>{' '}
+        of {weight(bagLb, kase.measures)}, {weight(mix.leftOver.value.v, kase.measures)} left over.
       </p>
       {(mix.limeUsed || material.feeding.saltIndex !== undefined) && (
         <p className="mt-1">
           {mix.limeUsed && (
             <>
-              {en.limeUsed} <Figure opens="lime-used">{weight(mix.limeUsed.value.v, kase.measures)}</Figure>.{' '}
+              {en.limeUsed} <Figure of={weighed(mix.limeUsed, kase.measures)} />.{' '}
             </>
           )}
           {material.feeding.saltIndex !== undefined && en.saltIndex(material.feeding.saltIndex)}
@@ -188,7 +192,9 @@ function Chosen({
           return (
             <span key={nutrient}>
               <Formula>{nutrient}</Formula>:{' '}
-              <Figure opens={`supply:${nutrient}`}>{balance(supply, kase.measures)}</Figure>
+              <Figure of={weighed(supply.over ?? supply.supplied, kase.measures)}>
+                {balance(supply, kase.measures)}
+              </Figure>
             </span>
           )
         })}

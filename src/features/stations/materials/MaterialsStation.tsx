@@ -5,6 +5,7 @@ import { cceField, limeFields, moistureField, sieveField } from '@/core/report/f
 import { limeScales, type LimeScale, type LimeScaleId } from '@/core/shelf/lime-scales'
 import { isAcidifier, isLime, productRef, type Product } from '@/core/shelf/product'
 import { usual } from '@/core/shelf/products'
+import { doseOf } from '@/core/needs/reaction'
 import type { AreaRecommendation } from '@/core/recommend'
 import type { Field } from '@/core/units/typed'
 import { Button } from '@/ui/Button'
@@ -52,7 +53,7 @@ function LimeFields({ area, found }: { area: AreaInSeason; found: AreaRecommenda
   const { edit } = useOpenCase()
   const products = useProducts()
   const { materials } = area
-  const material = found.answer!.reaction.dose!.material
+  const material = doseOf(found.answer!.reaction)!.product.material
   return (
     <section className="mt-3 mb-6" aria-label={en.lime}>
       <h2 className={heading}>{en.lime}</h2>
@@ -135,7 +136,7 @@ function SulfurFields({ area, found }: { area: AreaInSeason; found: AreaRecommen
   const { edit } = useOpenCase()
   const products = useProducts()
   const { materials } = area
-  const chosen = found.answer!.reaction.dose?.material ?? usual.sulfur
+  const chosen = doseOf(found.answer!.reaction)?.product.material ?? usual.sulfur
   return (
     <section className="mt-3 mb-6" aria-label={en.sulfur}>
       <h2 className={heading}>{en.sulfur}</h2>

@@ -2,12 +2,10 @@
 
 import type { Report } from '@/core/case/case'
 import type { AreaInSeason } from '@/core/case/season'
-import { fields, numberIn } from '@/core/report/fields'
 import type { Crop } from '@/core/guides/crop'
 import type { Guide } from '@/core/guides/guide'
 import type { ReadingLine } from '@/core/reading/lines'
-import { rangeOf } from '@/core/report/measured'
-import { spreadOf, usualCores } from '@/core/reading/uncertainty'
+import { coresOf, spreadAsRead } from '@/core/reading/uncertainty'
 import { Formula } from '@/ui/Formula'
 import { SpanScale } from '@/ui/SpanScale'
 import { figure, pHFigure, spanWords, unitOf } from '@/wording/format'
@@ -142,14 +140,6 @@ function Reported({ line, report }: { line: ReadingLine; report: Report }) {
 const unitIn = ({ id, value }: ReadingLine): string =>
   id === 'pH' ? value!.value.of : unitOf(value!.value.of).replace('lb N/acre', en.inDepth)
 
-const coresOf = (
-  samples: readonly { readonly reportId: string | null; readonly taken: { readonly cores: Report['pH'] } }[],
-  report: Report,
-): number => {
-  const sample = samples.find((one) => one.reportId === report.id)
-  return (sample && numberIn(fields.cores, sample.taken.cores)) ?? usualCores
-}
-
 type ScaleProps = Pick<Props, 'id' | 'report' | 'crops'> & { name: string; cores: number }
 
 /** Nothing is drawn of what has no number, or of which nothing is wanted by itself. */
@@ -159,13 +149,9 @@ function Scale({ id, report, crops, name, cores }: ScaleProps) {
   const wanted = lines.flatMap((line) => (line.wanted ? [line.wanted] : []))
   if (!value || wanted.length === 0 || !field) return null
   const v = value.value.v
-  const reported = report[field].value ?? v
-  const spread = spreadOf(field, reported, report.kind, rangeOf(report[field]), cores)
+  const spread = spreadAsRead(report, field, v, cores)
   const [from, to] = endsOf(id, v, wanted)
-  // The scale is in the guide's unit; so is what the report leaves open, or its error.
-  const inGuide = (x: number | null, open: number) =>
-    x === null ? open : id === 'pH' ? x + (v - reported) : reported > 0 ? (x * v) / reported : x
-  const range = spread && ([inGuide(spread.low, from), inGuide(spread.high, to)] as const)
+  const range = spread && ([spread.low ?? from, spread.high ?? to] as const)
   const number = (x: number) => (id === 'pH' ? pHFigure(x) : figure(x, 3))
   const words = (span: Wanted) => spanWords(span, number)
   const spans = groupedBy(

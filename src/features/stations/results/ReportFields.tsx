@@ -83,9 +83,7 @@ export function useExtractantFault(area: AreaInSeason, report: Report): string |
   const { recommendation } = useOpenCase()
   const { answer } = answerOf(recommendation, area.id)
   const refused = answer?.needs.find(
-    (need) =>
-      need.why.key === 'reading.no-guide' ||
-      (need.why.key === 'reading.no-extractant' && report.P.text + report.K.text !== ''),
+    (need) => need.lacks === 'guide' || (need.lacks === 'extractant' && report.P.text + report.K.text !== ''),
   )
   return refused && render(refused.why)
 }

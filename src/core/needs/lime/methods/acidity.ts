@@ -1,3 +1,4 @@
+import { both } from '../../../guides/spanish'
 import { accept, refuse, say } from '../../../told/sentence'
 import { poundsPerTon } from '../../../units/factors'
 import { quantity } from '../../../units/quantity'
@@ -12,7 +13,7 @@ import { depthOf, effectivenessOf, type LimeMethod } from '../method'
  */
 export const acidity: LimeMethod = {
   id: 'acidity',
-  label: { en: 'neutralizable acidity' },
+  label: both('neutralizable acidity'),
   effectiveness: effectivenessOf(1, 'chemistry'),
   baseDepth: depthOf(20 / 3, 'arithmetic'),
   source: 'practice',

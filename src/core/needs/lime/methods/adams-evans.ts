@@ -1,3 +1,4 @@
+import { both } from '../../../guides/spanish'
 import { bufferFields } from '../../../report/fields'
 import { accept, refuse, say } from '../../../told/sentence'
 import { poundsPerTon } from '../../../units/factors'
@@ -18,7 +19,7 @@ const lowestPH = 4.51
  */
 export const adamsEvans: LimeMethod = {
   id: 'adams-evans',
-  label: { en: 'Adams–Evans buffer' },
+  label: both('Adams–Evans buffer'),
   effectiveness: effectivenessOf(1 / 1.5, 'adams-evans'),
   baseDepth: depthOf(20 / 3, 'adams-evans'),
   source: 'adams-evans',

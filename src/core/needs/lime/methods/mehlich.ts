@@ -1,3 +1,4 @@
+import { both } from '../../../guides/spanish'
 import { bufferFields } from '../../../report/fields'
 import { accept, refuse, say } from '../../../told/sentence'
 import { quantity } from '../../../units/quantity'
@@ -16,7 +17,7 @@ const bufferAtNone = 6.6
  */
 export const mehlich: LimeMethod = {
   id: 'mehlich',
-  label: { en: 'Mehlich buffer' },
+  label: both('Mehlich buffer'),
   effectiveness: effectivenessOf(0.65, 'mehlich-1976'),
   baseDepth: depthOf(8, 'mehlich-1976'),
   source: 'mehlich-1976',

@@ -1,3 +1,4 @@
+import { both } from '../../../guides/spanish'
 import { smpColumns, smpOrganic, smpOrganicAim, smpRows } from '../../../guides/lime-tables'
 import { textures, type Texture, type TextureId } from '../../../guides/soils'
 import { accept, refuse, say, type Outcome, type Sentence } from '../../../told/sentence'
@@ -16,7 +17,7 @@ import { depthOf, effectivenessOf, type LimeFigure, type LimeInputs, type LimeMe
  */
 export const smp: LimeMethod = {
   id: 'smp',
-  label: { en: 'SMP buffer' },
+  label: both('SMP buffer'),
   effectiveness: effectivenessOf(0.65, 'smp'),
   baseDepth: depthOf(8, 'smp'),
   source: 'smp',

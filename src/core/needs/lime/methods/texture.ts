@@ -1,3 +1,4 @@
+import { both } from '../../../guides/spanish'
 import { limeByTexture, type TextureStep } from '../../../guides/lime-tables'
 import { textures } from '../../../guides/soils'
 import { accept, refuse, say } from '../../../told/sentence'
@@ -14,7 +15,7 @@ import { depthOf, effectivenessOf, type LimeMethod } from '../method'
  */
 export const texture: LimeMethod = {
   id: 'texture',
-  label: { en: 'texture table' },
+  label: both('texture table'),
   effectiveness: effectivenessOf(0.9, 'survey-manual-1951'),
   baseDepth: depthOf(7, 'survey-manual-1951'),
   source: 'survey-manual-1951',

@@ -1,3 +1,4 @@
+import { both } from '../../../guides/spanish'
 import { bufferFields } from '../../../report/fields'
 import { triStateLines } from '../../../guides/lime-tables'
 import { accept, refuse, say } from '../../../told/sentence'
@@ -17,7 +18,7 @@ const [highest, lowest] = [triStateLines[0]!, triStateLines[triStateLines.length
  */
 export const triStateLime: LimeMethod = {
   id: 'tri-state-lime',
-  label: { en: 'Tri-State equations' },
+  label: both('Tri-State equations'),
   effectiveness: effectivenessOf(0.65, 'tri-state'),
   baseDepth: depthOf(8, 'tri-state'),
   source: 'tri-state',

@@ -1,3 +1,4 @@
+import { minorsOf } from '../../need'
 import type { AreaInSeason } from '../../../case/season'
 import type { Report } from '../../../case/case'
 import type { CropId } from '../../../guides/crops'
@@ -164,7 +165,10 @@ describe('rows', () => {
     const { passes } = answer({ crop: 'sweet-corn', rows: rows('3') }).needs[0]!
     const { dates } = houseWindows
     expect(passes!.count).toBe(3)
-    expect(passes!.when.slice(0, 2)).toEqual([dates['before-planting']!.label, dates['side-dress-corn']!.label])
+    expect(passes!.dressings.slice(0, 2).map(({ window }) => window!.label)).toEqual([
+      dates['before-planting']!.label,
+      dates['side-dress-corn']!.label,
+    ])
     expect(answer({ crop: 'sweet-corn', rows: rows('2.5') }).needs[0]!.passes!.count).toBe(2)
   })
   test('the size comes from the rows where nobody typed one: 120 ft at 18 in are 180 ft²', () => {
@@ -197,8 +201,8 @@ describe('a new lawn (common practice)', () => {
     answer({ crop: 'tall-fescue', newLawn }, { extractant: 'mehlich-3', P: typed('60', 'ppm'), K: typed('80', 'ppm') })
   test('1.0 lb N at seeding and again, P₂O₅ at optimum by a row of its own, lime dug in', () => {
     expect(amounts(of(true))).toEqual({ N: 2, 'P₂O₅': 0.5, 'K₂O': 2 })
-    const when = ['at-seeding', 'six-to-eight-weeks-on'].map((id) => houseWindows.dates[id]!.label)
-    expect(of(true).needs[0]!.passes).toMatchObject({ count: 2, when })
+    const dressings = [{ window: { id: 'at-seeding' } }, { window: { id: 'six-to-eight-weeks-on' } }]
+    expect(of(true).needs[0]!.passes).toMatchObject({ count: 2, dressings })
     expect(amounts(of(false))).toEqual({ N: 2.5, 'P₂O₅': 0, 'K₂O': 2 })
   })
   test('a laboratory’s phosphate on turf that has enough is shown and not followed', () => {
@@ -242,7 +246,7 @@ describe('minimum levels for turf (PACE Turf & Asian Turfgrass Center; recalled)
 describe('other nutrients (common practice)', () => {
   const m3 = { extractant: 'mehlich-3' as const, cec: typed('5') }
   const others = (crop: CropId, area: Partial<AreaInSeason>, report: Partial<Report>) =>
-    Object.fromEntries(answer({ crop, ...area }, report).others.map((need) => [need.nutrient, need]))
+    Object.fromEntries(minorsOf(answer({ crop, ...area }, report)).map((need) => [need.of, need]))
   const ppm = (of: Record<string, string>): Partial<Report> =>
     Object.fromEntries(Object.entries(of).map(([name, text]) => [name, typed(text, 'ppm')]))
   test('1 lb B/acre is 3.2 to 3.4 oz of borax per 1,000 ft² (from the grade)', () => {
@@ -269,7 +273,7 @@ describe('other nutrients (common practice)', () => {
   })
   test('a laboratory’s boron leads up to 2 lb/acre and is doubted beyond; on beans it is not followed', () => {
     const asked = (text: string, crop: CropId) => others(crop, {}, printed({ B: typed(text) })).B!
-    expect(asked('2 lb/ac', 'roots')).toMatchObject({ outcome: 'apply', ledBy: { id: 'laboratory' } })
+    expect(asked('2 lb/ac', 'roots')).toMatchObject({ outcome: 'apply', lead: { id: 'laboratory' } })
     expect(asked('2.1 lb/ac', 'roots').why.key).toBe('other.B-over')
     expect(asked('1 lb/ac', 'beans').why.key).toBe('other.B-harms')
   })

@@ -1,3 +1,4 @@
+import { both } from '../../../guides/spanish'
 import { limeByTexture } from '../../../guides/lime-tables'
 import { textures } from '../../../guides/soils'
 import { accept, refuse, say } from '../../../told/sentence'
@@ -18,7 +19,7 @@ const [effective, layer, sulfurDepth, hundreds] = [0.9, 7, 6, 435.6] as const
  */
 export const chemistry: SulfurMethod = {
   id: 'chemistry',
-  label: { en: 'chemistry, from the lime table' },
+  label: both('chemistry, from the lime table'),
   baseDepth: given(quantity(sulfurDepth, 'in'), say('sulfur.base-depth'), 'practice'),
   source: 'survey-manual-1951',
   rough: true,

@@ -1,3 +1,4 @@
+import { doseOf } from '../../../needs/reaction'
 import type { TextureId } from '../../../guides/soils'
 import { say } from '../../../told/sentence'
 import { caCO3PerSulfur, poundsPerTon, sqFtPerAcre } from '../../../units/factors'
@@ -81,8 +82,8 @@ describe('sulfur by chemistry, from the lime table (molar masses; USDA 1951, rec
 
 describe('acidifying salts (equivalents by molar mass; caps common practice)', () => {
   const of = (sulfur: ProductRef, pH: number, crop: CropId = 'rhododendron') => {
-    const { dose } = answer({ crop, texture: 'sand', ...choosing({ sulfur }) }, { pH: typed(pH) }).reaction
-    return [dose!.material.label.en, dose!.amount.value.v, dose!.remarks[0]?.key] as const
+    const dose = doseOf(answer({ crop, texture: 'sand', ...choosing({ sulfur }) }, { pH: typed(pH) }).reaction)
+    return [dose!.product.material.label.en, dose!.amount.value.v, dose!.remarks[0]?.key] as const
   }
   test('6.93 times the sulfur, while 5 lb per 100 ft² are not passed', () => {
     // Sand, 6.2 to 5.2: 1.2 + 0.12 − 0.56 = 0.76 lb S per 100 ft², 52.7 lb of aluminum sulfate: over; 6.1: 0.7 lb, 48.5 lb.
@@ -107,7 +108,7 @@ describe('free lime', () => {
     const at = (freeLime: string) =>
       answer({ crop: 'rhododendron', texture: 'loam' }, { pH: typed(7), freeLime: typed(freeLime, '%') }).reaction
     expect([at('').outcome, at('1').outcome]).toEqual(['sulfur', 'not-here'])
-    const more = at('1').checks[0]!.amount!.value.v - at('').dose!.amount.value.v
+    const more = at('1').need!.checks[0]!.amount!.value.v - at('').need!.amount!.value.v
     expect(more).toBeCloseTo(6_400 / 43.56 / 0.9, 6)
   })
 })

@@ -1,3 +1,4 @@
+import { both } from '../../../guides/spanish'
 import { sulfurTo45 } from '../../../guides/sulfur-tables'
 import { textures, type SulfurRow } from '../../../guides/soils'
 import { accept, refuse, say } from '../../../told/sentence'
@@ -12,7 +13,7 @@ import type { SulfurMethod } from '../method'
  */
 export const table: SulfurMethod = {
   id: 'table',
-  label: { en: 'sulfur table' },
+  label: both('sulfur table'),
   baseDepth: given(quantity(6, 'in'), say('sulfur.base-depth'), 'nraes-55'),
   source: 'nraes-55',
   compute({ pH, aim, texture }) {

@@ -1,3 +1,4 @@
+import { both } from '../../../guides/spanish'
 import { tenthsRuleLbPer100SqFt } from '../../../guides/sulfur-tables'
 import { textures } from '../../../guides/soils'
 import { accept, refuse, say } from '../../../told/sentence'
@@ -12,7 +13,7 @@ import type { SulfurMethod } from '../method'
  */
 export const tenths: SulfurMethod = {
   id: 'tenths',
-  label: { en: 'tenths rule' },
+  label: both('tenths rule'),
   baseDepth: given(quantity(6, 'in'), say('sulfur.base-depth'), 'practice'),
   source: 'practice',
   compute({ pH, aim, texture }) {

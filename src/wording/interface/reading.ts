@@ -1,5 +1,5 @@
-import { places } from './format'
-import { capital, nutrient, num, pH, text, type Phrase } from './phrase'
+import { places } from '../format'
+import { capital, nutrient, num, pH, text, type Phrase } from '../phrase'
 
 const methods: Readonly<Record<string, string>> = {
   'saturated-paste': 'saturated paste',

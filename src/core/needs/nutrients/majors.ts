@@ -1,8 +1,8 @@
 import type { Report } from '../../case/case'
-import { laboratory } from '../candidate'
-import { split, type Cap, type Passes } from '../../passes/split'
+import { byGuide, byLaboratory, type Check, type Lead, type Need } from '../need'
+import { split, uncapped, type Cap } from '../../passes/split'
 import { rate, type Rating } from '../../reading/classify'
-import { refuse, say, type Outcome, type Sentence, type Text } from '../../told/sentence'
+import { refuse, say, type Outcome } from '../../told/sentence'
 import type { MajorNutrient } from '../../units/quantity'
 import { fromPrinted, type RateUnit } from '../../units/rates'
 import { derive, type Derived } from '../../workings'
@@ -12,55 +12,33 @@ import { minimumLevels } from './methods/minimum-levels'
 import { nitrogen } from './methods/nitrogen'
 import { triState } from './methods/tri-state'
 
-export interface NutrientCheck {
-  readonly id: string
-  readonly label: Text
-  readonly amount?: Derived<`lb ${MajorNutrient}`>
-  readonly refusal?: Sentence
-  readonly difference?: number
-}
-
-/** What an area needs of one nutrient in a year. */
-export interface NutrientNeed {
-  readonly nutrient: MajorNutrient
-  readonly outcome: 'apply' | 'none' | 'unknown'
-  readonly why: Sentence
-  readonly ledBy?: { readonly id: string; readonly label: Text }
-  readonly rating?: Rating
-  readonly rate?: Derived<`lb ${MajorNutrient}/1000 ft²`>
-  readonly amount?: Derived<`lb ${MajorNutrient}`>
-  readonly passes?: Passes<MajorNutrient>
-  readonly checks: readonly NutrientCheck[]
-}
-
-const ownLabel = { id: 'guide', label: { en: 'our own guide' } }
-
 /**
  * The year's need of one nutrient: the laboratory's line where it has one, else the guide's. A ban on phosphorus comes
  * before both, and so does the limit on turf that has enough of it.
  */
-export function nutrientNeed(nutrient: MajorNutrient, report: Report, feeding: Feeding): NutrientNeed {
+export function majorNeed(nutrient: MajorNutrient, report: Report, feeding: Feeding): Need<MajorNutrient> {
   const { read, settings, guide } = feeding
   const rating = nutrient === 'N' ? undefined : rate(nutrient === 'P₂O₅' ? 'P' : 'K', read, report, guide)
   const rated = rating?.ok ? rating.value : undefined
-  const refusal = rating?.ok === false ? rating.refusal : undefined
+  const blank = { of: nutrient, rating: rated, checks: [], remarks: [] }
   if (nutrient === 'P₂O₅' && settings.phosphorusBanned)
-    return { nutrient, outcome: 'none', why: say('nutrient.P-banned'), rating: rated, checks: [] }
-  const own: Outcome<Rated> = refusal ? { ok: false, refusal } : ownRate(nutrient, rated, report, feeding)
+    return { ...blank, outcome: 'none', barred: 'ban', why: say('nutrient.P-banned') }
+  const own: Outcome<Rated> = rating?.ok === false ? rating : ownRate(nutrient, rated, report, feeding)
   const printed = read.recommends[nutrient]
   if (printed === undefined) {
-    if (!own.ok) return { nutrient, outcome: 'unknown', why: own.refusal, rating: rated, checks: [] }
-    return need(nutrient, own.value, ownLabel, rated, [], feeding)
+    if (!own.ok) return { ...blank, outcome: 'unknown', why: own.refusal, lacks: own.lacks }
+    return need(nutrient, own.value, byGuide, rated, [], feeding)
   }
   const lead: Rated = {
     rate: fromPrinted(nutrient, printed, report.recommends[nutrient].unit as RateUnit),
     why: say(printed > 0 ? 'nutrient.laboratory' : 'nutrient.laboratory-none'),
   }
   if (printed > 0 && nutrient === 'P₂O₅' && hasEnough(rated) && isTurf(feeding)) {
-    const asked = { ...laboratory, amount: onArea(nutrient, lead.rate, feeding) }
-    return { nutrient, outcome: 'none', why: say('nutrient.P-turf'), rating: rated, checks: [asked] }
+    const { id, label } = byLaboratory
+    const asked = { id, label, amount: onArea(nutrient, lead.rate, feeding), remarks: [] }
+    return { ...blank, outcome: 'none', why: say('nutrient.P-turf'), checks: [asked] }
   }
-  return need(nutrient, lead, laboratory, rated, [checkOf(nutrient, own, lead, feeding)], feeding)
+  return need(nutrient, lead, byLaboratory, rated, [checkOf(nutrient, own, lead, feeding)], feeding)
 }
 
 const hasEnough = (rating?: Rating) => rating?.className === 'optimum' || rating?.className === 'excess'
@@ -95,21 +73,21 @@ function ownRate(
 function need(
   nutrient: MajorNutrient,
   { rate: perThousand, why, dressings }: Rated,
-  ledBy: NutrientNeed['ledBy'],
+  lead: Lead,
   rating: Rating | undefined,
-  checks: readonly NutrientCheck[],
+  checks: readonly Check<MajorNutrient>[],
   feeding: Feeding,
-): NutrientNeed {
-  const led = { nutrient, why, ledBy, rating, rate: perThousand, checks }
+): Need<MajorNutrient> {
+  const led = { of: nutrient, why, lead, rating, rate: perThousand, checks, remarks: [] }
   if (perThousand.value.v === 0) return { ...led, outcome: 'none' }
   const amount = onArea(nutrient, perThousand, feeding)
   const windows = nutrient === 'N' ? (dressings ?? feeding.crop.nitrogen.dressings ?? []) : []
-  const when = windows.map((id) => feeding.guide.windows.dates[id]!.label)
+  const dated = windows.map((id) => ({ id, label: feeding.guide.windows.dates[id]!.label }))
   return {
     ...led,
     outcome: 'apply',
     amount,
-    passes: split(nutrient, amount, perThousand, capOf(nutrient, feeding), when),
+    passes: split(nutrient, amount, perThousand, capOf(nutrient, feeding), nutrient, dated),
   }
 }
 
@@ -120,15 +98,14 @@ const onArea = (
 ): Derived<`lb ${MajorNutrient}`> =>
   derive(`lb ${nutrient}`, 'rate * area / 1000', { rate: perThousand, area }, say('area.share'), 'arithmetic')
 
-function checkOf(nutrient: MajorNutrient, own: Outcome<Rated>, lead: Rated, feeding: Feeding): NutrientCheck {
-  if (!own.ok) return { ...ownLabel, refusal: own.refusal }
+function checkOf(nutrient: MajorNutrient, own: Outcome<Rated>, lead: Rated, feeding: Feeding): Check<MajorNutrient> {
+  const { id, label } = byGuide
+  if (!own.ok) return { id, label, refusal: own.refusal, remarks: [] }
   const amount = onArea(nutrient, own.value.rate, feeding)
   const leading = lead.rate.value.v
-  return { ...ownLabel, amount, difference: leading > 0 ? own.value.rate.value.v / leading - 1 : undefined }
+  const difference = leading > 0 ? own.value.rate.value.v / leading - 1 : undefined
+  return { id, label, amount, difference, remarks: [] }
 }
-
-/** More than anybody would put on at once. */
-const uncapped = 1_000
 
 /** The most of one nutrient in one pass here, lb/1,000 ft², and how far apart. */
 export function capOf(nutrient: MajorNutrient, { crop, guide, sandy, planting }: Feeding): Cap {

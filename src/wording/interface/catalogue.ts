@@ -1,11 +1,16 @@
-import { cautions } from './en-cautions'
-import { ground } from './en-ground'
-import { missingTests } from './en-missing'
-import { reading } from './en-reading'
-import { area, difference, length, places, type Measures } from './format'
-import { capital, classWords, either, nutrient, num, pH, substances, text, type Args, type Phrase } from './phrase'
+import { cautions } from '../en/cautions'
+import { matters } from '../en/matters'
+import { area, difference, length, places, type Measures } from '../format'
+import { capital, classWords, either, nutrient, num, pH, substances, text, type Args, type Phrase } from '../phrase'
+import { ground } from './ground'
+import { missingTests } from './missing'
+import { reading } from './reading'
+import { reasons } from './reasons'
 
-/** English. One line for each key the core may say. */
+const asPhrases = (before: string, words: Readonly<Record<string, string>>, after = '') =>
+  Object.fromEntries(Object.entries(words).map(([key, said]) => [`${before}${key}${after}`, () => said]))
+
+/** The interface, in English: one line for each key the core may say. What a client is handed too is in `en/` and `es/`. */
 export const en: Readonly<Record<string, Phrase>> = {
   // What was typed
   'field.unreadable': (a) =>
@@ -93,44 +98,6 @@ export const en: Readonly<Record<string, Phrase>> = {
     'Type the soil report, or only its pH. Without one, a 3-1-2 fertilizer is the usual guess for a lawn, without phosphorus where the law asks for a test first. Test first.',
 
   // Lime or sulfur
-  'reaction.both': () =>
-    'The report asks for lime and for sulfur. Ground gets one or the other, never both: check which line is meant.',
-  'reaction.no-pH': () => 'No pH to go by, so nothing can be said about lime or sulfur.',
-  'reaction.lime': (a) =>
-    `pH ${pH(a.pH)} is below ${pH(a.trigger)}, where ${text(a.crop)} begins to suffer: lime to ${pH(a.aim)}.`,
-  'reaction.leave': (a) =>
-    `pH ${pH(a.pH)} is within ${pH(a.low)} to ${pH(a.high)}, where ${text(a.crop)} does well: neither lime nor sulfur.`,
-  'reaction.leave-acid-lover': (a) =>
-    `pH ${pH(a.pH)} is a little below ${pH(a.low)}, but ${text(a.crop)} wants acid ground and is limed only below ${pH(a.trigger)}: no lime.`,
-  'reaction.leave-organic': (a) =>
-    `pH ${pH(a.pH)} is below ${pH(a.low)}, but organic soil is limed only below ${pH(a.trigger)}: ${text(a.crop)} does well here. Leave it.`,
-  'reaction.leave-high': (a) =>
-    `pH ${pH(a.pH)} is above ${pH(a.low)} to ${pH(a.high)}, but ${text(a.crop)} lives with that: leave it, and watch for yellow young leaves (iron, manganese).`,
-  'reaction.sulfur': (a) =>
-    `pH ${pH(a.pH)} is above ${pH(a.high)}, and ${text(a.crop)} needs acid ground: sulfur to ${pH(a.aim)}.`,
-  'reaction.not-here': (a) =>
-    `pH ${pH(a.pH)} is above ${pH(a.limit)}, where the soil may hold free lime that eats sulfur first. Not here: grow ${text(a.crop)} in a container or a raised bed of acid mix, or choose another plant. If the plants do well, do nothing.`,
-  'reaction.none-by-method': (a) =>
-    `pH ${pH(a.pH)} is a little low for ${text(a.crop)}, but the ${text(a.method)} finds no acidity in reserve: no lime.`,
-  'reaction.laboratory-lime': (a) =>
-    `${a.agrees ? `pH ${pH(a.pH)} is below ${pH(a.trigger)}, and the` : 'The'} laboratory asks for lime; its figure leads.`,
-  'reaction.laboratory-sulfur': (a) =>
-    `${a.agrees ? `pH ${pH(a.pH)} is above ${pH(a.high)}, and the` : 'The'} laboratory asks for sulfur; its figure leads.`,
-  'reaction.laboratory-none': (a) =>
-    `The laboratory asks for no ${text(a.direction)}; that leads. Our guide would give some: see beside.`,
-  'reaction.sodic': (a) =>
-    `The ground is sodic: drainage, leaching and gypsum${a.tons === null ? '' : ` (about ${places(num(a.tons), 1)} tons an acre-foot would replace all of its sodium)`}, and neither lime nor sulfur. Ask the laboratory.`,
-  'reaction.free-lime': (a) =>
-    `The report finds ${places(num(a.freeLime), 1)} % free lime, which eats sulfur before the pH moves. Not here: grow ${text(a.crop)} in a container or a raised bed of acid mix, or choose another plant.`,
-  'reaction.mix-fits': (a) => `pH ${pH(a.pH)} is within ${pH(a.low)} to ${pH(a.high)}, which suits ${text(a.crop)}.`,
-  'reaction.mix-low': (a) =>
-    `pH ${pH(a.pH)} is below ${pH(a.low)} to ${pH(a.high)} for ${text(a.crop)}. Field-soil lime rates do not hold in mix: ask its supplier, or repot in fresh mix.`,
-  'reaction.mix-high': (a) =>
-    `pH ${pH(a.pH)} is above ${pH(a.low)} to ${pH(a.high)} for ${text(a.crop)}. Look at the water first: hard water raises it. Feed with an acid-forming fertilizer for mix.`,
-  'reaction.lime-needs-input': (a) =>
-    `pH ${pH(a.pH)} is too low for ${text(a.crop)}. How much lime it takes depends on the soil: type the buffer pH, or choose the texture.`,
-  'reaction.sulfur-needs-input': (a) =>
-    `pH ${pH(a.pH)} is too high for ${text(a.crop)}. How much sulfur it takes depends on the soil: choose its texture.`,
 
   'guide.aim': (a) => `the aim for ${text(a.crop)}`,
   'guide.aim-here': (a) => `the aim for ${text(a.crop)} on this soil, instead of ${pH(a.usual)}`,
@@ -456,10 +423,6 @@ export const en: Readonly<Record<string, Phrase>> = {
   'other.Fe-low': (a) =>
     `Low: iron chelate by its label${a.chelate === null ? '' : `, ${text(a.chelate)} at this pH`}.`,
   'other.Fe-pH-first': () => 'Low, but the pH comes first: iron is there and cannot be taken up.',
-  'soilless.not-tested': (a) => `${capital(nutrient[text(a.nutrient)]!)} is not on the extract.`,
-  'soilless.short': () =>
-    'Below its span: raise it in the liquid feed, by its label. No rate by the area holds in mix.',
-  'soilless.enough': () => 'Within its span or above: none to add.',
 
   // Materials
   'material.grade': (a) => `% ${nutrient[text(a.nutrient)]} on the label`,
@@ -481,37 +444,6 @@ export const en: Readonly<Record<string, Phrase>> = {
   'mix.no-nitrate': (a) => `It carries nitrate, which harms ${text(a.crop)}.`,
   'mix.no-chloride': (a) => `It carries chloride, which harms ${text(a.crop)}.`,
 
-  // What matters most
-  'headline.lime': (a) =>
-    num(a.passes) > 1
-      ? `Too acid: lime first, in ${text(a.passes)} passes, because pH holds everything else back.`
-      : 'Too acid: lime first, because pH holds everything else back.',
-  'headline.sulfur': (a) =>
-    num(a.passes) > 1
-      ? `Not acid enough: sulfur, in ${text(a.passes)} small passes with a retest between.`
-      : 'Not acid enough: sulfur, then a retest before any more.',
-  'headline.pH-before-P': () => 'Fix that before buying phosphorus.',
-  'headline.look-elsewhere': () =>
-    'Nothing here explains weak growth: look at shade, water, planting depth, roots and pests.',
-  'headline.leave': () => 'Neither lime nor sulfur.',
-  'headline.do-not': () => 'No lime and no sulfur on this ground.',
-  'headline.not-here': () => 'This ground will not turn acid: another place or another plant.',
-  'headline.unknown': () => 'Lime and sulfur are still open.',
-  'headline.lead-precaution': () =>
-    'Lead comes first: above precaution. No leafy or root crops in this soil; raised beds and mulch.',
-  'headline.lead-screening': () =>
-    'Lead comes first: above the screening level. No leafy or root crops here; ask the health department.',
-  'headline.lead-no-food': () => 'Lead comes first: grow no food in this soil, and ask the health department.',
-  'headline.mix': () => 'Mix without soil: its extract is within the spans.',
-  'headline.mix-short': () => 'Mix without soil: fed through the water by its extract, never by a rate for field soil.',
-  'headline.sodic': () => 'Sodium is what holds this ground back: gypsum, drainage and leaching before anything else.',
-  'headline.salts': () => 'Salts first: leach before feeding, and look at what was put on.',
-  'headline.no-P': () => 'Phosphorus is not called for, so buy a bag with a 0 in the middle.',
-  'headline.P-banned': () => 'Phosphorus is banned here: buy a bag with a 0 in the middle.',
-  'headline.only-N': () => 'Of the nutrients, only nitrogen is called for.',
-  'headline.nothing-to-feed': () => 'Nothing to feed this year.',
-  'headline.N-only-known': () => 'Nitrogen goes by the crop; phosphorus and potassium are not known.',
-  'headline.P-K-unknown': () => 'Phosphorus and potassium are not known.',
   'not-measured.nutrients': (a) =>
     `Not known from this report: ${either(
       text(a.nutrients)
@@ -523,7 +455,9 @@ export const en: Readonly<Record<string, Phrase>> = {
 
   ...reading,
   ...missingTests,
-  ...cautions,
+  ...matters,
+  ...asPhrases('caution.', cautions),
+  ...asPhrases('caution.', reasons, '.why'),
   ...ground,
 }
 

@@ -1,4 +1,4 @@
-import type { Phrase } from './phrase'
+import type { Phrase } from '../phrase'
 
 /** What a test that the report lacks would add. */
 export const missingTests: Readonly<Record<string, Phrase>> = {

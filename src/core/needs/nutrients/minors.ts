@@ -1,26 +1,14 @@
 import type { Report } from '../../case/case'
-import { laboratory } from '../candidate'
+import { byLaboratory, type Need } from '../need'
 import type { Fertilizer } from '../../shelf/product'
 import { carrierOf } from '../../shelf/products'
 import { sufficiency, type Sufficiency } from '../../reading/classify'
-import { say, type Outcome, type Sentence, type Text } from '../../told/sentence'
-import { otherNutrients, quantity, type OtherNutrient } from '../../units/quantity'
+import { split, uncapped, type Cap } from '../../passes/split'
+import { say, type Outcome, type Sentence } from '../../told/sentence'
+import { otherNutrients, quantity, type MajorNutrient, type OtherNutrient } from '../../units/quantity'
 import { acre, fromPrinted, type RateUnit } from '../../units/rates'
 import { derive, given, type Derived } from '../../workings'
 import type { Feeding } from './method'
-import type { NutrientNeed } from './need'
-
-/** Mg, Ca, S or a micronutrient where it is called for, or why it is not given. */
-export interface OtherNeed {
-  readonly nutrient: OtherNutrient
-  /** `by-label`: called for, in an amount that only the product's label tells. */
-  readonly outcome: 'apply' | 'none' | 'by-label' | 'unknown'
-  readonly why: Sentence
-  readonly ledBy?: { readonly id: string; readonly label: Text }
-  readonly rate?: Derived<`lb ${OtherNutrient}/1000 ft²`>
-  readonly amount?: Derived<`lb ${OtherNutrient}`>
-  readonly product?: { readonly material: Fertilizer; readonly amount: Derived<'lb product'> }
-}
 
 /** What the rules look at beside the feeding. */
 export interface Around {
@@ -28,7 +16,7 @@ export interface Around {
   readonly report: Report
   /** Whether lime goes on this season: it brings calcium, and as dolomite magnesium. */
   readonly limed: boolean
-  readonly nitrogen: NutrientNeed
+  readonly nitrogen: Need<MajorNutrient>
   /** Another crop of the area, or the next, that boron harms. */
   readonly boronHarms: boolean
 }
@@ -42,11 +30,11 @@ type Verdict =
  * Needs beside N, P₂O₅ and K₂O: those that the report prints, and those whose test is low where the guide has a rule.
  * What is neither is not mentioned. Source: the guide's limits, common practice.
  */
-export function otherNeeds(around: Around): readonly OtherNeed[] {
+export function minorNeeds(around: Around): readonly Need<OtherNutrient>[] {
   return otherNutrients.flatMap((nutrient) => {
     const { feeding, report } = around
     const printed = feeding.read.recommends[nutrient]
-    if (printed !== undefined) return [byLaboratory(nutrient, printed, around)]
+    if (printed !== undefined) return [asPrinted(nutrient, printed, around)]
     const found = sufficiency(nutrient, feeding.read, report, feeding.guide)
     const verdict = isLow(found) ? rules[nutrient](around) : undefined
     return verdict ? [asNeed(nutrient, verdict, feeding)] : []
@@ -55,33 +43,36 @@ export function otherNeeds(around: Around): readonly OtherNeed[] {
 
 const isLow = (found: Outcome<Sufficiency>) => found.ok && found.value.low
 
-function byLaboratory(nutrient: OtherNutrient, printed: number, around: Around): OtherNeed {
+function asPrinted(nutrient: OtherNutrient, printed: number, around: Around): Need<OtherNutrient> {
   const { feeding, report } = around
+  const of = { of: nutrient, checks: [], remarks: [] }
   const barred = nutrient === 'B' && printed > 0 ? boronBarred(around) : undefined
-  if (barred) return { nutrient, outcome: 'none', why: barred }
+  if (barred) return { ...of, outcome: 'none', why: barred }
   const rate = fromPrinted(nutrient, printed, report.recommends[nutrient].unit as RateUnit)
   const { perYear } = feeding.guide.limits.boron
   if (nutrient === 'B' && rate.value.v * acre.value.v > perYear)
-    return { nutrient, outcome: 'unknown', why: say('other.B-over', { perYear }), ledBy: laboratory }
-  if (printed === 0) return { nutrient, outcome: 'none', why: say('nutrient.laboratory-none'), ledBy: laboratory }
-  return { ...asNeed(nutrient, { rate, why: say('nutrient.laboratory') }, feeding), ledBy: laboratory }
+    return { ...of, outcome: 'unknown', why: say('other.B-over', { perYear }), lead: { ...byLaboratory, by: 'held' } }
+  if (printed === 0) return { ...of, outcome: 'none', why: say('nutrient.laboratory-none'), lead: byLaboratory }
+  return { ...asNeed(nutrient, { rate, why: say('nutrient.laboratory') }, feeding), lead: byLaboratory }
 }
 
-function asNeed(nutrient: OtherNutrient, verdict: Verdict, { area }: Feeding): OtherNeed {
-  if (!('rate' in verdict)) return { nutrient, ...verdict }
+function asNeed(nutrient: OtherNutrient, verdict: Verdict, { area }: Feeding): Need<OtherNutrient> {
+  const of = { of: nutrient, checks: [], remarks: [] }
+  if (!('rate' in verdict)) return { ...of, ...verdict }
   const { rate, why } = verdict
-  if (rate.value.v === 0) return { nutrient, outcome: 'none', why }
+  if (rate.value.v === 0) return { ...of, outcome: 'none', why }
   const amount = derive(`lb ${nutrient}`, 'rate * area / 1000', { rate, area }, say('area.share'), 'arithmetic')
   const material = carrierOf[nutrient]
-  return {
-    nutrient,
-    outcome: 'apply',
-    why,
-    rate,
-    amount,
-    product: material && { material, amount: productOf(nutrient, amount, material) },
+  const product = material && {
+    material,
+    bagLb: material.bagLb,
+    amount: productOf(nutrient, amount, material),
   }
+  return { ...of, outcome: 'apply', why, rate, amount, passes: split(nutrient, amount, rate, once), product }
 }
+
+/** They are small, and go on at once. */
+const once: Cap = { perPass: uncapped, interval: null, rule: say('cap.none') }
 
 const productOf = (nutrient: OtherNutrient, amount: Derived, material: Fertilizer): Derived<'lb product'> =>
   derive(

@@ -1,5 +1,5 @@
-import { area, places } from './format'
-import { capital, num, text, type Phrase } from './phrase'
+import { area, places } from '../format'
+import { capital, num, text, type Phrase } from '../phrase'
 
 /** The plan, and taking samples. */
 export const ground: Readonly<Record<string, Phrase>> = {

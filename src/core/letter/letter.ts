@@ -1,0 +1,166 @@
+import type { Case } from '../case/case'
+import { majorsOf, minorsOf } from '../needs/need'
+import { doseOf } from '../needs/reaction'
+import type { Answer, AreaRecommendation, Recommendation } from '../recommend'
+import type { Passes } from '../passes/split'
+import type { Product } from '../shelf/product'
+import { say, type Sentence, type Text } from '../told/sentence'
+import type { Size } from '../ground/size'
+import type { MajorNutrient, OtherNutrient } from '../units/quantity'
+import type { Derived } from '../workings'
+
+/** What the client takes home, before it is put into a language: every rendering of it only words and lays it out. */
+export interface Letter {
+  readonly client: string
+  readonly place: string
+  /** `YYYY-MM-DD`. */
+  readonly date: string
+  readonly areas: readonly LetterArea[]
+  readonly note: string
+  readonly cautions: readonly Sentence[]
+  /** Where practitioners disagree: what was followed, each once. */
+  readonly schools: readonly { readonly label: Text; readonly option: Text }[]
+  /** The reports in force. */
+  readonly reports: readonly { readonly code: string; readonly laboratory: string; readonly date: string }[]
+  readonly draftedBy: string
+  readonly checkedBy: string
+}
+
+export interface LetterArea {
+  readonly areaId: string
+  readonly name: string
+  readonly size: Size | null
+  readonly crop: Text | null
+  /** What matters most here. */
+  readonly says: readonly Sentence[]
+  readonly rows: readonly LetterRow[]
+  /** Mix without soil: what it is short of, which goes into the water. */
+  readonly inFeed: readonly MajorNutrient[]
+}
+
+/** One thing that goes on, as it goes on at a time. */
+export interface LetterRow {
+  readonly product: Product | null
+  /** What it is put on for, where its name does not say; or the nutrient itself, while no product is chosen. */
+  readonly nutrient: MajorNutrient | OtherNutrient | null
+  readonly each: Derived
+  /** Weight of a bag, lb, where it is a product. */
+  readonly bagLb: number | null
+  readonly passes: Passes | null
+  /** How, where it goes on once. */
+  readonly once: 'worked-in' | 'on-surface' | 'then-retest' | 'spread' | 'this-year'
+  /** When ground like this is fed, over the year. */
+  readonly season: Text | null
+}
+
+/** The letter of a case as it stands: every area that has an answer. */
+export function letterOf(kase: Case, { areas }: Recommendation): Letter {
+  const answered = areas.filter((area): area is Answered => area.answer !== null)
+  const inForce = new Set(kase.areas.map(({ reportId }) => reportId))
+  return {
+    client: kase.client,
+    place: kase.place,
+    date: kase.letter.date,
+    areas: answered.map((found) => areaOf(kase, found)),
+    note: kase.letter.note,
+    cautions: once(answered.flatMap(({ answer }) => answer.cautions)),
+    schools: [
+      ...new Map(
+        answered
+          .flatMap(({ answer }) => answer.schools)
+          .map(({ school, label, option }) => [`${school} ${option.en}`, { label, option }]),
+      ).values(),
+    ],
+    reports: kase.reports
+      .filter(({ id }) => inForce.has(id))
+      .map(({ code, laboratory, date }) => ({ code, laboratory, date })),
+    draftedBy: kase.draftedBy,
+    checkedBy: kase.checkedBy,
+  }
+}
+
+type Answered = AreaRecommendation & { readonly answer: Answer }
+
+const once = (sentences: readonly Sentence[]) => [...new Map(sentences.map((one) => [one.key, one])).values()]
+
+function areaOf(kase: Case, found: Answered): LetterArea {
+  const { areaId, size, crop, answer } = found
+  return {
+    areaId,
+    name: kase.areas.find(({ id }) => id === areaId)!.name,
+    size: size.ok ? size.value : null,
+    crop: crop && crop.label,
+    says: saysOf(answer),
+    rows: rowsOf(found),
+    inFeed: majorsOf(answer).flatMap(({ of, outcome }) => (outcome === 'in-feed' ? [of] : [])),
+  }
+}
+
+/** What matters most, with the word on pH in full. Why a method gives no figure is for the advisor. */
+function saysOf({ matters: { ahead, after }, reaction }: Answer): readonly Sentence[] {
+  const onPH = reaction.because === 'no-figure' ? say('headline.unknown') : reaction.why
+  return [...ahead, onPH, ...after]
+}
+
+/** Lime or sulfur, what carries the minor elements, then the fertilizer chosen, or the bare nutrients where none is. */
+function rowsOf(found: Answered): readonly LetterRow[] {
+  const { answer, season } = found
+  const rows = [...reactionRow(found), ...carrierRows(answer)]
+  const { fertilizer } = answer
+  if (fertilizer?.mix.ok && fertilizer.mix.value.barred.length === 0) {
+    const { passes } = fertilizer.mix.value
+    const { material: product, bagLb } = fertilizer
+    return [...rows, { product, nutrient: null, each: passes.each, bagLb, passes, once: 'worked-in', season }]
+  }
+  const bare = majorsOf(answer).flatMap(({ of, passes }): LetterRow[] =>
+    passes
+      ? [
+          {
+            product: null,
+            nutrient: of,
+            each: passes.each,
+            bagLb: null,
+            passes,
+            once: 'this-year',
+            season: of === 'N' ? season : null,
+          },
+        ]
+      : [],
+  )
+  return [...rows, ...bare]
+}
+
+function reactionRow({ answer, planted }: Answered): readonly LetterRow[] {
+  const dose = doseOf(answer.reaction)
+  if (!dose) return []
+  const { passes, product, of } = dose
+  const once = of === 'sulfur' ? 'then-retest' : planted ? 'on-surface' : 'worked-in'
+  return [
+    {
+      product: product.material,
+      nutrient: null,
+      each: passes.each,
+      bagLb: product.bagLb,
+      passes,
+      once,
+      season: null,
+    },
+  ]
+}
+
+const carrierRows = (answer: Answer): readonly LetterRow[] =>
+  minorsOf(answer).flatMap(({ of, product }) =>
+    product
+      ? [
+          {
+            product: product.material,
+            nutrient: of,
+            each: product.amount,
+            bagLb: product.bagLb,
+            passes: null,
+            once: 'spread' as const,
+            season: null,
+          },
+        ]
+      : [],
+  )

@@ -1,0 +1,109 @@
+import type { Passes } from '../passes/split'
+import type { Rating } from '../reading/classify'
+import type { Product } from '../shelf/product'
+import type { Lack, Sentence, Text } from '../told/sentence'
+import {
+  isMajor,
+  isMinor,
+  type MajorNutrient,
+  type Nutrient,
+  type OtherNutrient,
+  type Substance,
+} from '../units/quantity'
+import type { Derived } from '../workings'
+
+/** What goes on the ground: lime or sulfur as product, the nutrients as such. `S` is sulfur as a nutrient. */
+export type What = 'lime' | 'sulfur' | Nutrient
+
+/** What the figures of a need are pounds of. */
+export type SubstanceOf<Of extends What> = Of extends 'lime' | 'sulfur' ? 'product' : Extract<Of, Substance>
+
+/**
+ * Who leads: the laboratory's line, a method of our guide, what an advisor put in its place; or `held`: there is a
+ * figure, but nothing follows from it until somebody has looked at it.
+ */
+export type LeadBy = 'laboratory' | 'guide' | 'overruled' | 'held'
+
+export interface Lead {
+  readonly by: LeadBy
+  /** The method, by its id. */
+  readonly id: string
+  readonly label: Text
+}
+
+/** A figure that stands beside the one that leads, or why there is none. */
+export interface Check<S extends Substance = Substance> {
+  readonly id: string
+  readonly label: Text
+  readonly amount?: Derived<`lb ${S}`>
+  readonly refusal?: Sentence
+  readonly remarks: readonly Sentence[]
+  /** A rough check, which agrees within 40 %. */
+  readonly rough?: boolean
+  /** This figure less the leading one, as a share of the leading one. */
+  readonly difference?: number
+}
+
+/** What an area needs of one thing in a year. */
+export interface Need<Of extends What = What> {
+  readonly of: Of
+  /**
+   * `by-label`: called for, in an amount that only the product's label tells; `in-feed`: mix without soil is short of
+   * it, and gets it through the water.
+   */
+  readonly outcome: 'apply' | 'none' | 'by-label' | 'in-feed' | 'unknown'
+  readonly why: Sentence
+  /** What is wanting before there is a figure, where that is why there is none. */
+  readonly lacks?: Lack
+  /** Not given although it might be short: a ban, lead in the ground. */
+  readonly barred?: 'ban' | 'lead'
+  readonly lead?: Lead
+  readonly rating?: Rating
+  readonly rate?: Derived<`lb ${SubstanceOf<Of>}/1000 ft²`>
+  readonly amount?: Derived<`lb ${SubstanceOf<Of>}`>
+  readonly passes?: Passes<SubstanceOf<Of>>
+  readonly checks: readonly Check<SubstanceOf<Of>>[]
+  readonly remarks: readonly Sentence[]
+  /** The product that it is measured out in, where the need itself settles on one. */
+  readonly product?: {
+    readonly material: Product
+    readonly bagLb: number
+    readonly amount: Derived<'lb product'>
+  }
+  /** Of lime and sulfur: how they go into the ground. */
+  readonly into?: {
+    /** Depth they are worked in, in; null where they lie on the surface. */
+    readonly dugTo: number | null
+    /** The same need if the ground were dug, where only its surface is dressed. */
+    readonly dugIn?: Derived<'lb product'>
+    /** That depth, in, as the guide has it. */
+    readonly dugInTo: number
+    /** It rests on an estimate beyond its method's own range. */
+    readonly beyond: boolean
+  }
+}
+
+/** A need that puts something on. */
+export type Applied<Of extends What = What> = Need<Of> & Required<Pick<Need<Of>, 'rate' | 'amount' | 'passes'>>
+
+export const isApplied = <Of extends What>(need: Need<Of> | undefined): need is Applied<Of> =>
+  need?.outcome === 'apply' && need.passes !== undefined
+
+const [byLaboratory, byGuide] = [
+  { by: 'laboratory', id: 'laboratory', label: { en: 'the laboratory', es: 'el laboratorio' } },
+  { by: 'guide', id: 'guide', label: { en: 'our own guide', es: 'nuestra guía' } },
+] as const satisfies readonly Lead[]
+
+export { byGuide, byLaboratory }
+
+interface Needy {
+  readonly needs: readonly Need[]
+}
+
+/** N, P₂O₅ and K₂O, in this order. */
+export const majorsOf = ({ needs }: Needy): readonly Need<MajorNutrient>[] =>
+  needs.filter((one): one is Need<MajorNutrient> => isMajor(one.of))
+
+/** Mg, Ca, S and micronutrients, where they are called for. */
+export const minorsOf = ({ needs }: Needy): readonly Need<OtherNutrient>[] =>
+  needs.filter((one): one is Need<OtherNutrient> => isMinor(one.of))

@@ -1,0 +1,88 @@
+import type { SentenceArg } from '../../core/told/sentence'
+import { places } from '../format'
+import type { MatterWords } from '../languages'
+import { capital, num, pH } from '../phrase'
+import { letter } from './letter'
+
+const texto = (arg: SentenceArg | undefined): string =>
+  arg !== null && typeof arg === 'object' ? (arg.es ?? arg.en) : String(arg ?? '')
+const rumbo = (arg: SentenceArg | undefined): string => (arg === 'sulfur' ? 'azufre' : 'cal')
+
+/** What matters most, what the ground's pH asks for, and mix without soil, in Spanish. */
+export const matters: MatterWords = {
+  'reaction.both': () =>
+    'El análisis pide cal y también azufre. El suelo recibe una u otro, nunca los dos: hay que ver qué renglón vale.',
+  'reaction.no-pH': () => 'Falta el pH, así que nada se puede decir de cal ni de azufre.',
+  'reaction.lime': (a) =>
+    `El pH ${pH(a.pH)} está por debajo de ${pH(a.trigger)}, donde empieza a sufrir: ${texto(a.crop)}. Suba el pH con cal hasta ${pH(a.aim)}.`,
+  'reaction.leave': (a) =>
+    `El pH ${pH(a.pH)} está entre ${pH(a.low)} y ${pH(a.high)}, bueno para: ${texto(a.crop)}. Ni cal ni azufre.`,
+  'reaction.leave-acid-lover': (a) =>
+    `El pH ${pH(a.pH)} está un poco por debajo de ${pH(a.low)}, pero este cultivo (${texto(a.crop)}) quiere suelo ácido y solo lleva cal por debajo de ${pH(a.trigger)}: nada de cal.`,
+  'reaction.leave-organic': (a) =>
+    `El pH ${pH(a.pH)} está por debajo de ${pH(a.low)}, pero un suelo orgánico solo lleva cal por debajo de ${pH(a.trigger)}. Aquí va bien: ${texto(a.crop)}. Déjelo así.`,
+  'reaction.leave-high': (a) =>
+    `El pH ${pH(a.pH)} está por encima de ${pH(a.low)} a ${pH(a.high)}, pero lo soporta bien: ${texto(a.crop)}. Déjelo así, y vigile si las hojas nuevas se ponen amarillas (hierro, manganeso).`,
+  'reaction.sulfur': (a) =>
+    `El pH ${pH(a.pH)} está por encima de ${pH(a.high)}, y necesita suelo ácido: ${texto(a.crop)}. Baje el pH con azufre hasta ${pH(a.aim)}.`,
+  'reaction.not-here': (a) =>
+    `El pH ${pH(a.pH)} está por encima de ${pH(a.limit)}: el suelo puede tener cal libre, que gasta primero el azufre. Aquí no: plante en maceta o en cama alta con sustrato ácido (${texto(a.crop)}), o elija otra planta. Si las plantas van bien, no haga nada.`,
+  'reaction.none-by-method': (a) =>
+    `El pH ${pH(a.pH)} es un poco bajo para este cultivo (${texto(a.crop)}), pero el método (${texto(a.method)}) no halla acidez de reserva: nada de cal.`,
+  'reaction.laboratory-lime': (a) =>
+    `${a.agrees ? `El pH ${pH(a.pH)} está por debajo de ${pH(a.trigger)}, y el` : 'El'} laboratorio pide cal; vale su cantidad.`,
+  'reaction.laboratory-sulfur': (a) =>
+    `${a.agrees ? `El pH ${pH(a.pH)} está por encima de ${pH(a.high)}, y el` : 'El'} laboratorio pide azufre; vale su cantidad.`,
+  'reaction.laboratory-none': (a) =>
+    `El laboratorio no pide ${rumbo(a.direction)}, y eso vale. Nuestra guía pondría algo.`,
+  'reaction.sodic': (a) =>
+    `El suelo es sódico: drenaje, lavado y yeso${a.tons === null ? '' : ` (unas ${places(num(a.tons), 1)} toneladas por acre y pie cambiarían todo su sodio)`}, y ni cal ni azufre. Pregunte al laboratorio.`,
+  'reaction.free-lime': (a) =>
+    `El análisis halla ${places(num(a.freeLime), 1)} % de cal libre, que gasta el azufre antes de que baje el pH. Aquí no: plante en maceta o en cama alta con sustrato ácido (${texto(a.crop)}), o elija otra planta.`,
+  'reaction.mix-fits': (a) =>
+    `El pH ${pH(a.pH)} está entre ${pH(a.low)} y ${pH(a.high)}, bueno para: ${texto(a.crop)}.`,
+  'reaction.mix-low': (a) =>
+    `El pH ${pH(a.pH)} está por debajo de ${pH(a.low)} a ${pH(a.high)} (${texto(a.crop)}). En sustrato no valen las dosis de cal del campo: pregunte a quien lo vende, o cambie el sustrato.`,
+  'reaction.mix-high': (a) =>
+    `El pH ${pH(a.pH)} está por encima de ${pH(a.low)} a ${pH(a.high)} (${texto(a.crop)}). Mire primero el agua: el agua dura lo sube. Use un fertilizante ácido para sustrato.`,
+  'reaction.lime-needs-input': (a) =>
+    `El pH ${pH(a.pH)} es muy bajo para este cultivo (${texto(a.crop)}). Cuánta cal hace falta depende del suelo.`,
+  'reaction.sulfur-needs-input': (a) =>
+    `El pH ${pH(a.pH)} es muy alto para este cultivo (${texto(a.crop)}). Cuánto azufre hace falta depende del suelo.`,
+  'soilless.not-tested': (a) => `${capital(letter.nutrients[String(a.nutrient)]!)}: no está en el análisis.`,
+  'soilless.short': () =>
+    'Por debajo de su intervalo: dé más en el riego con fertilizante, según la etiqueta. En sustrato no hay dosis por superficie.',
+  'soilless.enough': () => 'En su intervalo o más arriba: no agregue nada.',
+  'headline.lime': (a) =>
+    num(a.passes) > 1
+      ? `Muy ácido: primero cal, en ${num(a.passes)} aplicaciones, porque el pH frena todo lo demás.`
+      : 'Muy ácido: primero cal, porque el pH frena todo lo demás.',
+  'headline.sulfur': (a) =>
+    num(a.passes) > 1
+      ? `Le falta acidez: azufre, en ${num(a.passes)} aplicaciones pequeñas, con un análisis entre una y otra.`
+      : 'Le falta acidez: azufre, y luego un análisis antes de poner más.',
+  'headline.pH-before-P': () => 'Arregle eso antes de comprar fósforo.',
+  'headline.look-elsewhere': () =>
+    'Nada de esto explica por qué crece débil: mire la sombra, el agua, la hondura de plantación, las raíces y las plagas.',
+  'headline.leave': () => 'Ni cal ni azufre.',
+  'headline.do-not': () => 'En este suelo, ni cal ni azufre.',
+  'headline.not-here': () => 'Este suelo no se volverá ácido: busque otro sitio u otra planta.',
+  'headline.unknown': () => 'Lo de la cal y el azufre aún no se sabe.',
+  'headline.lead-precaution': () =>
+    'Primero el plomo: pasa el nivel de precaución. Nada de hojas ni raíces para comer en este suelo; camas altas y acolchado.',
+  'headline.lead-screening': () =>
+    'Primero el plomo: pasa el nivel de alerta. Nada de hojas ni raíces para comer aquí; pregunte al departamento de salud.',
+  'headline.lead-no-food': () =>
+    'Primero el plomo: no cultive alimentos en este suelo, y pregunte al departamento de salud.',
+  'headline.mix': () => 'Sustrato sin suelo: su extracto está en los intervalos.',
+  'headline.mix-short': () =>
+    'Sustrato sin suelo: se fertiliza con el riego según su extracto, nunca con dosis de campo.',
+  'headline.sodic': () => 'El sodio frena este suelo: yeso, drenaje y lavado antes que nada.',
+  'headline.salts': () => 'Primero las sales: lave con agua antes de fertilizar, y mire qué se le puso.',
+  'headline.no-P': () => 'No hace falta fósforo: compre un saco con 0 en medio.',
+  'headline.P-banned': () => 'Aquí el fósforo está prohibido: compre un saco con 0 en medio.',
+  'headline.only-N': () => 'De los nutrientes, solo hace falta nitrógeno.',
+  'headline.nothing-to-feed': () => 'Este año no hay que fertilizar.',
+  'headline.N-only-known': () => 'El nitrógeno va según el cultivo; del fósforo y el potasio no se sabe.',
+  'headline.P-K-unknown': () => 'Del fósforo y el potasio no se sabe.',
+}

@@ -1,0 +1,37 @@
+import { quarters } from '../quarters'
+import type { MeasureWords } from '../languages'
+
+const plural = (count: number, one: string, many: string) => (count > 1 ? many : one)
+
+/** Weights, kitchen measures, sizes and times, in Spanish. */
+export const measures: MeasureWords = {
+  teaspoons: (count) => `${quarters(count)} ${plural(count, 'cucharadita', 'cucharaditas')}`,
+  tablespoons: (count) => `${quarters(count)} ${plural(count, 'cucharada', 'cucharadas')}`,
+  cups: (count) => `${quarters(count)} ${plural(count, 'taza', 'tazas')}`,
+  buckets: (count) =>
+    count === 1
+      ? 'una cubeta llena de cinco galones'
+      : count < 1
+        ? `${quarters(count)} de una cubeta de cinco galones`
+        : `${quarters(count)} cubetas de cinco galones`,
+  underQuarterTeaspoon: 'menos de ¼ de cucharadita',
+  veryLittle: 'muy poco',
+  about: (what) => `más o menos ${what}`,
+  bags: (count, bag, several) => `${count} ${several ? 'sacos' : 'saco'} de ${bag}`,
+  partOfBag: (bag) => `parte de un saco de ${bag}`,
+  bagsAnd: (bags, rest) => `${bags} y ${rest}`,
+  squareFeet: (v) => `${v} pies²`,
+  acres: (v) => `${v} acres`,
+  feet: (v) => `${v} pies`,
+  circle: (wide) => `círculo de ${wide}`,
+  several: (count, sides) => `${count} de ${sides}`,
+  then: ', luego ',
+  timesOn: (count, dates) => `${count} veces: ${dates}`,
+  partsOn: (count, dates) => `en ${count} partes iguales: ${dates}`,
+  passes: (count) => `${count} aplicaciones`,
+  inPasses: (count) => `en ${count} aplicaciones iguales`,
+  monthsApart: (months) => `, con al menos ${months} meses entre una y otra`,
+  daysApart: (days) => `, con unos ${days} días entre una y otra`,
+  perYear: (times) => `, a lo más ${times} por año`,
+  locale: 'es-US',
+}

@@ -1,0 +1,111 @@
+import type { Letter, LetterArea, LetterRow } from '../core/letter/letter'
+import type { Sentence, Text } from '../core/told/sentence'
+import { gradeWords, measure, sizeWords, weight, type Measures } from './format'
+import type { ClientWords, Language } from './languages'
+import { passesWords } from './passes'
+import { capital } from './phrase'
+
+/** A letter in words; whoever shows it, on screen, on paper or as plain text, only lays it out. */
+export interface WordedLetter {
+  readonly title: string
+  readonly addressee: string
+  readonly date: string
+  readonly areas: readonly WordedArea[]
+  readonly columns: readonly [what: string, amount: string, when: string]
+  readonly note: string
+  readonly cautionsTitle: string
+  readonly cautions: readonly string[]
+  /** Below: when to test again, schools, what it rests on. */
+  readonly foot: readonly string[]
+  readonly signed: readonly string[]
+}
+
+export interface WordedArea {
+  readonly id: string
+  readonly name: string
+  readonly about: string
+  readonly says: string
+  /** In the place of rows, where there are none. */
+  readonly instead: string
+  readonly rows: readonly {
+    readonly what: string
+    readonly amount: string
+    readonly measure: string
+    readonly when: string
+  }[]
+}
+
+export function wordLetter(letter: Letter, words: ClientWords, language: Language, measures: Measures): WordedLetter {
+  const own = words.letter
+  const textOf = (text: Text) => text[language] ?? text.en
+  const dated = (iso: string) => longDate(iso, words.measures.locale)
+  const reports = letter.reports.map(({ code, laboratory, date }) => own.report(code, laboratory, dated(date)))
+  const schools = letter.schools.map(({ label, option }) => `${textOf(label)}: ${textOf(option)}`)
+  return {
+    title: own.title,
+    addressee: `${own.for} ${[letter.client, letter.place].filter(Boolean).join(', ')}`,
+    date: dated(letter.date),
+    areas: letter.areas.map((area) => wordArea(area, words, textOf, measures)),
+    columns: [own.what, own.amount, own.when],
+    note: letter.note,
+    cautionsTitle: own.cautions,
+    cautions: letter.cautions.map(({ key }) => words.cautions[key.replace('caution.', '') as 'label']),
+    foot: [
+      own.retest,
+      ...(schools.length > 0 ? [own.schools(schools.join('; '))] : []),
+      `${own.basis(reports.join('; '))} ${own.follows}`,
+    ],
+    signed: [
+      `${own.draftedBy}: ${letter.draftedBy || '________'}`,
+      `${own.checkedBy}: ${letter.checkedBy || '________'}`,
+    ],
+  }
+}
+
+function wordArea(
+  { areaId, name, size, crop, says, rows, inFeed }: LetterArea,
+  words: ClientWords,
+  textOf: (text: Text) => string,
+  measures: Measures,
+): WordedArea {
+  const said = ({ key, args }: Sentence) => words.matters[key as 'headline.leave'](args, measures)
+  const short = inFeed.map((nutrient) => words.letter.nutrients[nutrient]).join(', ')
+  return {
+    id: areaId,
+    name,
+    about: [size && sizeWords(size, measures, words.measures), crop && textOf(crop)].filter(Boolean).join(', '),
+    says: says.map(said).join(' '),
+    instead: short
+      ? words.letter.inFeed(capital(short), words.matters['soilless.short']({}, measures))
+      : words.letter.nothing,
+    rows: rows.map((row) => wordRow(row, words, textOf, measures)),
+  }
+}
+
+function wordRow(
+  row: LetterRow,
+  { letter, measures: own }: ClientWords,
+  textOf: (text: Text) => string,
+  measures: Measures,
+) {
+  const { product, nutrient, each, bagLb, passes, once, season } = row
+  const name = product
+    ? [gradeWords(product), textOf(product.label)].filter(Boolean).join(' ')
+    : letter.nutrients[nutrient!]!
+  const when = (passes && passesWords(passes, 'each', own, textOf)) || letter.once[once]
+  return {
+    what: nutrient ? `${name} (${nutrient})` : name,
+    amount: weight(each.value.v, measures),
+    measure: product && bagLb !== null ? measure(each.value.v, product.lbPerCup, bagLb, measures, own) : '',
+    when: [when, season && textOf(season)].filter(Boolean).join('; '),
+  }
+}
+
+/** `19 October 2026`, `19 de octubre de 2026`; empty for what is no day. */
+export function longDate(iso: string, locale: string): string {
+  if (!/^\d{4}-\d{2}-\d{2}$/.test(iso)) return ''
+  const day = new Date(`${iso}T12:00:00Z`)
+  if (Number.isNaN(day.getTime())) return ''
+  const order = locale.startsWith('en') ? 'en-GB' : locale
+  return new Intl.DateTimeFormat(order, { day: 'numeric', month: 'long', year: 'numeric', timeZone: 'UTC' }).format(day)
+}

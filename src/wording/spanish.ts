@@ -1,0 +1,8 @@
+import { cautions } from './es/cautions'
+import { letter } from './es/letter'
+import { matters } from './es/matters'
+import { measures } from './es/measures'
+import type { ClientWords } from './languages'
+
+/** Loaded with the first letter in Spanish. */
+export const spanish: ClientWords = { matters, cautions, letter, measures }
