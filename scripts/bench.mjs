@@ -22,6 +22,7 @@ await run(process.execPath, [join(compiled, 'bench/recommend.js')])
 rmSync(compiled, { recursive: true })
 
 tellFirstLoads()
+await run(process.execPath, ['bench/first.mjs'])
 
 await run(process.execPath, ['bench/desk.mjs'])
 await run(process.execPath, ['bench/plan.mjs'])

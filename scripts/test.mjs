@@ -2,6 +2,7 @@ import { mkdirSync, readFileSync } from 'node:fs'
 import { createServer } from 'node:net'
 import { join } from 'node:path'
 import { build, environment, install, isFile, must, root, run } from './run.mjs'
+import { tellFirstLoads } from './sizes.mjs'
 
 /**
  * Everything that must hold, from a fresh clone: packages, Chromium, types, lint, unit tests, production build, browser tests.
@@ -46,10 +47,15 @@ await must('Types of the core', process.execPath, [bin('typescript/bin/tsc'), '-
 await must('Unit tests', process.execPath, [
   bin('jest/bin/jest.js'),
   '--silent=false',
+  '--maxWorkers=2',
   '--json',
   '--outputFile=reports/unit.json',
 ])
 await build()
+if (!tellFirstLoads()) {
+  console.error('\nA route loads more than its budget allows.')
+  process.exit(1)
+}
 await must('Types', process.execPath, [bin('typescript/bin/tsc'), '--noEmit', '-p', '.'])
 await must('Format', process.execPath, [bin('prettier/bin/prettier.cjs'), '--check', '--log-level=warn', '.'])
 await must('Lint', process.execPath, [bin('eslint/bin/eslint.js'), '--max-warnings=0', '.'])

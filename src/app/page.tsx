@@ -1,5 +1,10 @@
-import { Desk } from '@/features/pages/desk/Desk'
+import { Suspense } from 'react'
+import { LateDesk } from '@/features/pages/desk/LateDesk'
 
 export default function DeskPage() {
-  return <Desk />
+  return (
+    <Suspense>
+      <LateDesk />
+    </Suspense>
+  )
 }

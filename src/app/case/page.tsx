@@ -1,13 +1,13 @@
 import type { Metadata } from 'next'
 import { Suspense } from 'react'
-import { CasePage } from '@/features/pages/case/CasePage'
+import { LateCasePage } from '@/features/pages/case/LateCasePage'
 
 export const metadata: Metadata = { title: 'Case' }
 
 export default function CaseRoute() {
   return (
     <Suspense>
-      <CasePage />
+      <LateCasePage />
     </Suspense>
   )
 }

@@ -1,8 +1,13 @@
 import type { Metadata } from 'next'
-import { CounterSheet } from '@/features/pages/counter/CounterSheet'
+import { Suspense } from 'react'
+import { LateCounterSheet } from '@/features/pages/counter/LateCounterSheet'
 
 export const metadata: Metadata = { title: 'Counter sheet' }
 
 export default function CounterRoute() {
-  return <CounterSheet />
+  return (
+    <Suspense>
+      <LateCounterSheet />
+    </Suspense>
+  )
 }
