@@ -140,7 +140,7 @@ test('a database that is held a moment longer is read as soon as it is free, and
     }
   })
   await page.goto('/case?id=sample-village-hall&station=ground')
-  await expect(page.getByRole('alert').filter({ hasText: 'cannot be read' })).toBeVisible()
+  await expect(page.getByRole('alert').filter({ hasText: 'cannot be opened' })).toBeVisible()
   await page.evaluate(() => void ((window as Window & { held?: boolean }).held = false))
   await expect(page.getByLabel('Client', { exact: true })).toHaveValue('Lake Ossian village hall')
 })

@@ -256,7 +256,7 @@ async function bigBackup(page: Page, cases: number): Promise<Buffer> {
 }
 
 test(`older data is brought up to date in whole or not at all, over ${killsWithin} kills`, async ({ baseURL }) => {
-  test.setTimeout(60_000 + killsWithin * 15_000)
+  test.setTimeout(180_000 + killsWithin * 40_000)
   const [cases, edits] = [600, 2_000]
   let [before, after] = [0, 0]
   for (let round = 0; round < killsWithin; round += 1)

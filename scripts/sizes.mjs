@@ -24,7 +24,9 @@ export function tellFirstLoads() {
       const { kB, files } = firstLoad(route)
       const over = Math.ceil(kB - budget)
       const broken = over > 0 ? `, broken by ${over} kB` : ''
-      console.log(`  ${route.padEnd(9)} ${kB.toFixed(0).padStart(4)} kB in ${files} files. Budget ${budget} kB${broken}.`)
+      console.log(
+        `  ${route.padEnd(9)} ${kB.toFixed(0).padStart(4)} kB in ${files} files. Budget ${budget} kB${broken}.`,
+      )
       return over <= 0
     })
     .every(Boolean)

@@ -58,6 +58,12 @@ if (!tellFirstLoads()) {
 }
 await must('Types', process.execPath, [bin('typescript/bin/tsc'), '--noEmit', '-p', '.'])
 await must('Format', process.execPath, [bin('prettier/bin/prettier.cjs'), '--check', '--log-level=warn', '.'])
+await must('Circles', process.execPath, [
+  bin('dependency-cruiser/bin/dependency-cruise.mjs'),
+  'src',
+  '--config',
+  '.dependency-cruiser.mjs',
+])
 await must('Lint', process.execPath, [bin('eslint/bin/eslint.js'), '--max-warnings=0', '.'])
 await must('Browser tests', process.execPath, [bin('@playwright/test/cli.js'), 'test'], {
   env: { ...environment, AGROLOGOS_TEST_PORT: String(await freePort()) },

@@ -1,5 +1,5 @@
 import { doseOf } from './needs/reaction'
-import type { AreaInSeason } from './case/season'
+import type { AreaInSeason } from './case/in-season'
 import { blankCase, blankReport, blankSample } from './case/blank'
 import type { Report, Sample } from './case/case'
 import { guides } from './guides/guides'

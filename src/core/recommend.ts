@@ -1,9 +1,10 @@
 import type { Ground } from './needs/candidate'
 import type { Case, Report } from './case/case'
-import { inSeason, type AreaInSeason, type Choices } from './case/season'
+import { type Choices } from './case/season'
+import { inSeason, type AreaInSeason } from './case/in-season'
 import { cautionsFor } from './told/cautions'
 import { cceField, fields, limeFields, moistureField, numberIn } from './report/fields'
-import type { Size } from './ground/size'
+import type { Size } from './ground/sized'
 import type { Crop, Use } from './guides/crop'
 import { guideRef, type Guide, type GuideRef } from './guides/guide'
 import { limeScales } from './shelf/lime-scales'
@@ -228,18 +229,30 @@ export const figures = (
     const area = inSeason(one, kase.season)
     const { size, crop, guide, report, read } = lookAt(kase, area, guides)
     if (!size.ok || !crop || !guide || !report) return null
-    return figuresOf({ kase, area, guide, products, report, read, size: size.value, cropId: area.crop!, crop })
+    return figuresOf(placed({ kase, area, guide, products, report, read, size: size.value, cropId: area.crop!, crop }))
   })
 
 function answer(asked: Asked): Answer {
-  const found = figuresOf(asked)
-  return { ...found, ...told(asked, found) }
+  const known = placed(asked)
+  const found = figuresOf(known)
+  const { reactionClass, schools, headline: first, matters, cautions, notMeasured: open } = told(known, found)
+  return { ...found, reactionClass, schools, headline: first, matters, cautions, notMeasured: open }
 }
 
-function figuresOf(asked: Asked): Figures {
-  const { guide, report, read, size, crop } = asked
-  const ground = groundOf(asked)
-  const feeding = feedingOf(asked)
+/** What is asked, with what follows of the ground before any figure. */
+interface Placed extends Asked {
+  readonly stone: Stone
+  readonly ground: Ground
+  readonly feeding: Feeding
+}
+
+function placed(asked: Asked): Placed {
+  const stone = stoneFor(asked.read, asked.report, asked.guide)
+  return { ...asked, stone, ground: groundOf(asked, stone), feeding: feedingOf(asked) }
+}
+
+function figuresOf(asked: Placed): Figures {
+  const { guide, report, read, size, crop, stone, ground, feeding } = asked
   const ph = reaction(read, report, ground)
   const reading = readingLines(read, report, guide, crop)
   const potted = isPotted(crop)
@@ -251,7 +264,7 @@ function figuresOf(asked: Asked): Figures {
   return {
     pH: read.soil.pH?.v ?? null,
     reaction: ph,
-    stone: stoneFor(read, report, guide),
+    stone,
     needs: [...majors, ...(ph.need ? [ph.need] : []), ...minors],
     fertilizer: fertilizerFor(asked, feeding, majors),
     reading,
@@ -264,8 +277,8 @@ function figuresOf(asked: Asked): Figures {
 /** Mix without soil, which is fed through the water by its extract. */
 const isPotted = ({ phosphorusPotassium }: Crop) => phosphorusPotassium.method === 'by-extract'
 
-function told(asked: Asked, { reaction: ph, needs, reading, fertilizer }: Figures): Told {
-  const { kase, area, guide, read, cropId, crop } = asked
+function told(asked: Placed, { reaction: ph, needs, reading, fertilizer }: Figures): Told {
+  const { kase, area, guide, read, cropId, crop, ground, feeding } = asked
   const majors = majorsOf({ needs })
   const potted = isPotted(crop)
   const { ahead, onPH, after } = headline(ph, majors, reading, { weak: area.concerns.includes('weak'), potted })
@@ -275,11 +288,11 @@ function told(asked: Asked, { reaction: ph, needs, reading, fertilizer }: Figure
     headline: [...ahead, ...onPH, ...after],
     matters: { ahead, after },
     cautions: cautionsFor({
-      feeding: feedingOf(asked),
+      feeding,
       reaction: ph,
       reading,
       needs,
-      lime: groundOf(asked).choices.lime.material,
+      lime: ground.choices.lime.material,
       fertilizer: fertilizer?.material,
       mix: fertilizer?.mix.ok ? fertilizer.mix.value : undefined,
     }),
@@ -287,7 +300,7 @@ function told(asked: Asked, { reaction: ph, needs, reading, fertilizer }: Figure
   }
 }
 
-function groundOf({ kase, area, guide, products, report, read, size, crop }: Asked): Ground {
+function groundOf({ kase, area, guide, products, read, size, crop }: Asked, stone: Stone): Ground {
   const depth = readDepth(area)
   return {
     area: size.area,
@@ -300,7 +313,7 @@ function groundOf({ kase, area, guide, products, report, read, size, crop }: Ask
     limits: guide.limits,
     methods: guide.methods,
     choices: {
-      lime: chosenLime(area.materials, stoneFor(read, report, guide), products),
+      lime: chosenLime(area.materials, stone, products),
       sulfur: chosenSulfur(area.materials, products),
     },
   }

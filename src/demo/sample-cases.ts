@@ -1,7 +1,7 @@
 import { membersOf } from '../core/case/members'
 import { blankApplication, blankArea, blankCase, blankReport, blankSample, blankSeason } from '../core/case/blank'
 import type { Case, Report, Sample } from '../core/case/case'
-import { withParts, type AreaInSeason } from '../core/case/season'
+import { withParts, type AreaInSeason } from '../core/case/in-season'
 import { fields } from '../core/report/fields'
 import { guideRef } from '../core/guides/guide'
 import { guideFor } from '../core/guides/guides'

@@ -1,26 +1,20 @@
 import Joi from 'joi'
-import {
-  concerns,
-  measuredFields,
-  reportKinds,
-  type Area,
-  type Case,
-  type LineField,
-  type Report,
-  type Sample,
-} from '../core/case/case'
+import { concerns, type Area, type Case, type LineField, type Report, type Sample } from '../core/case/case'
+import { reportKinds } from '../core/report/kinds'
+import { measuredFields } from '../core/report/tests'
 import { readLine, recommendedFields } from '../core/report/lines'
 import { fields, limeFields, sieveField } from '../core/report/fields'
 import { mostCorners, type OutlineKind } from '../core/ground/plan/outline'
 import { readSize } from '../core/ground/size'
 import { testIds } from '../core/guides/sampling'
-import { boronMethods, extractants, leadMethods, micronutrientMethods } from '../core/guides/guide'
+import { extractants } from '../core/guides/guide'
+import { mannerIds, mannerOf } from '../core/report/manners'
 import { appliedKinds } from '../core/case/applications'
 import { overrulable } from '../core/case/decisions'
 import type { LimeSieves, Season } from '../core/case/season'
 import { limeScales, sieveMeshes } from '../core/shelf/lime-scales'
 import { textures } from '../core/guides/soils'
-import { bufferKinds, majorNutrients, saltMethods } from '../core/units/quantity'
+import { majorNutrients } from '../core/units/quantity'
 import { paceOf } from '../core/reading/soil'
 import { readTyped, type Typed, type UnitWords } from '../core/units/typed'
 
@@ -255,13 +249,13 @@ export const reportLine = Joi.object({
 export const reportManner = {
   kind: choice(...reportKinds),
   extractant: orNone(extractants),
-  micronutrients: choice(null, ...micronutrientMethods),
-  boron: choice(null, ...boronMethods),
   unit: choice('ppm', 'lb/acre', 'index'),
-  buffer: choice(null, ...bufferKinds),
-  pHIn: choice('water', 'salt'),
-  saltsBy: choice(null, ...saltMethods),
-  leadBy: choice(null, ...leadMethods),
+  ...Object.fromEntries(
+    mannerIds.map((id) => {
+      const { values, usual } = mannerOf(id)
+      return [id, choice(...(usual ? [] : [null]), ...Object.keys(values))]
+    }),
+  ),
   lines: Joi.array().items(reportLine).max(60).unique('field').required(),
 }
 export const limeMeaning = choice('product', 'pure', 'ENM')

@@ -1,7 +1,7 @@
 import 'fake-indexeddb/auto'
 import { IDBFactory } from 'fake-indexeddb'
 import { blankArea } from '../core/case/blank'
-import { withParts } from '../core/case/season'
+import { withParts } from '../core/case/in-season'
 import { choosing } from '../core/testing/one-area'
 import type { Fertilizer } from '../core/shelf/product'
 import { productNamed } from '../core/shelf/product'

@@ -1,12 +1,11 @@
 import { gramsPerPound, sqFtPerAcre, sqFtPerHectare, sqFtPerSqMetre, feetPerMetre } from '../core/units/factors'
-import type { Size } from '../core/ground/size'
+import type { Size } from '../core/ground/sized'
 import type { Use } from '../core/guides/crop'
 import type { Product } from '../core/shelf/product'
 import { poundsAndOunces, scoop, weigh, type Measure } from '../core/units/kitchen'
 
-import { measures as english } from './en/measures'
+import { measures as english, type MeasureWords } from './en/measures'
 import { quarters } from './quarters'
-import type { MeasureWords } from './languages'
 
 export type Measures = 'feet' | 'metres'
 

@@ -1,8 +1,9 @@
 import { cautions } from './en/cautions'
 import { letter } from './en/letter'
 import { matters } from './en/matters'
-import { measures } from './en/measures'
+import { measures, type MeasureWords } from './en/measures'
 import type { Phrase } from './phrase'
+import type { Worded } from './worded'
 
 /** The languages in which a client is spoken to. The interface is in English. */
 export const languages = ['en', 'es'] as const
@@ -10,15 +11,7 @@ export type Language = (typeof languages)[number]
 
 /** What each language has, key for key: English says what there is, and another that lacks a key does not compile. */
 export type MatterWords = Readonly<Record<keyof typeof matters, Phrase>>
-type Worded<T> = {
-  readonly [Key in keyof T]: T[Key] extends (...args: infer A) => string
-    ? (...args: A) => string
-    : T[Key] extends string
-      ? string
-      : T[Key]
-}
 export type LetterWords = Worded<typeof letter>
-export type MeasureWords = Worded<typeof measures>
 
 /** Everything that is said to a client in one language. */
 export interface ClientWords {

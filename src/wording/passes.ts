@@ -1,7 +1,6 @@
 import type { Passes } from '../core/passes/split'
 import type { Text } from '../core/told/sentence'
-import { measures as english } from './en/measures'
-import type { MeasureWords } from './languages'
+import { measures as english, type MeasureWords } from './en/measures'
 
 /**
  * When and how often: beside the amount of one pass (`2 times: before planting, then at first fruit`),

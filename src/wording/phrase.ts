@@ -1,4 +1,6 @@
 import type { SentenceArg } from '../core/told/sentence'
+import { tests } from '../core/report/tests'
+import type { TestDefinition } from '../core/report/tests/definition'
 import { figure, pHFigure, type Measures } from './format'
 
 export type Args = Readonly<Record<string, SentenceArg>>
@@ -37,20 +39,12 @@ export const classWords: Readonly<Record<string, string>> = {
 }
 export const substances: Readonly<Record<string, string>> = { product: 'lime', 'CaCO₃': 'pure lime', S: 'sulfur' }
 
-/** Lines of a reading. */
+/** Lines of a reading. Two are not called as the test that they rest on. */
 const lineNames: Readonly<Record<string, string>> = {
-  pH: 'pH',
+  ...Object.fromEntries(tests.map(({ id, label, short }: TestDefinition) => [id, (short ?? label).en])),
   buffer: 'Buffer pH',
-  organicMatter: 'Organic matter',
-  cec: 'CEC',
-  nitrate: 'Nitrate-N',
   EC: 'Salts',
-  salts: 'Salts',
   sodium: 'Sodium',
-  lead: 'Lead',
-  ...Object.fromEntries(
-    ['P', 'K', 'Ca', 'Mg', 'S', 'Zn', 'Mn', 'Fe', 'Cu', 'B'].map((element) => [element, capital(nutrient[element]!)]),
-  ),
 }
 
 /** Classes of a reading's lines, as words. */

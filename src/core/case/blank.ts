@@ -4,7 +4,9 @@ import type { Season } from './season'
 import { guideRef } from '../guides/guide'
 import { defaultGuide } from '../guides/guides'
 import { sieveMeshes } from '../shelf/lime-scales'
-import { elements, majorNutrients, otherNutrients } from '../units/quantity'
+import { noManner } from '../report/manners'
+import { tests, type MeasuredField } from '../report/tests'
+import { majorNutrients, otherNutrients } from '../units/quantity'
 import { blank } from '../units/typed'
 
 const each = <Name extends string | number>(names: readonly Name[], unit: string) =>
@@ -97,25 +99,12 @@ export const blankReport = (id: string): Report => ({
   laboratory: '',
   date: '',
   extractant: null,
-  micronutrients: null,
-  boron: null,
   unit: 'ppm',
-  buffer: null,
-  pH: blank(''),
-  pHIn: 'water',
-  bufferPH: blank(''),
-  organicMatter: blank('%'),
-  cec: blank('meq/100 g'),
-  acidity: blank('meq/100 g'),
-  nitrate: blank('ppm'),
-  sampleDepth: blank('in'),
-  salts: blank('dS/m'),
-  saltsBy: null,
-  sar: blank(''),
-  freeLime: blank('%'),
-  lead: blank('ppm'),
-  leadBy: null,
-  ...each(elements, 'ppm'),
+  ...noManner,
+  ...(Object.fromEntries(tests.map(({ id, unit }) => [id, blank(unit)])) as Record<
+    MeasuredField,
+    ReturnType<typeof blank>
+  >),
   recommends: {
     lime: blank('tons/acre'),
     limeMeans: 'product',

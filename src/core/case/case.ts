@@ -1,4 +1,7 @@
-import type { BoronMethod, ExtractantId, GuideRef, LeadMethod, MicronutrientMethod } from '../guides/guide'
+import type { ExtractantId, GuideRef } from '../guides/guide'
+import type { ReportKind } from '../report/kinds'
+import type { Manner } from '../report/manners'
+import type { MeasuredField } from '../report/tests'
 import type { PlanShape } from '../ground/plan/plan-size'
 import type { Point } from '../ground/plan/polygon'
 import type { Application, ChosenMix, InShed } from './applications'
@@ -7,14 +10,7 @@ import type { Members } from './members'
 import type { Season, Year } from './season'
 import type { Climate, TextureId } from '../guides/soils'
 import type { TestId } from '../guides/sampling'
-import {
-  elements,
-  type BufferKind,
-  type MajorNutrient,
-  type OtherNutrient,
-  type SaltMethod,
-  type TestUnit,
-} from '../units/quantity'
+import type { MajorNutrient, OtherNutrient, TestUnit } from '../units/quantity'
 import type { Typed } from '../units/typed'
 
 /** One property or project of one client, as kept and as handed over in a file. Nothing in it is computed. */
@@ -163,10 +159,6 @@ export interface SpotCheck {
   readonly at: string
 }
 
-export const reportKinds = ['laboratory', 'index', 'words', 'mix', 'kit', 'meter'] as const
-/** A laboratory's numbers, its own index, class words only, an extract of soilless mix, a home kit, a meter. */
-export type ReportKind = (typeof reportKinds)[number]
-
 /** One line of a report, and the unit in which this paper prints it. */
 export interface ReportLine {
   readonly field: LineField
@@ -181,7 +173,7 @@ export interface Original {
 }
 
 /** What the laboratory, kit or meter said, with what it recommends where it does. */
-export interface Report extends Readonly<Record<MeasuredField, Typed>> {
+export interface Report extends Manner, Readonly<Record<MeasuredField, Typed>> {
   readonly id: string
   readonly kind: ReportKind
   /** The areas that it speaks of, by id; it is in force in those whose `reportId` it is. */
@@ -193,36 +185,10 @@ export interface Report extends Readonly<Record<MeasuredField, Typed>> {
   readonly laboratory: string
   readonly date: string
   readonly extractant: ExtractantId | null
-  readonly micronutrients: MicronutrientMethod | null
-  readonly boron: BoronMethod | null
   readonly unit: TestUnit
-  readonly buffer: BufferKind | null
-  /** Measured in water, or in 0.01 M CaCl₂. */
-  readonly pHIn: 'water' | 'salt'
-  readonly saltsBy: SaltMethod | null
-  readonly leadBy: LeadMethod | null
   readonly recommends: Recommends
 }
 
-/**
- * What a report measures: pH, buffer, neutralizable acidity, organic matter, CEC, nitrate-N, the elements, salts, sodium
- * adsorption ratio, CaCO₃, lead, and how deep the sample was taken (blank: 6 in).
- */
-export const measuredFields = [
-  'pH',
-  'bufferPH',
-  'acidity',
-  'organicMatter',
-  'cec',
-  'nitrate',
-  ...elements,
-  'salts',
-  'sar',
-  'freeLime',
-  'lead',
-  'sampleDepth',
-] as const
-export type MeasuredField = (typeof measuredFields)[number]
 export type RecommendedField = Exclude<keyof Recommends, 'limeMeans'>
 export type LineField = MeasuredField | `recommends.${RecommendedField}`
 

@@ -2,8 +2,6 @@ import type { LimeScaleId, SieveMesh } from '../shelf/lime-scales'
 import type { ProductRef } from '../shelf/product'
 import type { MajorNutrient } from '../units/quantity'
 import type { Typed } from '../units/typed'
-import { blankSeason } from './blank'
-import type { Area } from './case'
 
 /** `2026`. */
 export type Year = string
@@ -72,35 +70,4 @@ export interface Choices {
 export interface LimeSieves extends Readonly<Record<SieveMesh, Typed>> {
   readonly cce: Typed
   readonly moisture: Typed
-}
-
-/** An area with one of its seasons: what can be answered for. */
-export type AreaInSeason = Omit<Area, 'seasons'> & Season
-
-const seen = new WeakMap<Area, Map<Year, AreaInSeason>>()
-
-/** The same objects for the same area and year, so that what rests on them need not be computed anew. */
-export function inSeason(area: Area, year: Year): AreaInSeason {
-  const years = seen.get(area) ?? new Map<Year, AreaInSeason>()
-  seen.set(area, years)
-  const { seasons, ...ground } = area
-  const found = years.get(year) ?? { ...ground, ...(seasons[year] ?? blankSeason) }
-  years.set(year, found)
-  return found
-}
-
-/**
- * An area with parts of its ground and of one of its seasons put in their places.
- *
- * @example withParts(blankArea('a', 'Bed'), '2026', { crop: 'tomato' }).seasons['2026'].crop // 'tomato'
- */
-export function withParts(area: Area, year: Year, parts: Partial<AreaInSeason>): Area {
-  const ofSeason = (name: string) => Object.hasOwn(blankSeason, name)
-  const entries = Object.entries(parts)
-  const season = Object.fromEntries(entries.filter(([name]) => ofSeason(name)))
-  return {
-    ...area,
-    ...Object.fromEntries(entries.filter(([name]) => !ofSeason(name))),
-    seasons: { ...area.seasons, [year]: { ...(area.seasons[year] ?? blankSeason), ...season } },
-  }
 }

@@ -2,7 +2,7 @@ import type { Area } from '../case/case'
 import { boxOf } from './plan/outline'
 import { groundOf, type PlanShape } from './plan/plan-size'
 import type { Ground } from './plan/polygon'
-import type { Size } from './size'
+import type { Size } from './sized'
 
 /** ft between beds of which only the number and the size are known. */
 const path = 3

@@ -14,7 +14,7 @@ const of = (expression: string): Area => {
   return area.value.v > 0 ? accept(area) : refuse('size.zero')
 }
 
-/** @example ellipse(20, 12).value.v // 188.5 */
+/** @example ellipse(20, 12) // { ok: true, value: { value: { v: 188.5, of: 'ft²' } } } */
 export const ellipse = (long: number, wide: number): Area => of(`pi / 4 * ${short(long)} * ${short(wide)}`)
 
 /** A triangle by its base and its height. */
@@ -39,7 +39,7 @@ export const ring = (outside: number, inside: number): Area =>
  * An irregular area by widths measured square to a line at even steps: Simpson's rule, which needs an even number of
  * steps; else the trapezoid rule. A width may be nothing at the ends. Refuses fewer than three widths.
  *
- * @example offsets([0, 4, 6, 5, 0], 5).value.v // 5 ÷ 3 × (0 + 16 + 12 + 20 + 0) = 80
+ * @example offsets([0, 4, 6, 5, 0], 5) // { ok: true, value: { value: { v: 80 } } }
  */
 export function offsets(widths: readonly number[], step: number): Area {
   if (widths.length < 3) return refuse('size.offsets')

@@ -1,32 +1,11 @@
 import { accept, say, type Outcome, type Sentence } from '../told/sentence'
-import type { Ground } from './plan/polygon'
 import { feetPerMetre, sqFtPerAcre, sqFtPerSqMetre } from '../units/factors'
-import { derive, type Derived } from '../workings'
+import { derive } from '../workings'
+import type { Shape, Size } from './sized'
 import { readNamed, type Named } from './named-size'
 import { short, sizeTokens, unreadable, Unreadable, type Mark, type Measure, type SizeToken } from './size-tokens'
 
-/** The outline behind a size, in feet, for drawing it to scale. `plain` is an area of unknown outline. */
-export type Shape =
-  | { readonly kind: 'rectangle'; readonly width: number; readonly length: number }
-  | { readonly kind: 'circle'; readonly diameter: number }
-  | { readonly kind: 'plain'; readonly area: number }
-  | { readonly kind: 'outline'; readonly ground: Ground; readonly area: number }
-
-export interface Size {
-  readonly area: Derived<'ft²'>
-  readonly shape: Shape
-  /** How many of that shape. */
-  readonly count: number
-  /** How it was obtained, which tells how sure it is. */
-  readonly how: HowSized
-  /** How the text was understood. */
-  readonly echo: Sentence
-}
-
 type Measures = 'feet' | 'metres'
-
-export const howSized = ['taped', 'paced', 'told', 'drawn', 'traced', 'counted'] as const
-export type HowSized = (typeof howSized)[number]
 
 /**
  * Reads a size as people write it: `12x18`, `12' 6" x 8'`, `3.5 m x 2 m`, `2 @ 4x8`, `30 ft circle`,

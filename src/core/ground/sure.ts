@@ -1,4 +1,4 @@
-import type { HowSized } from './size'
+import type { HowSized } from './sized'
 
 /** Error of one length, as a share of it. Source: common practice; of a traced one, with middling confidence. */
 const lengthError: Readonly<Record<HowSized, number | null>> = {

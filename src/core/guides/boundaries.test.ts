@@ -1,4 +1,5 @@
-import { bufferFields, elementFields, fields, limeFields, numberIn } from '../report/fields'
+import { tests } from '../report/tests'
+import { bufferFields, fields, limeFields, numberIn } from '../report/fields'
 import { leadClass } from '../reading/lead'
 import { rate, reactionClass, sufficiency } from '../reading/classify'
 import { saltBand, saltBands, sodicFrom } from '../reading/salts'
@@ -115,7 +116,7 @@ test.each(grown)('$name is limed below its trigger and soured above its span onl
 
 const printed: Readonly<Record<string, Field>> = {
   ...fields,
-  ...elementFields,
+  ...Object.fromEntries(tests.map(({ id, field }) => [id, field])),
   ...bufferFields,
   ...Object.fromEntries(Object.entries(limeFields).map(([scale, field]) => [`lime by ${scale}`, field])),
 }

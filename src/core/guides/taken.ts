@@ -29,14 +29,25 @@ export const takenFor = (
       return { school: school.id, label: school.label, option: own ? ownWord : option.label }
     })
 
+const known = new WeakMap<Guide, Map<string, boolean>>()
+
 /**
  * Whether an office changed in its own guide what a school is about: then the words of the shipped guides, `50 lb per
  * 1,000 ft²`, are not true of it.
  */
-function departs(guide: Guide, { id, options }: School): boolean {
+function departing(guide: Guide, { id, options }: School): boolean {
   const model = guides.find(({ schools }) => schools.some((one) => one.id === id))
   const paths = options.flatMap(({ changes }) => changes.map(({ path }) => path))
   return paths.some((path) => JSON.stringify(at(guide, path)) !== JSON.stringify(at(model, path)))
+}
+
+/** Guides are never changed, so it is asked once of each. */
+function departs(guide: Guide, school: School): boolean {
+  const of = known.get(guide) ?? new Map<string, boolean>()
+  known.set(guide, of)
+  const found = of.get(school.id) ?? departing(guide, school)
+  of.set(school.id, found)
+  return found
 }
 
 const at = (of: unknown, path: readonly string[]): unknown =>

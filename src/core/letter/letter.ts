@@ -5,7 +5,7 @@ import type { Answer, AreaRecommendation, Recommendation } from '../recommend'
 import type { Passes } from '../passes/split'
 import type { Product } from '../shelf/product'
 import { say, type Sentence, type Text } from '../told/sentence'
-import type { Size } from '../ground/size'
+import type { Size } from '../ground/sized'
 import type { MajorNutrient, OtherNutrient } from '../units/quantity'
 import type { Derived } from '../workings'
 

@@ -1,4 +1,4 @@
-import type { Size } from '../ground/size'
+import type { Size } from '../ground/sized'
 import type { Planting } from '../needs/nutrients/method'
 import { say } from '../told/sentence'
 import { quantity, type Substance } from '../units/quantity'

@@ -1,7 +1,6 @@
 import { ppmPerMeq } from '../units/factors'
 import type { Cec } from '../units/quantity'
-import { inPpm } from './classify'
-import type { ReadReport } from './soil'
+import { inPpm, type Tests } from './tests'
 
 export type Base = keyof typeof ppmPerMeq
 export const bases = Object.keys(ppmPerMeq) as Base[]
@@ -17,7 +16,7 @@ export interface BaseSaturation {
  * The bases on the exchange.
  * Source: equivalent weights (molar mass ÷ charge).
  */
-export function baseSaturation(tests: ReadReport['tests'], cec: Cec | undefined): readonly BaseSaturation[] {
+export function baseSaturation(tests: Tests, cec: Cec | undefined): readonly BaseSaturation[] {
   return bases.flatMap((base) => {
     const ppm = inPpm(tests[base])
     if (ppm === undefined) return []

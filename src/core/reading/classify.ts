@@ -1,6 +1,7 @@
+import { unitOf } from './tests'
 import { accept, refuse, say, type Outcome } from '../told/sentence'
-import { furrowSliceInches, lbPerAcrePerPpm, lbPerAcrePerPpmInch } from '../units/factors'
-import { quantity, type Element, type SoilTest, type SoilUnit, type TestUnit, type WaterPH } from '../units/quantity'
+import { furrowSliceInches, lbPerAcrePerPpmInch } from '../units/factors'
+import { quantity, type Element, type SoilTest, type SoilUnit, type WaterPH } from '../units/quantity'
 import { derive, given, type Working } from '../workings'
 import {
   classNames,
@@ -31,8 +32,6 @@ export interface Rating {
 }
 
 const elementOf = ({ of }: SoilTest) => of.slice(of.indexOf(' ') + 1) as Element
-export const unitOf = ({ of }: SoilTest) => of.slice(0, of.indexOf(' ')) as TestUnit
-
 /** A soil test in another unit: lb/acre are those of the 6⅔ in furrow slice, as laboratories print them. */
 export function inUnit(test: SoilTest, unit: SoilUnit): Working<SoilTest['of']> {
   const element = elementOf(test)
@@ -49,10 +48,6 @@ export function inUnit(test: SoilTest, unit: SoilUnit): Working<SoilTest['of']> 
     'arithmetic',
   )
 }
-
-/** ppm of a test; undefined for an index, which is nobody's ppm. */
-export const inPpm = (test: SoilTest | undefined): number | undefined =>
-  test === undefined || unitOf(test) === 'index' ? undefined : test.v / (unitOf(test) === 'ppm' ? 1 : lbPerAcrePerPpm)
 
 /**
  * The class of P or K: of a word as it stands, of an index on the guide's index bounds, of a test in the guide's table,

@@ -2,7 +2,7 @@ import type { Crop, ExtractId } from '../guides/crop'
 import { extractIds } from '../guides/crop'
 import { extractClasses, type ExtractClass, type Guide } from '../guides/guide'
 import type { ReadReport } from './soil'
-import { unitOf } from './classify'
+import { unitOf } from './tests'
 
 /** One line of a soilless-mix report. */
 export interface ExtractLine {

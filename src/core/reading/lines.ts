@@ -1,4 +1,5 @@
-import type { MeasuredField, Report } from '../case/case'
+import type { Report } from '../case/case'
+import type { MeasuredField } from '../report/tests'
 import type { Crop } from '../guides/crop'
 import type { ClassName, Guide } from '../guides/guide'
 import { textures } from '../guides/soils'
@@ -49,17 +50,54 @@ const outside = (v: number, [low, high]: NonNullable<ReadingLine['wanted']>): nu
 /** Every value of the report in the order in which an advisor looks, each with its meaning for this crop. */
 export function readingLines(read: ReadReport, report: Report, guide: Guide, crop: Crop): readonly ReadingLine[] {
   if (guide.medium === 'soilless') return soilless(read, guide, crop)
-  return [
-    ...pHLine(read, crop),
-    ...groundLines(read),
-    ...nitrateLine(read, guide),
-    ...(['P', 'K'] as const).flatMap((element) => majorLine(element, read, report, guide, crop)),
-    ...(['Ca', 'Mg', 'S', 'Zn', 'Mn', 'Fe', 'Cu', 'B'] as const).flatMap((element) =>
-      minimumLine(element, read, report, guide, crop),
-    ),
-    ...saltLines(read, crop),
-    ...leadLine(read, report, guide, crop),
-  ]
+  const seen: Seen = { read, report, guide, crop }
+  return Object.values<Reader | null>(readers).flatMap((reader) => reader?.(seen) ?? [])
+}
+
+/** A report, and whose eyes it is seen with. */
+interface Seen {
+  readonly read: ReadReport
+  readonly report: Report
+  readonly guide: Guide
+  readonly crop: Crop
+}
+type Reader = (seen: Seen) => ReadingLine[]
+
+const major =
+  (element: 'P' | 'K'): Reader =>
+  ({ read, report, guide, crop }) =>
+    majorLine(element, read, report, guide, crop)
+const minor =
+  (element: Element): Reader =>
+  ({ read, report, guide, crop }) =>
+    minimumLine(element, read, report, guide, crop)
+
+/** How each test is read, in the order in which an advisor looks; null: it is read with another. */
+const readers: Readonly<Record<MeasuredField, Reader | null>> = {
+  pH: ({ read, crop }) => pHLine(read, crop),
+  bufferPH: ({ read }) => bufferLine(read),
+  acidity: ({ read }) => acidityLine(read),
+  freeLime: ({ read }) => freeLimeLine(read),
+  organicMatter: ({ read }) => matterLine(read),
+  cec: ({ read }) => cecLine(read),
+  nitrate: ({ read, guide }) => nitrateLine(read, guide),
+  P: major('P'),
+  K: major('K'),
+  Ca: minor('Ca'),
+  Mg: minor('Mg'),
+  S: minor('S'),
+  Zn: minor('Zn'),
+  Mn: minor('Mn'),
+  Fe: minor('Fe'),
+  Cu: minor('Cu'),
+  B: minor('B'),
+  salts: ({ read, crop }) => saltLines(read, crop),
+  // Sodium is read from either, with the salts.
+  Na: null,
+  sar: null,
+  lead: ({ read, report, guide, crop }) => leadLine(read, report, guide, crop),
+  // It tells what the others mean.
+  sampleDepth: null,
 }
 
 function pHLine(read: ReadReport, crop: Crop): ReadingLine[] {
@@ -91,59 +129,42 @@ function betweenReactions({ pH, ranges }: ReadReport): ReadingLine['between'] {
   return from === to ? undefined : [from!, to!]
 }
 
-function groundLines({ buffer, soil, acidity, freeLime }: ReadReport): ReadingLine[] {
-  const lines: ReadingLine[] = []
-  if (buffer)
-    lines.push({
-      id: 'buffer',
-      field: 'bufferPH',
-      value: given(buffer, say('report.buffer', { kind: buffer.of.replace(' buffer pH', '') }), 'reported'),
-      meaning: say('meaning.buffer'),
-      source: 'reported',
-    })
-  if (acidity)
-    lines.push({
-      id: 'acidity',
-      field: 'acidity',
-      value: given(acidity, say('report.acidity'), 'reported'),
-      meaning: say('meaning.acidity'),
-      source: 'reported',
-    })
-  if (freeLime !== undefined)
-    lines.push({
-      id: 'freeLime',
-      field: 'freeLime',
-      value: plain(freeLime, '% CaCO₃', 'report.free-lime'),
-      meaning: say(freeLime > 0 ? 'meaning.free-lime' : 'meaning.no-free-lime'),
-      source: 'practice',
-    })
-  if (soil.organicMatter) {
-    const { v } = soil.organicMatter
-    const className = v < matterSpan[0] ? 'low' : v > matterSpan[1] ? 'high' : 'typical'
-    lines.push({
-      id: 'organicMatter',
-      field: 'organicMatter',
-      value: given(soil.organicMatter, say('report.organic-matter'), 'reported'),
-      className,
-      meaning: say(`meaning.matter-${className}`),
-      source: 'practice',
-    })
-  }
-  if (soil.cec) {
-    const { v } = soil.cec
-    const className = v < cecSpan[0] ? 'sandy' : v > cecSpan[1] ? 'heavy' : 'typical'
-    lines.push({
-      id: 'cec',
-      field: 'cec',
-      value: given(soil.cec, say('report.cec'), 'reported'),
-      className,
-      meaning: say(`meaning.cec-${className}`, {
-        texture: soil.textureByCec && soil.texture ? textures[soil.texture].label : null,
-      }),
-      source: 'practice',
-    })
-  }
-  return lines
+function bufferLine({ buffer }: ReadReport): ReadingLine[] {
+  if (!buffer) return []
+  const value = given(buffer, say('report.buffer', { kind: buffer.of.replace(' buffer pH', '') }), 'reported')
+  return [{ id: 'buffer', field: 'bufferPH', value, meaning: say('meaning.buffer'), source: 'reported' }]
+}
+
+function acidityLine({ acidity }: ReadReport): ReadingLine[] {
+  if (!acidity) return []
+  const value = given(acidity, say('report.acidity'), 'reported')
+  return [{ id: 'acidity', field: 'acidity', value, meaning: say('meaning.acidity'), source: 'reported' }]
+}
+
+function freeLimeLine({ freeLime }: ReadReport): ReadingLine[] {
+  if (freeLime === undefined) return []
+  const value = plain(freeLime, '% CaCO₃', 'report.free-lime')
+  const meaning = say(freeLime > 0 ? 'meaning.free-lime' : 'meaning.no-free-lime')
+  return [{ id: 'freeLime', field: 'freeLime', value, meaning, source: 'practice' }]
+}
+
+function matterLine({ soil: { organicMatter } }: ReadReport): ReadingLine[] {
+  if (!organicMatter) return []
+  const { v } = organicMatter
+  const className = v < matterSpan[0] ? 'low' : v > matterSpan[1] ? 'high' : 'typical'
+  const value = given(organicMatter, say('report.organic-matter'), 'reported')
+  const meaning = say(`meaning.matter-${className}`)
+  return [{ id: 'organicMatter', field: 'organicMatter', value, className, meaning, source: 'practice' }]
+}
+
+function cecLine({ soil: { cec, texture, textureByCec } }: ReadReport): ReadingLine[] {
+  if (!cec) return []
+  const className = cec.v < cecSpan[0] ? 'sandy' : cec.v > cecSpan[1] ? 'heavy' : 'typical'
+  const value = given(cec, say('report.cec'), 'reported')
+  const meaning = say(`meaning.cec-${className}`, {
+    texture: textureByCec && texture ? textures[texture].label : null,
+  })
+  return [{ id: 'cec', field: 'cec', value, className, meaning, source: 'practice' }]
 }
 
 function nitrateLine(read: ReadReport, { limits }: Guide): ReadingLine[] {

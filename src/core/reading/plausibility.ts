@@ -7,7 +7,7 @@ import type { Reaction } from '../needs/reaction'
 import type { Doubt } from '../report/remedy'
 import { say } from '../told/sentence'
 import type { BufferKind } from '../units/quantity'
-import { unitOf } from './classify'
+import { unitOf } from './tests'
 import { organicSoil } from './texture'
 import type { ReadReport } from './soil'
 

@@ -1,17 +1,13 @@
-import { bufferFields, elementFields, fields } from '../report/fields'
+import { fields } from '../report/fields'
+import { lineField } from '../report/lines'
+import { measuredFields, type MeasuredField } from '../report/tests'
 import { accept, refuse, say, type Outcome, type Sentence } from '../told/sentence'
-import {
-  measuredFields,
-  type Area,
-  type Case,
-  type MeasuredField,
-  type Plan,
-  type Recommends,
-  type Report,
-} from '../case/case'
-import type { AreaInSeason, Rows } from '../case/season'
+import { type Area, type Case, type Plan, type Recommends, type Report } from '../case/case'
+import type { Rows } from '../case/season'
+import type { AreaInSeason } from '../case/in-season'
 import { planSize } from '../ground/plan/plan-size'
-import { readSize, usualPace, type Size } from '../ground/size'
+import { readSize, usualPace } from '../ground/size'
+import type { Size } from '../ground/sized'
 import type { Crop } from '../guides/crop'
 import type { ClassName } from '../guides/guide'
 import type { TextureId } from '../guides/soils'
@@ -35,6 +31,7 @@ import { derive, given, type Working } from '../workings'
 import { baseSaturation, type BaseSaturation } from './bases'
 import { classesOfWords } from './class-words'
 import { printedWord, rangeOf, reckoned, type Range } from '../report/measured'
+import type { Tests } from './tests'
 import { organicSoil, textureByCec } from './texture'
 
 /** Something typed that cannot be used, and the field it stands in. */
@@ -61,7 +58,7 @@ export interface ReadReport {
   readonly buffer?: BufferPH
   /** meq/100 g of neutralizable acidity. */
   readonly acidity?: Cec
-  readonly tests: { readonly [E in Element]?: SoilTest<E> }
+  readonly tests: Tests
   /** Where the report gives only a word for the class; of two between which it lies the upper, which feeds less. */
   readonly words: { readonly [E in Element]?: ClassName }
   /** The lower of two such words. */
@@ -98,6 +95,8 @@ export const nothingRead: ReadReport = {
 }
 
 type Take = (name: string, field: Field, typed: Typed) => number | undefined
+/** The number of a test, undefined where it cannot be used. */
+type TakeTest = (name: MeasuredField) => number | undefined
 
 /** Reads every field of a report; a field that cannot be used is left out and told of. */
 export function readReport(report: Report, area: Pick<Area, 'texture'>): ReadReport {
@@ -109,11 +108,12 @@ export function readReport(report: Report, area: Pick<Area, 'texture'>): ReadRep
     return undefined
   }
   const { recommends } = report
-  const readings = readTests(report, take, problems)
-  const pH = readPH(report, take)
-  const cec = of('meq/100 g', take('cec', fields.cec, report.cec))
-  const organicMatter = of('% organic matter', take('organicMatter', fields.organicMatter, report.organicMatter))
-  const nitrate = take('nitrate', fields.nitrate, report.nitrate)
+  const test: TakeTest = (name) => take(name, lineField(name, report.buffer), report[name])
+  const readings = readTests(report, test, problems)
+  const pH = readPH(report, test)
+  const cec = of('meq/100 g', test('cec'))
+  const organicMatter = of('% organic matter', test('organicMatter'))
+  const nitrate = test('nitrate')
   return {
     soil: {
       pH: pH?.value,
@@ -122,10 +122,8 @@ export function readReport(report: Report, area: Pick<Area, 'texture'>): ReadRep
       ...textureOf(area, cec, organicMatter),
     },
     pH,
-    buffer: report.buffer
-      ? of(`${report.buffer} buffer pH`, take('bufferPH', bufferFields[report.buffer], report.bufferPH))
-      : undefined,
-    acidity: of('meq/100 g', take('acidity', fields.acidity, report.acidity)),
+    buffer: report.buffer ? of(`${report.buffer} buffer pH`, test('bufferPH')) : undefined,
+    acidity: of('meq/100 g', test('acidity')),
     ...readings,
     ranges: rangesIn(report),
     bases: baseSaturation(readings.tests, cec),
@@ -135,11 +133,11 @@ export function readReport(report: Report, area: Pick<Area, 'texture'>): ReadRep
         : report.nitrate.unit === 'lb/acre'
           ? quantity(nitrate, 'lb/acre NO₃-N')
           : quantity(nitrate, 'ppm NO₃-N'),
-    sampleDepth: readInches(take('sampleDepth', fields.depth, report.sampleDepth), report.sampleDepth),
-    salts: readSalts(report, take),
-    sar: take('sar', fields.sar, report.sar),
-    freeLime: take('freeLime', fields.freeLime, report.freeLime),
-    lead: take('lead', fields.lead, report.lead),
+    sampleDepth: readInches(test('sampleDepth'), report.sampleDepth),
+    salts: readSalts(report, test),
+    sar: test('sar'),
+    freeLime: test('freeLime'),
+    lead: test('lead'),
     recommends: {
       lime: take('recommends.lime', fields.lime, recommends.lime),
       limeDepth: readInches(take('recommends.limeDepth', fields.depth, recommends.limeDepth), recommends.limeDepth),
@@ -163,8 +161,8 @@ function textureOf({ texture }: Pick<Area, 'texture'>, cec?: Cec, matter?: Organ
 }
 
 /** pH in water; where it was measured in salt, as much higher as is usual, said so. */
-function readPH(report: Report, take: Take): Working<'pH in water'> | undefined {
-  const v = take('pH', fields.pH, report.pH)
+function readPH(report: Report, test: TakeTest): Working<'pH in water'> | undefined {
+  const v = test('pH')
   if (v === undefined) return undefined
   if (report.pHIn === 'water') return given(quantity(v, 'pH in water'), say('report.pH'), 'reported')
   return derive(
@@ -192,7 +190,7 @@ type ElementWords = Partial<Record<Element, ClassName>>
 
 function readTests(
   report: Report,
-  take: Take,
+  test: TakeTest,
   problems: Problem[],
 ): Pick<ReadReport, 'tests' | 'words' | 'wordsFrom' | 'printedWords'> {
   const tests: Record<string, SoilTest> = {}
@@ -210,7 +208,7 @@ function readTests(
       if (classes[0] !== classes[1]) wordsFrom[element] = classes[0]
     } else if (oxide) problems.push({ field: element, sentence: oxide })
     else {
-      const v = take(element, elementFields[element], typed)
+      const v = test(element)
       const unit = typed.unit === 'lb/acre' || typed.unit === 'index' ? typed.unit : 'ppm'
       if (v !== undefined) tests[element] = quantity(v, `${unit} ${element}`)
     }
@@ -232,8 +230,8 @@ export function oxideIn(element: Element, text: string): Sentence | undefined {
 }
 
 /** dS/m; ppm of salts by the factor that its kind of report uses. */
-function readSalts(report: Report, take: Take): Conductivity | undefined {
-  const v = take('salts', fields.salts, report.salts)
+function readSalts(report: Report, test: TakeTest): Conductivity | undefined {
+  const v = test('salts')
   if (v === undefined || !report.saltsBy) return undefined
   const perUnit =
     report.salts.unit === 'ppm'

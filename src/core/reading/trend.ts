@@ -1,5 +1,7 @@
 import { isMember } from '../case/members'
-import type { Area, MeasuredField, Report } from '../case/case'
+import type { Area, Report } from '../case/case'
+import { testOf, type MeasuredField } from '../report/tests'
+import { mannerOf, mannerWord } from '../report/manners'
 import { extractants } from '../guides/guide'
 import { usedFor } from './classify'
 import { reckoned } from '../report/measured'
@@ -56,14 +58,14 @@ const word = (en: string): Text => ({ en })
 /** What the value was measured with, as far as that decides whether two may be compared; null where nobody said. */
 function methodOf(field: MeasuredField, report: Report): Text | null {
   if (report.kind === 'kit' || report.kind === 'meter') return word(report.kind)
-  if (field === 'pH') return word(report.pHIn === 'water' ? 'in water' : 'in salt')
-  if (field === 'bufferPH') return report.buffer ? word(report.buffer) : null
-  if (field === 'salts') return report.saltsBy ? word(report.saltsBy) : null
-  if (field === 'lead') return report.leadBy ? word(report.leadBy) : null
-  if (isMicronutrient(field)) {
+  const { manner } = testOf(field)
+  const said = manner && mannerWord(report, manner)
+  if (said) return said
+  if (manner && isMicronutrient(field)) {
     const used = usedFor(field, report)
-    return used ? word(used) : null
+    return used ? mannerOf(manner).values[used]! : null
   }
+  if (manner) return null
   if (isElement(field))
     return report.extractant && report.extractant !== 'other' ? extractants[report.extractant].label : null
   return word('')

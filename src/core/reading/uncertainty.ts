@@ -1,15 +1,8 @@
-import type { Case, MeasuredField, Report, ReportKind } from '../case/case'
+import type { Case, Report } from '../case/case'
+import type { ReportKind } from '../report/kinds'
+import { testOf, type MeasuredField } from '../report/tests'
 import { fields, numberIn } from '../report/fields'
-import { isElement } from '../report/lines'
 import { rangeOf, type Range } from '../report/measured'
-
-/**
- * How far a value may be out, one standard deviation. Source of all: common practice.
- * A laboratory's pH 0.1, its buffer 0.05, its nutrients 10 %; a meter's pH 0.3; a composite of n cores adds 0.25 / √n to
- * the pH and 35 % / √n to nutrients. A kit may be out by 0.5 to either side.
- */
-const sd = { pH: 0.1, buffer: 0.05, meter: 0.3, kit: 0.5, corePH: 0.25 } as const
-const cv = { nutrient: 0.1, core: 0.35 } as const
 
 /** Cores that a composite is taken to have where nobody said. Source: common practice. */
 export const usualCores = 10
@@ -30,19 +23,8 @@ export function spreadOf(
   cores = usualCores,
 ): Range | undefined {
   if (range) return range
-  const out = plusMinus(field, v, kind, cores)
+  const out = testOf(field).error?.(v, kind, cores)
   return out === undefined ? undefined : { low: Math.max(0, v - out), high: v + out }
-}
-
-function plusMinus(field: MeasuredField, v: number, kind: ReportKind, cores: number): number | undefined {
-  if (field === 'pH') {
-    if (kind === 'meter') return sd.meter
-    if (kind === 'kit') return sd.kit
-    return Math.hypot(sd.pH, sd.corePH / Math.sqrt(cores))
-  }
-  if (field === 'bufferPH') return sd.buffer
-  if (isElement(field) || field === 'nitrate') return v * Math.hypot(cv.nutrient, cv.core / Math.sqrt(cores))
-  return undefined
 }
 
 /**

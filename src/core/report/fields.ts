@@ -1,7 +1,7 @@
 import type { LimeScaleId } from '../shelf/lime-scales'
-import type { BufferKind, Element } from '../units/quantity'
+import type { BufferKind } from '../units/quantity'
 import { check, type Field, type Typed } from '../units/typed'
-import { rateUnitWords, soilUnitWords } from '../units/rates'
+import { rateUnitWords } from '../units/rates'
 
 const percent = [{ unit: '%', words: ['%', 'percent'] }]
 const pounds = [{ unit: 'lb', words: ['lb', 'lbs', 'pounds', '#'] }]
@@ -13,38 +13,10 @@ const feet = [
   { unit: 'ft', words: ['ft', 'feet', 'foot', "'"] },
   { unit: 'm', words: ['m'] },
 ]
-const soilTest = (high: number, example: string): Field => ({ units: soilUnitWords, low: 0, high, example })
 const printedRate = (high: number, example: string): Field => ({ units: rateUnitWords, low: 0, high, example })
 
 /** The ranges outside which a number is not believed, whatever the method. Source: common practice. */
 export const fields = {
-  pH: { units: [], low: 3, high: 10, example: '6.1' },
-  organicMatter: { units: percent, low: 0, high: 100, example: '3.2' },
-  cec: {
-    units: [{ unit: 'meq/100 g', words: ['meq', 'meq/100 g', 'meq/100g', 'cmol/kg', 'cmol(c)/kg'] }],
-    low: 0.1,
-    high: 200,
-    example: '11.5',
-  },
-  acidity: {
-    units: [{ unit: 'meq/100 g', words: ['meq', 'meq/100 g', 'meq/100g', 'cmol/kg', 'cmol(c)/kg'] }],
-    low: 0,
-    high: 40,
-    example: '2.4',
-  },
-  nitrate: { units: soilUnitWords.filter(({ unit }) => unit !== 'index'), low: 0, high: 1_000, example: '12' },
-  salts: {
-    units: [
-      { unit: 'dS/m', words: ['ds/m', 'mmho/cm', 'mmhos/cm', 'ms/cm'] },
-      { unit: 'ppm', words: ['ppm'] },
-    ],
-    low: 0,
-    high: 70_000,
-    example: '0.8',
-  },
-  sar: { units: [], low: 0, high: 200, example: '4' },
-  freeLime: { units: percent, low: 0, high: 100, example: '1.5' },
-  lead: { units: [{ unit: 'ppm', words: ['ppm', 'mg/kg'] }], low: 0, high: 100_000, example: '85' },
   pace: { units: feet, low: 1, high: 6, example: '2.5' },
   toWater: { units: feet, low: 0, high: 5_280, example: '40' },
   cores: { units: [], low: 1, high: 60, example: '10' },
@@ -60,24 +32,6 @@ export const fields = {
   sulfur: printedRate(10_000, '1.5 lb/100 ft2'),
   nutrient: printedRate(2_000, '3 lb/1000'),
 } as const satisfies Record<string, Field>
-
-/** Highest figure believed of each element, and an example. Source: common practice. */
-const elementRanges: Readonly<Record<Element, readonly [high: number, example: string]>> = {
-  P: [3_000, '28'],
-  K: [10_000, '140'],
-  Ca: [40_000, '900'],
-  Mg: [10_000, '95'],
-  S: [5_000, '12'],
-  Na: [20_000, '25'],
-  Zn: [1_000, '1.8'],
-  Mn: [3_000, '20'],
-  Fe: [5_000, '30'],
-  Cu: [1_000, '0.9'],
-  B: [200, '0.6'],
-}
-export const elementFields = Object.fromEntries(
-  Object.entries(elementRanges).map(([element, [high, example]]) => [element, soilTest(high, example)]),
-) as Readonly<Record<Element, Field>>
 
 /** What a bag of lime prints, by the scale it prints it on; sieves go by percent. */
 export const limeFields: Readonly<Record<LimeScaleId, Field>> = {

@@ -1,22 +1,12 @@
-import { measuredFields, type LineField, type Report, type ReportKind, type ReportLine } from '../case/case'
+import { mannerIn, noManner, type Manner } from './manners'
+import { measuredFields } from './tests'
+import type { LineField, Report, ReportLine } from '../case/case'
+import type { ReportKind } from '../report/kinds'
 import type { Text } from '../told/sentence'
 import { lineUnit, readLine, recommendedFields, recommendedIn, typedIn, withLine } from './lines'
 
 /** What one paper of a laboratory has in common with the next: what it prints, in which order and unit, and how it measured. */
-export interface ReportLayout extends Pick<
-  Report,
-  | 'kind'
-  | 'laboratory'
-  | 'extractant'
-  | 'micronutrients'
-  | 'boron'
-  | 'unit'
-  | 'buffer'
-  | 'pHIn'
-  | 'saltsBy'
-  | 'leadBy'
-  | 'lines'
-> {
+export interface ReportLayout extends Manner, Pick<Report, 'kind' | 'laboratory' | 'extractant' | 'unit' | 'lines'> {
   readonly id: string
   readonly name: string
   readonly limeMeans: Report['recommends']['limeMeans']
@@ -32,13 +22,8 @@ const printed: readonly ReportLine[] = [
 const unnamed = {
   laboratory: '',
   extractant: null,
-  micronutrients: null,
-  boron: null,
   unit: 'ppm',
-  buffer: null,
-  pHIn: 'water',
-  saltsBy: null,
-  leadBy: null,
+  ...noManner,
   limeMeans: 'product',
 } as const
 
@@ -134,11 +119,11 @@ export const allFields: readonly LineField[] = [
  * it carries a unit of its own.
  */
 export function onPaper(report: Report, layout: ReportLayout): Report {
-  const { lines, limeMeans, laboratory, kind, extractant, micronutrients, boron, unit, buffer, pHIn, saltsBy, leadBy } =
-    layout
+  const { lines, limeMeans, laboratory, kind, extractant, unit } = layout
   const ordered: Report = {
     ...report,
-    ...{ kind, extractant, micronutrients, boron, unit, buffer, pHIn, saltsBy, leadBy, lines },
+    ...{ kind, extractant, unit, lines },
+    ...mannerIn(layout),
     laboratory: laboratory || report.laboratory,
     recommends: { ...report.recommends, limeMeans },
   }
@@ -150,9 +135,10 @@ export function onPaper(report: Report, layout: ReportLayout): Report {
 
 /** What the next paper of this laboratory will have in common with this one. */
 export function layoutOf(report: Report, id: string, name: string): ReportLayout {
-  const { laboratory, kind, extractant, micronutrients, boron, unit, buffer, pHIn, saltsBy, leadBy } = report
+  const { laboratory, kind, extractant, unit } = report
   return {
-    ...{ id, name, laboratory, kind, extractant, micronutrients, boron, unit, buffer, pHIn, saltsBy, leadBy },
+    ...{ id, name, laboratory, kind, extractant, unit },
+    ...mannerIn(report),
     limeMeans: report.recommends.limeMeans,
     lines: linesOf(report),
   }

@@ -1,6 +1,7 @@
-import type { LineField, MeasuredField, RecommendedField, Report } from '../case/case'
+import type { LineField, RecommendedField, Report } from '../case/case'
 import { blankReport } from '../case/blank'
-import { bufferFields, elementFields, fields } from './fields'
+import { bufferFields, fields } from './fields'
+import { testOf, type MeasuredField } from './tests'
 import { elements, isMicronutrient, majorNutrients, otherNutrients, type Element } from '../units/quantity'
 import { readMeasured } from './measured'
 import { readTyped, type Field, type Typed } from '../units/typed'
@@ -24,10 +25,8 @@ export function lineField(field: LineField, buffer: Report['buffer'] = null): Fi
   const recommended = recommendedIn(field)
   if (recommended === 'limeDepth') return fields.depth
   if (recommended) return recommended === 'lime' || recommended === 'sulfur' ? fields[recommended] : fields.nutrient
-  if (isElement(field)) return elementFields[field]
-  if (field === 'bufferPH') return buffer ? bufferFields[buffer] : fields.pH
-  if (field === 'sampleDepth') return fields.depth
-  return fields[field as Exclude<MeasuredField, Element | 'bufferPH' | 'sampleDepth'>]
+  if (field === 'bufferPH' && buffer) return bufferFields[buffer]
+  return testOf(field as MeasuredField).field
 }
 
 export const typedIn = (report: Report, field: LineField): Typed => {
@@ -48,7 +47,7 @@ export const lineUnit = (report: Pick<Report, 'lines' | 'unit'>, field: LineFiel
  */
 export function readLine(field: LineField, text: string, unit: string): Typed {
   const { units } = lineField(field)
-  return recommendedIn(field) || field === 'sampleDepth'
+  return recommendedIn(field) || testOf(field as MeasuredField).plain
     ? readTyped(text, unit, units)
     : readMeasured(text, unit, units)
 }

@@ -1,7 +1,8 @@
 import type { LineField } from '../case/case'
 import type { BoronMethod, ExtractantId, MicronutrientMethod } from '../guides/guide'
-import { elements, otherNutrients, type BufferKind, type Element } from '../units/quantity'
+import { otherNutrients, type BufferKind } from '../units/quantity'
 import { lineField, recommendedIn } from './lines'
+import { tests } from './tests'
 
 /** What a column or a line of a table may be beside a test: whose it is, when, and in long tables the test's name, result and unit. */
 export const otherMeanings = ['code', 'date', 'laboratory', 'test', 'result', 'unit'] as const
@@ -20,34 +21,9 @@ export interface Named {
   readonly pHIn?: 'salt'
 }
 
-const elementNames: Readonly<Record<Element, readonly string[]>> = {
-  P: ['p', 'phosphorus', 'phosphorous'],
-  K: ['k', 'potassium'],
-  Ca: ['ca', 'calcium'],
-  Mg: ['mg', 'magnesium'],
-  S: ['s', 'sulfur', 'sulphur', 'so4-s', 's-so4', 'sulfate-s'],
-  Na: ['na', 'sodium'],
-  Zn: ['zn', 'zinc'],
-  Mn: ['mn', 'manganese'],
-  Fe: ['fe', 'iron'],
-  Cu: ['cu', 'copper'],
-  B: ['b', 'boron'],
-}
-
 /** Names as they are written, in lower case. NO₃ without “-N” and oxides are left out: they are other quantities. */
 const names: readonly (readonly [Meaning, readonly string[]])[] = [
-  ['pH', ['ph', 'soil ph', 'ph water', 'water ph', 'ph in water', 'ph 1 1', '1 1 ph', 'ph h2o']],
-  ['bufferPH', ['buffer ph', 'bph', 'ph buffer', 'buffer', 'buffer value', 'ph (buffer)']],
-  ['acidity', ['acidity', 'exchangeable acidity', 'neutralizable acidity', 'exch acidity']],
-  ['organicMatter', ['om', 'organic matter', 'soil organic matter', 'som', 'humus', 'org matter', 'o.m.']],
-  ['cec', ['cec', 'cation exchange capacity', 'c.e.c.']],
-  ['nitrate', ['no3-n', 'nitrate-n', 'nitrate nitrogen', 'n-no3', 'no3 n', 'nitrate n']],
-  ...elements.map((element) => [element, elementNames[element]] as const),
-  ['salts', ['ec', 'soluble salts', 'salts', 'conductivity', 'electrical conductivity', 'sol salts']],
-  ['sar', ['sar', 'sodium adsorption ratio']],
-  ['freeLime', ['free lime', 'caco3', 'carbonate', 'carbonates', 'calcium carbonate']],
-  ['lead', ['pb', 'lead', 'total lead', 'total pb']],
-  ['sampleDepth', ['depth', 'sample depth', 'sampling depth']],
+  ...tests.map(({ id, names: those }) => [id, those] as const),
   ['recommends.lime', ['lime', 'limestone', 'lime recommendation', 'lime requirement', 'lime needed']],
   ['recommends.sulfur', ['elemental sulfur', 'sulfur to lower ph']],
   ['recommends.N', ['nitrogen', 'n']],

@@ -1,5 +1,6 @@
 import { blankReport } from '../case/blank'
-import { measuredFields, type Report } from '../case/case'
+import { type Report } from '../case/case'
+import { measuredFields } from '../report/tests'
 import { typed } from '../testing/one-area'
 import { betweenPatches, dropRange } from './kit'
 import { layoutOf, linesOf, onPaper, shippedLayouts } from './layout'

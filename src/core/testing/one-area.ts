@@ -1,7 +1,9 @@
 import { blankArea, blankCase, blankReport, blankSeason } from '../case/blank'
 import type { Case, Report } from '../case/case'
-import { withParts, type AreaInSeason, type Choices } from '../case/season'
-import { elementFields, fields } from '../report/fields'
+import { type Choices } from '../case/season'
+import { withParts, type AreaInSeason } from '../case/in-season'
+import { fields } from '../report/fields'
+import { testOf } from '../report/tests'
 import { guideRef } from '../guides/guide'
 import { guideFor, guides } from '../guides/guides'
 import { majorsOf } from '../needs/need'
@@ -10,7 +12,7 @@ import { readMeasured } from '../report/measured'
 import type { Typed, UnitWords } from '../units/typed'
 
 /** For tests: a case of one area of exactly 1,000 ft², so that amounts are lb per 1,000 ft². */
-const words: readonly UnitWords[] = [...elementFields.P.units, ...fields.lime.units, ...fields.rowSpacing.units]
+const words: readonly UnitWords[] = [...testOf('P').field.units, ...fields.lime.units, ...fields.rowSpacing.units]
 export const typed = (text: string | number, unit = ''): Typed => readMeasured(String(text), unit, words)
 
 export function oneArea(

@@ -1,6 +1,7 @@
 import { amountsOf, differ } from '../needs/amounts'
 import type { What } from '../needs/need'
-import type { Area, Case, LineField, MeasuredField, Report } from '../case/case'
+import type { Area, Case, LineField, Report } from '../case/case'
+import type { MeasuredField } from '../report/tests'
 import { guideRef, type Guide } from '../guides/guide'
 import { rangeOf } from '../report/measured'
 import { readLine, withLine } from '../report/lines'

@@ -1,7 +1,7 @@
+import { pH as pHTest } from '../report/tests/pH'
 import * as fc from 'fast-check'
 import { evaluate as mathEvaluate, unit } from 'mathjs'
 import { MF } from 'mf-parser'
-import { fields } from '../report/fields'
 import { productNamed, type Product } from '../shelf/product'
 import { shippedProducts } from '../shelf/products'
 import {
@@ -117,7 +117,7 @@ describe('what people type', () => {
     ['-6', { key: 'field.negative' }],
     ['sour', { key: 'field.unreadable' }],
   ])('pH %s is refused with a sentence', (text, refusal) =>
-    expect(check(fields.pH, readTyped(text, ''))).toMatchObject({ ok: false, refusal }),
+    expect(check(pHTest.field, readTyped(text, ''))).toMatchObject({ ok: false, refusal }),
   )
   test('no text ever gives a number that is negative or not finite', () => {
     fc.assert(

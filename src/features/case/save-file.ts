@@ -5,7 +5,7 @@ import { caseFileName, toCaseFile } from '@/store/case-file'
 import { ownGuides } from '@/store/guides'
 import { ownProducts } from '@/store/products'
 import { versionOf } from '@/store/cases'
-import { saveFile } from '../shared/save-file'
+import { saveFile } from '@/ui/save-file'
 
 /** Hands the case, with its log, to the browser as a file to save. */
 export const saveCaseFile = async (kase: Case): Promise<void> =>

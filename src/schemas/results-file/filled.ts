@@ -1,24 +1,23 @@
 import type { Report } from '../../core/case/case'
 import { linesOf } from '../../core/report/layout'
+import { mannerIds } from '../../core/report/manners'
+import { measuredBy } from '../../core/report/tests'
 import { readLine, withLine } from '../../core/report/lines'
 import type { Mapping } from './mapping'
 import type { ImportedSample } from './take'
 
 /** A report with the values of a sample put in, and what the table says of how it was measured. */
 export function filled(report: Report, sample: ImportedSample, { manner }: Mapping): Report {
-  const known = <Key extends keyof Mapping['manner']>(key: Key) => manner[key] ?? report[key]
+  const measures = new Set<string>(sample.values.map(({ field }) => field))
+  /** What the file says, of the tests that it holds. */
+  const said = mannerIds.filter((id) => manner[id] !== null && measuredBy(id).some((field) => measures.has(field)))
   const begun: Report = {
     ...report,
     code: report.code || sample.code,
     date: report.date || sample.date,
     laboratory: report.laboratory || sample.laboratory,
-    extractant: known('extractant'),
-    micronutrients: known('micronutrients'),
-    boron: known('boron'),
-    buffer: known('buffer'),
-    saltsBy: known('saltsBy'),
-    leadBy: known('leadBy'),
-    pHIn: sample.values.some(({ field }) => field === 'pH') ? manner.pHIn : report.pHIn,
+    extractant: manner.extractant ?? report.extractant,
+    ...Object.fromEntries(said.map((id) => [id, manner[id]])),
   }
   const put = sample.values.reduce(
     (now, { field, text, unit }) => withLine(now, field, readLine(field, text, unit)),

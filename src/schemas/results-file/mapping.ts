@@ -1,7 +1,8 @@
 import type { LineField, Report } from '../../core/case/case'
+import { mannerIds, mannerOf, noManner, type Manner, type MannerId } from '../../core/report/manners'
+import { measuredBy } from '../../core/report/tests'
 import { lineField } from '../../core/report/lines'
 import { isLine, isUnitWord, named, unitNamed, type Meaning, type Named } from '../../core/report/names'
-import { metals } from '../../core/units/quantity'
 import type { Rows } from './rows'
 
 /** How a table lies: a sample to a row; a sample to a column, its tests down the side; or a row for every single result. */
@@ -17,7 +18,8 @@ export interface Column {
   readonly unit: string | null
 }
 
-export type Manner = Pick<Report, 'extractant' | 'micronutrients' | 'boron' | 'buffer' | 'pHIn' | 'saltsBy' | 'leadBy'>
+/** What a file says of how its tests were made. */
+export type FileManner = Manner & Pick<Report, 'extractant'>
 
 /** How a file is read. Proposed, shown, corrected, and remembered for the next file with the same head. */
 export interface Mapping {
@@ -31,7 +33,7 @@ export interface Mapping {
   /** null: cells like 1,250 could be either, so somebody has to say. */
   readonly decimal: 'point' | 'comma' | null
   readonly dates: 'month-first' | 'day-first'
-  readonly manner: Manner
+  readonly manner: FileManner
 }
 
 /** Rows at the top among which the head is looked for. */
@@ -55,7 +57,7 @@ export function proposed(table: Rows): Mapping {
     columns,
     decimal: decimalOf(rows, table.separator),
     dates: datesOf(rows),
-    manner: mannerOf(all, columns),
+    manner: mannerIn(all, columns),
   }
 }
 
@@ -159,19 +161,15 @@ function onceEach(columns: readonly Column[]): Column[] {
   })
 }
 
-function mannerOf(names: readonly Named[], columns: readonly Column[]): Manner {
+function mannerIn(names: readonly Named[], columns: readonly Column[]): FileManner {
   const first = <Key extends keyof Named>(key: Key) => names.find((one) => one[key] !== undefined)?.[key]
   const extractant = first('extractant') ?? null
-  const has = (...fields: readonly LineField[]) => columns.some(({ meaning }) => fields.includes(meaning as LineField))
-  return {
-    extractant,
-    micronutrients: has(...metals) ? (first('micronutrients') ?? null) : null,
-    boron: has('B') ? (first('boron') ?? null) : null,
-    buffer: first('buffer') ?? null,
-    pHIn: first('pHIn') ?? 'water',
-    saltsBy: extractant === 'saturated-media' && has('salts') ? 'saturated-media' : null,
-    leadBy: null,
-  }
+  const has = (id: MannerId) => columns.some(({ meaning }) => measuredBy(id).some((field) => field === meaning))
+  const said = mannerIds.filter(has).map((id) => {
+    const { usual = null, byExtractant = {} } = mannerOf(id)
+    return [id, first(id as keyof Named) ?? (extractant && byExtractant[extractant]) ?? usual]
+  })
+  return { ...noManner, ...(Object.fromEntries(said) as Partial<Manner>), extractant }
 }
 
 /**

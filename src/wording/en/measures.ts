@@ -1,4 +1,5 @@
 import { quarters } from '../quarters'
+import type { Worded } from '../worded'
 
 const plural = (count: number, one: string, many: string) => (count > 1 ? many : one)
 
@@ -34,3 +35,5 @@ export const measures = {
   perYear: (times: number) => `, at most ${times} a year`,
   locale: 'en-US',
 } as const
+
+export type MeasureWords = Worded<typeof measures>

@@ -1,5 +1,5 @@
 import { quarters } from '../quarters'
-import type { MeasureWords } from '../languages'
+import type { MeasureWords } from '../en/measures'
 
 const plural = (count: number, one: string, many: string) => (count > 1 ? many : one)
 

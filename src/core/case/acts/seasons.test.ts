@@ -3,8 +3,8 @@ import { guides } from '../../guides/guides'
 import { recommend } from '../../recommend'
 import { productNamed, type Fertilizer } from '../../shelf/product'
 import { shippedProducts } from '../../shelf/products'
-import { blankApplication, blankArea } from '../blank'
-import { inSeason, withParts } from '../season'
+import { blankApplication } from '../blank'
+import { inSeason, withParts } from '../in-season'
 import { addApplication, openSeason, removeArea } from './areas'
 import { measureIn, setPace } from './measuring'
 
@@ -27,10 +27,6 @@ describe('seasons', () => {
     expect(inSeason(openSeason('2020')(kase).areas[0]!, '2020').crop).toBeNull()
     const next = openSeason('2027')(kase)
     expect(openSeason('2027')(next)).toEqual(next)
-  })
-  test('the same objects for the same area and year', () => {
-    const area = withParts(blankArea('a', 'A'), '2026', {})
-    expect(inSeason(area, '2026')).toBe(inSeason(area, '2026'))
   })
 })
 

@@ -1,7 +1,7 @@
 import { accept, refuse, say, type Outcome, type Sentence } from '../../told/sentence'
 import { quantity } from '../../units/quantity'
 import { derive, given, type Derived, type Working } from '../../workings'
-import type { Size } from '../size'
+import type { Size } from '../sized'
 import { outlineArea, ringsOf, type Outline } from './outline'
 import { common, groundArea, joined, without, type Ground } from './polygon'
 

@@ -1,5 +1,5 @@
 import type { Application } from '../../case/applications'
-import type { AreaInSeason } from '../../case/season'
+import type { AreaInSeason } from '../../case/in-season'
 import type { Crop } from '../../guides/crop'
 import type { Depth, Sampling, TestId } from '../../guides/sampling'
 import { say, type Sentence } from '../../told/sentence'

@@ -1,4 +1,4 @@
-import { inSeason, withParts, type AreaInSeason } from '../../case/season'
+import { inSeason, withParts, type AreaInSeason } from '../../case/in-season'
 import * as fc from 'fast-check'
 import { blankApplication, blankArea } from '../../case/blank'
 import { crops, pottedCrops } from '../../guides/crops'

@@ -1,5 +1,5 @@
 import type { Case, Sample } from '../../case/case'
-import { inSeason } from '../../case/season'
+import { inSeason } from '../../case/in-season'
 import type { Area } from '../../case/case'
 import { guideRef, type Guide } from '../../guides/guide'
 import { defaultGuide } from '../../guides/guides'

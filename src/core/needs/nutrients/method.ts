@@ -1,4 +1,5 @@
-import type { AreaInSeason, Past } from '../../case/season'
+import type { Past } from '../../case/season'
+import type { AreaInSeason } from '../../case/in-season'
 import type { Crop } from '../../guides/crop'
 import type { Guide } from '../../guides/guide'
 import type { ReadReport } from '../../reading/soil'

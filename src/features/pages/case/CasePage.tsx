@@ -6,7 +6,7 @@ import { useSearchParams } from 'next/navigation'
 import { lazy, Suspense, useEffect, useMemo, useState, type ReactNode } from 'react'
 import type { Case } from '@/core/case/case'
 import { stations } from '@/core/case/progress'
-import { inSeason } from '@/core/case/season'
+import { inSeason } from '@/core/case/in-season'
 import { act, editCase, type Front } from '@/store/cases'
 import { buttonClass } from '@/ui/Button'
 import { AmountsSheet } from '../../stations/amounts/AmountsSheet'
@@ -16,7 +16,7 @@ import { en as historyWords } from '../../shared/history/messages'
 import { UndoRedo } from '../../shared/history/UndoRedo'
 import { GroundStation } from '../../stations/ground/GroundStation'
 import { Signer } from '../../shared/office/Signer'
-import { sized } from '../../shared/workings/explained'
+import { sized } from '../../case/explained'
 import { Figure } from '../../shared/workings/Figure'
 import { LazyWorkings } from '../../shared/workings/LazyWorkings'
 import { answerOf, CaseProvider, useOpenCase, type OpenCase, type View } from '../../case/context'
@@ -91,7 +91,7 @@ function Opened({ kase, keeping, station, areaId }: Props) {
   useStationsAtHand()
   const [explained, explain] = useState<OpenCase['explained']>(null)
   const found = kase.areas.find((one) => one.id === areaId) ?? kase.areas[0]
-  const area = found ? inSeason(found, kase.season) : null
+  const area = useMemo(() => (found ? inSeason(found, kase.season) : null), [found, kase.season])
   const recommendation = useRecommendation(kase, area?.id ?? null)
   const open = useMemo<OpenCase>(() => {
     const address = (to: View, areaTo: string | undefined) =>

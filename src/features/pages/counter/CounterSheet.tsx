@@ -7,7 +7,7 @@ import { useRouter } from 'next/navigation'
 import { useEffect, useMemo, useState, type ReactNode } from 'react'
 import { blankArea, blankReport } from '@/core/case/blank'
 import type { Case } from '@/core/case/case'
-import { inSeason } from '@/core/case/season'
+import { inSeason } from '@/core/case/in-season'
 import { act, createCase, editCase, type Front } from '@/store/cases'
 import { beginsWith } from '@/store/office'
 import { counterId } from '@/store/put'
@@ -58,7 +58,7 @@ function Opened({ kase, keeping }: { kase: Case; keeping: Front['keeping'] }) {
   const router = useRouter()
   const [explained, explain] = useState<OpenCase['explained']>(null)
   const [ground] = kase.areas
-  const area = inSeason(ground!, kase.season)
+  const area = useMemo(() => inSeason(ground!, kase.season), [ground, kase.season])
   const recommendation = useRecommendation(kase, area.id)
   const edit: OpenCase['edit'] = (recipe) => void editCase(counterId, recipe)
   const doing: OpenCase['act'] = (one) => void act(counterId, one)

@@ -7,7 +7,7 @@ import type { Opened } from '@/schemas/case-file'
 import type { Version } from '@/store/ancestry'
 import { arrival, takeIn, type KnownArrival } from '@/store/exchange'
 import type { Summary } from '@/store/db'
-import { saveFile } from '../../shared/save-file'
+import { saveFile } from '@/ui/save-file'
 import { en } from './messages'
 
 export { emptyOldTrash, removeSamples, setTrashed } from '@/store/desk'

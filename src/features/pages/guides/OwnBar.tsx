@@ -9,7 +9,7 @@ import { dropGuide, keepGuide } from '@/store/guides'
 import { Button } from '@/ui/Button'
 import { TextField } from '@/ui/TextField'
 import { textOf } from '@/wording/render'
-import { saveFile } from '../../shared/save-file'
+import { saveFile } from '@/ui/save-file'
 import { en } from './messages'
 
 interface Props {

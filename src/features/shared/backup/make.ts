@@ -5,7 +5,7 @@ import type { Office } from '@/schemas/office'
 import type { OnProgress } from '@/store/backup-file'
 import { db, keepSetting, setting } from '@/store/db'
 import { packInWorker } from '@/workers/backup'
-import { saveFile } from '../save-file'
+import { saveFile } from '@/ui/save-file'
 import { en } from './messages'
 
 async function made(onProgress: OnProgress, signal?: AbortSignal, office?: Office) {

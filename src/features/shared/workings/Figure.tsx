@@ -4,7 +4,7 @@ import clsx from 'clsx'
 import { useEffect, useId, useRef } from 'react'
 import { Formula } from '@/ui/Formula'
 import { useOpenCase } from '../../case/context'
-import type { Explained } from './explained'
+import type { Explained } from '../../case/explained'
 
 interface Props {
   /** What it opens into. */

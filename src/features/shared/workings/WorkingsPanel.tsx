@@ -7,7 +7,7 @@ import { Formula } from '@/ui/Formula'
 import { derivation } from '@/wording/derivation'
 import { render } from '@/wording/render'
 import { useOpenCase } from '../../case/context'
-import type { Explained } from './explained'
+import type { Explained } from '../../case/explained'
 import { en } from './messages'
 
 const wide = '(min-width: 1100px)'

@@ -4,7 +4,7 @@ import { perPortion } from '@/core/passes/portions'
 import type { Answer } from '@/core/recommend'
 import type { Derived } from '@/core/workings'
 import { useOpenCase } from '../../case/context'
-import { weighed } from '../../shared/workings/explained'
+import { weighed } from '../../case/explained'
 import { Figure } from '../../shared/workings/Figure'
 import { en } from './messages'
 

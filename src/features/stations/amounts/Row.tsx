@@ -5,7 +5,7 @@ import type { Use } from '@/core/guides/crop'
 import type { Working } from '@/core/workings'
 import { rate } from '@/wording/format'
 import { useOpenCase } from '../../case/context'
-import { perGround } from '../../shared/workings/explained'
+import { perGround } from '../../case/explained'
 import { Figure } from '../../shared/workings/Figure'
 
 interface Props {

@@ -1,4 +1,4 @@
-import type { MeasuredField } from '@/core/case/case'
+import type { MeasuredField } from '@/core/report/tests'
 import { coresOf, spreadAsRead } from '@/core/reading/uncertainty'
 import { useOpenCase } from '../../case/context'
 

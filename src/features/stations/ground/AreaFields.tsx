@@ -2,7 +2,7 @@
 
 import { X } from 'lucide-react'
 import { lazy, Suspense, useMemo } from 'react'
-import type { AreaInSeason } from '@/core/case/season'
+import type { AreaInSeason } from '@/core/case/in-season'
 import { fields } from '@/core/report/fields'
 import { readSize } from '@/core/ground/size'
 import { cropsOf, guideWithCrop } from '@/core/guides/choose'

@@ -25,7 +25,7 @@ export function GroundStation() {
   const [view, setView] = useState<'list' | 'plan'>('list')
   return (
     <>
-      <div className="mb-3 max-w-[380px] print:hidden">
+      <div className="mb-3 grid grid-cols-[minmax(0,380px)_130px] items-end gap-x-5 print:hidden">
         <ChoiceField
           label={planWords.views}
           value={view}
@@ -35,6 +35,7 @@ export function GroundStation() {
           ]}
           onChange={setView}
         />
+        <SeasonField />
       </div>
       {view === 'list' ? (
         <ByList />
@@ -102,7 +103,6 @@ function ByList() {
         />
         <MeasuresField value={kase.measures} onChange={(measures) => act(measureIn(measures))} />
         <PaceField />
-        <SeasonField />
         <ClimateField value={kase.climate} onChange={(climate) => edit((draft) => void (draft.climate = climate))} />
       </section>
       {area ? (

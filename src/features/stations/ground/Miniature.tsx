@@ -1,6 +1,6 @@
 import { boxOf } from '@/core/ground/plan/outline'
 import type { Ground } from '@/core/ground/plan/polygon'
-import type { Size } from '@/core/ground/size'
+import type { Size } from '@/core/ground/sized'
 import { pathOf } from './path'
 
 interface Props {

@@ -1,7 +1,7 @@
 'use client'
 
 import { blankArea } from '@/core/case/blank'
-import { withParts } from '@/core/case/season'
+import { withParts } from '@/core/case/in-season'
 import { addAreas } from '@/core/case/acts/areas'
 import { blankOffice } from '@/store/office'
 import { useOpenCase } from '../../case/context'

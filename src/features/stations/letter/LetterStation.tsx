@@ -32,7 +32,7 @@ export function LetterStation() {
   return (
     <>
       <div
-        className="mt-3 mb-5 grid items-end gap-x-5 gap-y-2.5 sm:grid-cols-[110px_110px_150px_1fr_170px_auto] print:hidden"
+        className="mt-3 mb-5 grid items-end gap-x-5 gap-y-2.5 sm:grid-cols-[110px_110px_150px_190px_auto] print:hidden"
         data-entry
       >
         <SignField
@@ -51,16 +51,18 @@ export function LetterStation() {
           value={kase.letter.date}
           onChange={(date) => edit((draft) => void (draft.letter.date = date))}
         />
-        <TextField
-          label={en.note}
-          value={kase.letter.note}
-          placeholder={en.notePlaceholder}
-          onChange={(note) => edit((draft) => void (draft.letter.note = note))}
-        />
         <ChoiceField label={en.language} value={language} options={languageOptions} onChange={setLanguage} />
         <Button kind="act" onClick={print}>
           {en.print}
         </Button>
+        <div className="col-span-full max-w-[7.1in]">
+          <TextField
+            label={en.note}
+            value={kase.letter.note}
+            placeholder={en.notePlaceholder}
+            onChange={(note) => edit((draft) => void (draft.letter.note = note))}
+          />
+        </div>
       </div>
       {words && (
         <div lang={language}>

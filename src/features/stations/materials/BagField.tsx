@@ -1,6 +1,6 @@
 'use client'
 
-import type { AreaInSeason } from '@/core/case/season'
+import type { AreaInSeason } from '@/core/case/in-season'
 import { fields } from '@/core/report/fields'
 import { TextField } from '@/ui/TextField'
 import { places } from '@/wording/format'

@@ -1,6 +1,7 @@
 'use client'
 
-import type { AreaInSeason, LimeSieves } from '@/core/case/season'
+import type { LimeSieves } from '@/core/case/season'
+import type { AreaInSeason } from '@/core/case/in-season'
 import { cceField, limeFields, moistureField, sieveField } from '@/core/report/fields'
 import { limeScales, type LimeScale, type LimeScaleId } from '@/core/shelf/lime-scales'
 import { isAcidifier, isLime, productRef, type Product } from '@/core/shelf/product'

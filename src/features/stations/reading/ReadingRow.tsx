@@ -1,7 +1,7 @@
 'use client'
 
 import type { Report } from '@/core/case/case'
-import type { AreaInSeason } from '@/core/case/season'
+import type { AreaInSeason } from '@/core/case/in-season'
 import type { Crop } from '@/core/guides/crop'
 import type { Guide } from '@/core/guides/guide'
 import type { ReadingLine } from '@/core/reading/lines'

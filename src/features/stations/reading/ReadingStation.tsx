@@ -3,7 +3,7 @@
 import { CircleAlert } from 'lucide-react'
 import { useMemo, useState } from 'react'
 import type { Report } from '@/core/case/case'
-import type { AreaInSeason } from '@/core/case/season'
+import type { AreaInSeason } from '@/core/case/in-season'
 import { guideRef } from '@/core/guides/guide'
 import { recommend, type AreaRecommendation } from '@/core/recommend'
 import { Button } from '@/ui/Button'

@@ -3,7 +3,7 @@
 import { pinGuide } from '@/core/case/acts/areas'
 import { useMemo, useState } from 'react'
 import type { Case } from '@/core/case/case'
-import type { AreaInSeason } from '@/core/case/season'
+import type { AreaInSeason } from '@/core/case/in-season'
 import { guidesFor } from '@/core/guides/choose'
 import { guideRef, type Guide, type GuideRef } from '@/core/guides/guide'
 import { readingChanges } from '@/core/reading/compare'

@@ -1,8 +1,8 @@
 'use client'
 
 import { lazy, Suspense, useMemo, useState } from 'react'
-import type { MeasuredField } from '@/core/case/case'
-import type { AreaInSeason } from '@/core/case/season'
+import type { MeasuredField } from '@/core/report/tests'
+import type { AreaInSeason } from '@/core/case/in-season'
 import type { Crop } from '@/core/guides/crop'
 import type { ReadingLine } from '@/core/reading/lines'
 import { trendOf, type TrendSeries } from '@/core/reading/trend'

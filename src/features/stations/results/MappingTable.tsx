@@ -9,9 +9,10 @@ import { unitInCell } from '@/schemas/results-file/take'
 import { AsideChoice } from '@/ui/LineField'
 import { ChoiceField } from '@/ui/ChoiceField'
 import { SelectField } from '@/ui/SelectField'
-import { boronMethods, leadMethods, micronutrientMethods } from '@/core/guides/guide'
-import { metals, saltMethods } from '@/core/units/quantity'
-import { bufferOptions, extractantOptions, methodOptions, unitChoices } from './ReportFields'
+import { mannerIds, mannerOf } from '@/core/report/manners'
+import { measuredBy } from '@/core/report/tests'
+import { textOf } from '@/wording/render'
+import { extractantOptions, unitChoices } from './ReportFields'
 import { en, lineLabel } from './messages'
 
 interface Props {
@@ -98,51 +99,18 @@ export function MappingTable({ mapping, cellsOf, dated, onChange }: Props) {
             onChange={(extractant) => setManner({ extractant })}
           />
         )}
-        {has('bufferPH') && (
-          <SelectField
-            label={en.buffer}
-            value={manner.buffer}
-            options={bufferOptions}
-            none={en.bufferWhich}
-            onChange={(buffer) => setManner({ buffer })}
-          />
-        )}
-        {has(...metals) && (
-          <SelectField
-            label={en.micronutrients}
-            value={manner.micronutrients}
-            options={methodOptions(micronutrientMethods)}
-            none={en.asExtractant}
-            onChange={(micronutrients) => setManner({ micronutrients })}
-          />
-        )}
-        {has('B') && (
-          <SelectField
-            label={en.boron}
-            value={manner.boron}
-            options={methodOptions(boronMethods)}
-            none={en.asExtractant}
-            onChange={(boron) => setManner({ boron })}
-          />
-        )}
-        {has('salts') && (
-          <SelectField
-            label={en.saltsBy}
-            value={manner.saltsBy}
-            options={methodOptions(saltMethods)}
-            none={en.notStated}
-            onChange={(saltsBy) => setManner({ saltsBy })}
-          />
-        )}
-        {has('lead') && (
-          <SelectField
-            label={en.leadBy}
-            value={manner.leadBy}
-            options={methodOptions(leadMethods)}
-            none={en.notStated}
-            onChange={(leadBy) => setManner({ leadBy })}
-          />
-        )}
+        {mannerIds
+          .filter((id) => mannerOf(id).usual === undefined && has(...measuredBy(id)))
+          .map((id) => (
+            <SelectField
+              key={id}
+              label={textOf(mannerOf(id).label)}
+              value={manner[id]}
+              options={Object.entries(mannerOf(id).values).map(([value, name]) => ({ value, label: textOf(name) }))}
+              none={textOf(mannerOf(id).unsaid)}
+              onChange={(value) => setManner({ [id]: value })}
+            />
+          ))}
       </div>
       <table className="mt-3 w-full border-collapse text-[14.5px]" aria-label={en.columns}>
         <thead>

@@ -1,11 +1,12 @@
 'use client'
 
+import { pH as pHTest } from '@/core/report/tests/pH'
 import { addReport } from '@/core/case/acts/reports'
 import { membersOf } from '@/core/case/members'
 import { v4 as newId } from 'uuid'
 import { blankReport } from '@/core/case/blank'
-import type { AreaInSeason } from '@/core/case/season'
-import { fields, numberIn } from '@/core/report/fields'
+import type { AreaInSeason } from '@/core/case/in-season'
+import { numberIn } from '@/core/report/fields'
 import { layoutFor, onPaper, shippedLayouts, type ReportLayout } from '@/core/report/layout'
 import { readLine } from '@/core/report/lines'
 import { spotSummary } from '@/core/ground/sampling/spot-check'
@@ -74,7 +75,7 @@ function useMeter(area: AreaInSeason) {
   const guides = useGuides()
   const mine = kase.spotChecks.filter(({ areaId }) => areaId === area.id)
   const summary = spotSummary(
-    mine.flatMap(({ pH }) => numberIn(fields.pH, pH) ?? []),
+    mine.flatMap(({ pH }) => numberIn(pHTest.field, pH) ?? []),
     Infinity,
   )
   if (!summary) return null

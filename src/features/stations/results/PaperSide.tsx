@@ -2,7 +2,7 @@
 
 import { removeReport, setCovers } from '@/core/case/acts/reports'
 import { isMember } from '@/core/case/members'
-import type { AreaInSeason } from '@/core/case/season'
+import type { AreaInSeason } from '@/core/case/in-season'
 import { layoutFor, onPaper, shippedLayouts, type ReportLayout } from '@/core/report/layout'
 import type { TestUnit } from '@/core/units/quantity'
 import { Button } from '@/ui/Button'

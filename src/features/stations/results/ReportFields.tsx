@@ -1,7 +1,8 @@
 'use client'
 
-import type { MeasuredField, Report } from '@/core/case/case'
-import type { AreaInSeason } from '@/core/case/season'
+import type { Report } from '@/core/case/case'
+import type { MeasuredField } from '@/core/report/tests'
+import type { AreaInSeason } from '@/core/case/in-season'
 import { fields } from '@/core/report/fields'
 import { extractants, type ExtractantId } from '@/core/guides/guide'
 import { lineField, lineUnit, readLine } from '@/core/report/lines'
@@ -32,8 +33,6 @@ export const unitOptions: { value: TestUnit; label: string }[] = [
 /** The report in force of an area that has one. */
 const useInForce = (area: AreaInSeason) => useReport(area, area.reportId!)
 
-export const methodOptions = <Value extends keyof typeof en.methods>(values: readonly Value[]) =>
-  values.map((value) => ({ value, label: en.methods[value] }))
 export const unitChoices = (units: readonly UnitWords[]) =>
   units.map(({ unit }) => ({ value: unit, label: unit.replace('1000', '1,000') }))
 

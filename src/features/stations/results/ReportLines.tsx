@@ -2,29 +2,23 @@
 
 import { Fragment, useEffect, useState, type ClipboardEvent, type ReactNode } from 'react'
 import type { LineField as FieldName, Report } from '@/core/case/case'
-import type { AreaInSeason } from '@/core/case/season'
-import { boronMethods, leadMethods, micronutrientMethods, type ExtractantId } from '@/core/guides/guide'
+import type { AreaInSeason } from '@/core/case/in-season'
+import type { ExtractantId } from '@/core/guides/guide'
+import { mannerOf } from '@/core/report/manners'
+import { isMeasured, testOf } from '@/core/report/tests'
 import { allFields, linesOf } from '@/core/report/layout'
 import { isElement, lineField, lineUnit, readLine, recommendedIn, typedIn } from '@/core/report/lines'
 import { remedied, remedyFor, type Doubt, type Remedy } from '@/core/report/remedy'
-import { isMicronutrient, saltMethods } from '@/core/units/quantity'
+import { isMicronutrient } from '@/core/units/quantity'
 import { AsideChoice, LineField } from '@/ui/LineField'
 import { Options } from '@/ui/Options'
 import { enterGoesOn } from '@/ui/enter'
 import { Button } from '@/ui/Button'
 import { Formula } from '@/ui/Formula'
-import { render } from '@/wording/render'
+import { render, textOf } from '@/wording/render'
 import { lineRefusal, lineUnderstood } from '../../shared/formatting'
 import { en, lineLabel } from './messages'
-import {
-  bufferOptions,
-  extractantOptions,
-  methodOptions,
-  unitChoices,
-  LimeMeaning,
-  useExtractantFault,
-  withUnit,
-} from './ReportFields'
+import { extractantOptions, unitChoices, LimeMeaning, useExtractantFault, withUnit } from './ReportFields'
 import type { useReport } from './useReport'
 
 export type Sheet = ReturnType<typeof useReport>
@@ -137,29 +131,9 @@ function RemedyButton({ remedy, onMend }: { remedy: Remedy; onMend: (remedy: Rem
 
 /** What stands after the number: the unit that the paper prints, or how it was measured. */
 function Aside({ sheet, field }: { sheet: Sheet; field: FieldName }) {
-  const { report, change, turnInto } = sheet
-  if (field === 'pH')
-    return (
-      <AsideChoice
-        label={en.pHMeasured}
-        value={report.pHIn}
-        options={(['water', 'salt'] as const).map((value) => ({ value, label: en.pHBases[value] }))}
-        quiet
-        onChange={(value) => change((draft) => void (draft.pHIn = value ?? 'water'))}
-      />
-    )
-  if (field === 'bufferPH')
-    return (
-      <AsideChoice
-        label={en.buffer}
-        value={report.buffer}
-        options={bufferOptions}
-        none={en.bufferWhich}
-        quiet
-        wanted={report.bufferPH.text !== '' && !report.buffer}
-        onChange={(value) => change((draft) => void (draft.buffer = value))}
-      />
-    )
+  const { report, turnInto } = sheet
+  const how = <MannerChoice sheet={sheet} field={field} />
+  if (field === 'pH' || field === 'bufferPH') return how
   const { units } = lineField(field)
   const unit = lineUnit(report, field)
   const chosen = typedIn(report, field).unit || unit
@@ -182,48 +156,33 @@ function Aside({ sheet, field }: { sheet: Sheet; field: FieldName }) {
     ) : (
       chosen
     )
-  if (field === 'salts')
-    return (
-      <span className="grid gap-1">
-        {unitChoice}
-        <AsideChoice
-          label={en.saltsBy}
-          value={report.saltsBy}
-          options={methodOptions(saltMethods)}
-          none={en.saltsNeedMethod}
-          wanted={report.salts.text !== '' && !report.saltsBy}
-          onChange={(value) => change((draft) => void (draft.saltsBy = value))}
-        />
-      </span>
-    )
-  if (field === 'lead')
-    return (
-      <span className="flex items-center gap-1">
-        {chosen}
-        <AsideChoice
-          label={en.leadBy}
-          value={report.leadBy}
-          options={methodOptions(leadMethods)}
-          none={en.notStated}
-          wanted={report.lead.text !== '' && !report.leadBy}
-          onChange={(value) => change((draft) => void (draft.leadBy = value))}
-        />
-      </span>
-    )
-  if (field === 'B')
-    return (
-      <span className="grid gap-1">
-        {unitChoice}
-        <AsideChoice
-          label={en.boron}
-          value={report.boron}
-          options={methodOptions(boronMethods)}
-          none={en.asExtractant}
-          onChange={(value) => change((draft) => void (draft.boron = value))}
-        />
-      </span>
-    )
-  return unitChoice
+  const manner = isMeasured(field) ? testOf(field).manner : undefined
+  return manner && manner !== 'micronutrients' ? (
+    <span className={field === 'lead' ? 'flex items-center gap-1' : 'grid gap-1'}>
+      {unitChoice}
+      {how}
+    </span>
+  ) : (
+    unitChoice
+  )
+}
+
+/** How a test was made, where what its number means depends on it. */
+function MannerChoice({ sheet: { report, change }, field }: { sheet: Sheet; field: FieldName }) {
+  const id = isMeasured(field) ? testOf(field).manner : undefined
+  if (!id) return null
+  const { label, values, usual, unsaid, elseExtractant } = mannerOf(id)
+  return (
+    <AsideChoice
+      label={textOf(label)}
+      value={report[id] as string | null}
+      options={Object.entries(values).map(([value, name]) => ({ value, label: textOf(name) }))}
+      none={usual ? undefined : textOf(unsaid)}
+      quiet={field === 'pH' || field === 'bufferPH'}
+      wanted={!usual && !elseExtractant && typedIn(report, field).text !== '' && !report[id]}
+      onChange={(value) => change((draft) => void Object.assign(draft, { [id]: value ?? usual ?? null }))}
+    />
+  )
 }
 
 /** A line's value in the unit chosen beside it, which takes the place of one typed after the number. */
@@ -253,19 +212,12 @@ function Extractant({ area, sheet }: { area: AreaInSeason; sheet: Sheet }) {
   )
 }
 
-function Micronutrients({ sheet: { report, change } }: { sheet: Sheet }) {
-  return (
-    <MethodRow label={en.micronutrients}>
-      <AsideChoice
-        label={en.micronutrients}
-        value={report.micronutrients}
-        options={methodOptions(micronutrientMethods)}
-        none={en.asExtractant}
-        onChange={(by) => change((draft) => void (draft.micronutrients = by))}
-      />
-    </MethodRow>
-  )
-}
+/** Zn, Mn, Fe and Cu are made alike, and asked about once. */
+const Micronutrients = ({ sheet }: { sheet: Sheet }) => (
+  <MethodRow label={textOf(mannerOf('micronutrients').label)}>
+    <MannerChoice sheet={sheet} field="Zn" />
+  </MethodRow>
+)
 
 /** What the lines beneath were measured with. */
 const MethodRow = ({ label, error, children }: { label: string; error?: string; children: ReactNode }) => (

@@ -3,7 +3,7 @@
 import { newestFirst } from '@/core/case/acts/reports'
 import { isMember } from '@/core/case/members'
 import { Plus } from 'lucide-react'
-import type { AreaInSeason } from '@/core/case/season'
+import type { AreaInSeason } from '@/core/case/in-season'
 import { Button } from '@/ui/Button'
 import { dateWords } from '@/wording/format'
 import { useOpenCase } from '../../case/context'

@@ -1,18 +1,8 @@
-import type { LineField, ReportKind } from '@/core/case/case'
-
-const elements = {
-  P: 'Phosphorus, P',
-  K: 'Potassium, K',
-  Mg: 'Magnesium, Mg',
-  Ca: 'Calcium, Ca',
-  S: 'Sulfur, S',
-  Na: 'Sodium, Na',
-  Zn: 'Zinc, Zn',
-  Mn: 'Manganese, Mn',
-  Fe: 'Iron, Fe',
-  Cu: 'Copper, Cu',
-  B: 'Boron, B',
-} as const
+import type { LineField } from '@/core/case/case'
+import type { ReportKind } from '@/core/report/kinds'
+import { recommendedIn } from '@/core/report/lines'
+import { testOf, type MeasuredField } from '@/core/report/tests'
+import { textOf } from '@/wording/render'
 
 const recommend = {
   lime: 'Lime',
@@ -36,41 +26,10 @@ export const en = {
   laboratory: 'Laboratory, kit or meter',
   date: 'Date',
   pHIn: { water: 'pH in water', salt: 'pH in salt (CaCl₂)' },
-  pHMeasured: 'pH was measured in',
-  pHBases: { water: 'in water', salt: 'in salt' },
   buffer: 'Buffer',
   bufferNone: 'none on the report',
   bufferWhich: 'which buffer?',
   bufferPH: (kind: string | null) => (kind ? `${kind} buffer pH` : 'Buffer pH'),
-  organicMatter: 'Organic matter',
-  cec: 'CEC',
-  acidity: 'Acidity',
-  micronutrients: 'Zn, Mn, Fe and Cu by',
-  boron: 'Boron by',
-  asExtractant: 'as the extractant',
-  nitrate: 'Nitrate-N',
-  sampleDepth: 'Depth of the sample',
-  freeLime: 'Free lime, CaCO₃',
-  salts: 'Soluble salts, EC',
-  saltsBy: 'Salts measured in',
-  saltsNeedMethod: 'Choose the extract: each reads otherwise.',
-  notStated: 'not stated',
-  sar: 'Sodium adsorption ratio',
-  lead: 'Lead, Pb',
-  leadBy: 'Lead is',
-  methods: {
-    'mehlich-3': 'Mehlich-3',
-    'mehlich-1': 'Mehlich-1',
-    DTPA: 'DTPA',
-    'hot-water': 'hot water',
-    'saturated-paste': 'saturated paste',
-    '1:1': '1:1 soil and water',
-    '1:2': '1:2 soil and water',
-    'saturated-media': 'saturated media extract',
-    'pour-through': 'pour-through',
-    total: 'total (acid digestion or XRF)',
-    extractable: 'extractable only',
-  },
   extractant: 'Extractant of P, K and Mg',
   extractantNone: 'choose what the report names',
   unit: 'Reported in',
@@ -257,10 +216,6 @@ export const en = {
 export const lineLabel = (field: LineField, buffer: string | null = null, pHIn: 'water' | 'salt' = 'water'): string => {
   if (field === 'pH') return en.pHIn[pHIn]
   if (field === 'bufferPH') return en.bufferPH(buffer)
-  if (field in elements) return elements[field as keyof typeof elements]
-  const recommended = field.replace('recommends.', '')
-  if (recommended !== field) return recommend[recommended as keyof typeof recommend]
-  return en[
-    field as 'organicMatter' | 'cec' | 'acidity' | 'nitrate' | 'sampleDepth' | 'freeLime' | 'salts' | 'sar' | 'lead'
-  ]
+  const recommended = recommendedIn(field)
+  return recommended ? recommend[recommended] : textOf(testOf(field as MeasuredField).label)
 }

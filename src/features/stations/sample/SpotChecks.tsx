@@ -1,11 +1,12 @@
 'use client'
 
+import { pH as pHTest } from '@/core/report/tests/pH'
 import { addSpotCheck, removeSpotCheck } from '@/core/case/acts/reports'
 import { X } from 'lucide-react'
 import { useEffect, useMemo, useState } from 'react'
 import { v4 as newId } from 'uuid'
 import type { SpotCheck } from '@/core/case/case'
-import { fields, numberIn } from '@/core/report/fields'
+import { numberIn } from '@/core/report/fields'
 import { areasGround } from '@/core/ground/area-ground'
 import type { Point } from '@/core/ground/plan/polygon'
 import { readAreaSize } from '@/core/reading/soil'
@@ -41,7 +42,7 @@ export function SpotChecks() {
   )
   const spots = useMemo(() => compositeSpots(outlines, spotsRead, 7), [outlines])
   const mine = kase.spotChecks.filter(({ areaId }) => areaId === area!.id)
-  const readings = mine.map(({ pH }) => numberIn(fields.pH, pH))
+  const readings = mine.map(({ pH }) => numberIn(pHTest.field, pH))
   const { evenWithin } = guideOf(area!, kase, guides).sampling
   const read = readings.filter((v) => v !== undefined)
   const summary = spotSummary(read, evenWithin)
@@ -127,8 +128,8 @@ export function SpotChecks() {
 const placeOf = ({ x, y }: SpotCheck): Point | null => (x === null || y === null ? null : [x, y])
 
 function TypedReading({ onAdd }: { onAdd: (pH: number) => void }) {
-  const [typed, setTyped] = useState(retyped('', '', fields.pH))
-  const pH = numberIn(fields.pH, typed)
+  const [typed, setTyped] = useState(retyped('', '', pHTest.field))
+  const pH = numberIn(pHTest.field, typed)
   return (
     <div className="mt-3 flex flex-wrap items-end gap-3">
       <div className="w-40">
@@ -136,16 +137,16 @@ function TypedReading({ onAdd }: { onAdd: (pH: number) => void }) {
           label={en.typeReading}
           value={typed.text}
           numeric
-          placeholder={fields.pH.example}
-          error={fieldError(fields.pH, typed)}
-          onChange={(text) => setTyped(retyped(text, '', fields.pH))}
+          placeholder={pHTest.field.example}
+          error={fieldError(pHTest.field, typed)}
+          onChange={(text) => setTyped(retyped(text, '', pHTest.field))}
         />
       </div>
       <Button
         disabled={pH === undefined}
         onClick={() => {
           onAdd(pH!)
-          setTyped(retyped('', '', fields.pH))
+          setTyped(retyped('', '', pHTest.field))
         }}
       >
         {en.addReading}
@@ -162,7 +163,7 @@ function soilAt(spot: number, reported: number | undefined): number {
 function Meter({ spots, onTake }: { spots: readonly CoreSpot[]; onTake: (pH: number, spot: CoreSpot) => void }) {
   const { kase, area } = useOpenCase()
   const report = kase.reports.find(({ id }) => id === area!.reportId)
-  const reported = report && numberIn(fields.pH, report.pH)
+  const reported = report && numberIn(pHTest.field, report.pH)
   const [meter, setMeter] = useState<PHMeter | null>(null)
   const [shown, setShown] = useState<Shown | null>(null)
   const [buffer, setBuffer] = useState<4 | 7 | null>(null)

@@ -1,5 +1,5 @@
 import { minorsOf } from '../../need'
-import type { AreaInSeason } from '../../../case/season'
+import type { AreaInSeason } from '../../../case/in-season'
 import type { Report } from '../../../case/case'
 import type { CropId } from '../../../guides/crops'
 import type { ExtractantId } from '../../../guides/guide'

@@ -1,5 +1,5 @@
 import { outlineArea, type Outline, type OutlineKind } from '@/core/ground/plan/outline'
-import type { HowSized } from '@/core/ground/size'
+import type { HowSized } from '@/core/ground/sized'
 import { areaError } from '@/core/ground/sure'
 import { area, length, places, type Measures } from '@/wording/format'
 

@@ -1,6 +1,6 @@
 import { v4 as newId } from 'uuid'
 import { blankArea } from '@/core/case/blank'
-import { withParts } from '@/core/case/season'
+import { withParts } from '@/core/case/in-season'
 import { addAreas, addShape, changeShape, removeShape } from '@/core/case/acts/areas'
 import type { Outline } from '@/core/ground/plan/outline'
 import type { PlanShape } from '@/core/ground/plan/plan-size'

@@ -1,0 +1,24 @@
+import type { Sentence } from '../told/sentence'
+import type { Derived } from '../workings'
+import type { Ground } from './plan/polygon'
+
+/** The outline behind a size, in feet, for drawing it to scale. `plain` is an area of unknown outline. */
+export type Shape =
+  | { readonly kind: 'rectangle'; readonly width: number; readonly length: number }
+  | { readonly kind: 'circle'; readonly diameter: number }
+  | { readonly kind: 'plain'; readonly area: number }
+  | { readonly kind: 'outline'; readonly ground: Ground; readonly area: number }
+
+export interface Size {
+  readonly area: Derived<'ft²'>
+  readonly shape: Shape
+  /** How many of that shape. */
+  readonly count: number
+  /** How it was obtained, which tells how sure it is. */
+  readonly how: HowSized
+  /** How the text was understood. */
+  readonly echo: Sentence
+}
+
+export const howSized = ['taped', 'paced', 'told', 'drawn', 'traced', 'counted'] as const
+export type HowSized = (typeof howSized)[number]

@@ -1,0 +1,9 @@
+import type { TestDefinition } from './definition'
+
+export const organicMatter = {
+  id: 'organicMatter',
+  label: { en: 'Organic matter' },
+  field: { units: [{ unit: '%', words: ['%', 'percent'] }], low: 0, high: 100, example: '3.2' },
+  unit: '%',
+  names: ['om', 'organic matter', 'soil organic matter', 'som', 'humus', 'org matter', 'o.m.'],
+} as const satisfies TestDefinition

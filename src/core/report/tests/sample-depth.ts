@@ -1,0 +1,12 @@
+import { fields } from '../fields'
+import type { TestDefinition } from './definition'
+
+/** How deep the sample was taken; blank: 6 in. */
+export const sampleDepth = {
+  id: 'sampleDepth',
+  label: { en: 'Depth of the sample' },
+  field: fields.depth,
+  unit: 'in',
+  names: ['depth', 'sample depth', 'sampling depth'],
+  plain: true,
+} as const satisfies TestDefinition

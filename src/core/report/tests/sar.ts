@@ -1,0 +1,9 @@
+import type { TestDefinition } from './definition'
+
+export const sar = {
+  id: 'sar',
+  label: { en: 'Sodium adsorption ratio' },
+  field: { units: [], low: 0, high: 200, example: '4' },
+  unit: '',
+  names: ['sar', 'sodium adsorption ratio'],
+} as const satisfies TestDefinition
