@@ -12,9 +12,9 @@ export default defineConfig({
     { name: 'kills', testMatch: 'crash.spec.ts' },
     { name: 'pages', testIgnore: 'crash.spec.ts' },
   ],
-  timeout: 90_000,
+  timeout: 240_000,
   // A busy machine is slow, not wrong.
-  expect: { timeout: 15_000 },
+  expect: { timeout: 30_000 },
   retries: 0,
   reporter: [['list'], ['json', { outputFile: 'reports/browser.json' }]],
   use: {

@@ -22,7 +22,7 @@ async function opened(page: Page, client: string) {
 }
 
 test(`nothing shown as kept is lost over ${kills} kills`, async ({ baseURL }) => {
-  test.setTimeout(60_000 + kills * 10_000)
+  test.setTimeout(180_000 + kills * 25_000)
   let [typed, confirmed, cut] = [0, 0, 0]
   let address = ''
   await withProfile(async (profile) => {
@@ -138,7 +138,7 @@ const handOver = (page: Page, name: string, buffer: Buffer) =>
 const soon = (most: number) => new Promise((resolve) => setTimeout(resolve, Math.random() * most))
 
 test(`a file taken in is in whole or not at all, over ${killsWithin} kills`, async ({ baseURL }) => {
-  test.setTimeout(60_000 + killsWithin * 15_000)
+  test.setTimeout(180_000 + killsWithin * 60_000)
   let [before, after] = [0, 0]
   for (let round = 0; round < killsWithin; round += 1)
     await withProfile(async (profile) => {
@@ -170,7 +170,7 @@ test(`a file taken in is in whole or not at all, over ${killsWithin} kills`, asy
 })
 
 test(`a backup is restored in whole or not at all, over ${killsWithin} kills`, async ({ baseURL }) => {
-  test.setTimeout(120_000 + killsWithin * 20_000)
+  test.setTimeout(180_000 + killsWithin * 60_000)
   let backup: Buffer | undefined
   const cases = 300
   let [before, after] = [0, 0]
@@ -256,7 +256,7 @@ async function bigBackup(page: Page, cases: number): Promise<Buffer> {
 }
 
 test(`older data is brought up to date in whole or not at all, over ${killsWithin} kills`, async ({ baseURL }) => {
-  test.setTimeout(180_000 + killsWithin * 40_000)
+  test.setTimeout(180_000 + killsWithin * 60_000)
   const [cases, edits] = [600, 2_000]
   let [before, after] = [0, 0]
   for (let round = 0; round < killsWithin; round += 1)

@@ -8,7 +8,7 @@ import { takeInto } from './exchange'
 import { addGuides } from './guides'
 import { addProducts } from './products'
 import type { Edit } from './history'
-import { caseTables, counterId } from './put'
+import { caseTables, counterId, judge } from './put'
 
 const backupTables = [...caseTables, db.attachments, db.office, db.layouts, db.mappings] as const
 
@@ -100,16 +100,17 @@ export interface RestoreChoice {
  * that is only here stays, or goes to the trash; one that changes keeps its history; a field changed on both sides keeps
  * what is here, with the backup's value beside it to choose.
  */
-export function restore(
+export async function restore(
   backup: Backup,
   { how, office }: RestoreChoice,
   onProgress: OnProgress = () => undefined,
   signal?: AbortSignal,
 ): Promise<void> {
-  return db.transaction('rw', backupTables, async () => {
+  let here = new Set<string>()
+  await db.transaction('rw', backupTables, async () => {
+    here = new Set(await db.cases.toCollection().primaryKeys())
     await addGuides(backup.guides)
     await addProducts(backup.products)
-    const here = new Set(await db.cases.toCollection().primaryKeys())
     for (const [i, there] of backup.cases.entries()) {
       signal?.throwIfAborted()
       await restoreCase(backup, there, here.has(there.kase.id), how)
@@ -127,6 +128,11 @@ export function restore(
     signal?.throwIfAborted()
     onProgress(1)
   })
+  // What a case that was here waits for may be another now.
+  for (const { kase } of backup.cases) {
+    const merged = here.has(kase.id) ? await db.cases.get(kase.id) : undefined
+    if (merged) await judge(merged)
+  }
 }
 
 async function restoreCase(backup: Backup, there: Version, here: boolean, how: RestoreChoice['how']): Promise<void> {

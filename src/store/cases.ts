@@ -66,6 +66,7 @@ export function follow(id: string, listener: () => void): () => void {
     entry.listeners.delete(listener)
     if (entry.listeners.size > 0) return
     clearTimeout(entry.again)
+    entry.again = undefined
     entry.subscription?.unsubscribe()
     entry.subscription = undefined
   }
@@ -75,6 +76,8 @@ export function follow(id: string, listener: () => void): () => void {
 const [soonest, latest] = [500, 5_000]
 
 function subscribe(id: string, entry: Entry, wait = soonest) {
+  // A live query says nothing at all of a database that does not open.
+  db.open().catch(() => unread(id, entry, wait))
   entry.subscription ??= liveQuery(() => db.cases.get(id)).subscribe({
     next: (stored) => {
       if (waits(entry)) return
@@ -86,19 +89,24 @@ function subscribe(id: string, entry: Entry, wait = soonest) {
       entry.base = stored
       show(entry, { kase: stored ?? null, keeping: 'kept' })
     },
-    error: () => {
-      // What cannot be read is not gone.
-      if (entry.front.kase === undefined)
-        show(entry, entry.initial ? { kase: entry.initial, keeping: 'refused' } : { keeping: 'unreadable' })
-      entry.again = setTimeout(() => void readAgain(id, entry, Math.min(2 * wait, latest)), wait)
-    },
+    error: () => unread(id, entry, wait),
   })
+}
+
+/** What cannot be read is not gone: the page says so, and tries again. */
+function unread(id: string, entry: Entry, wait: number) {
+  if (entry.again !== undefined) return
+  if (entry.front.kase === undefined)
+    show(entry, entry.initial ? { kase: entry.initial, keeping: 'refused' } : { keeping: 'unreadable' })
+  entry.again = setTimeout(() => void readAgain(id, entry, Math.min(2 * wait, latest)), wait)
 }
 
 /** A query that failed is over; where somebody still looks, another takes its place. */
 async function readAgain(id: string, entry: Entry, wait: number) {
   await reopen().catch(() => undefined)
+  entry.again = undefined
   if (entry.listeners.size === 0) return
+  entry.subscription?.unsubscribe()
   entry.subscription = undefined
   subscribe(id, entry, wait)
   await flush(id, entry)
@@ -303,6 +311,8 @@ export async function settle(conflictId: number, choice: 'other' | 'standing'): 
     if (stored && choice === 'other')
       await putChanged(stored, patched(stored, [putting(conflict.path, conflict.other)]))
   })
+  const settled = await db.cases.get(conflict.caseId)
+  if (settled) await judge(settled)
 }
 
 /** A case with its log as a file is to hold it: what the browser has not taken yet is its last edit. */

@@ -77,3 +77,25 @@ test('over 500 schedules of two pages, no change is lost without being shown', a
   expect(clashing).toBeGreaterThan(50)
   expect(clashing).toBeLessThan(450)
 }, 600_000)
+
+test('a database that does not open at first is opened again, and says that it cannot be read meanwhile', async () => {
+  const machine = new IDBFactory()
+  const [open, state] = [machine.open.bind(machine), { held: true }]
+  machine.open = (...of) => {
+    if (state.held) throw new DOMException('Internal error opening backing store', 'UnknownError')
+    return open(...of)
+  }
+  const page = openPage(machine)
+  const seen: string[] = []
+  await new Promise<void>((resolve) => {
+    const stop = page.follow('any', () => {
+      const { kase, keeping } = page.front('any')
+      seen.push(kase === null ? 'none' : keeping)
+      if (keeping === 'unreadable') state.held = false
+      if (kase !== null) return
+      stop()
+      resolve()
+    })
+  })
+  expect([...new Set(seen)]).toEqual(['unreadable', 'none'])
+})

@@ -1,3 +1,4 @@
+import type { Key } from '../told/keys'
 import { say, type Sentence } from '../told/sentence'
 import { feetPerMetre, inchesPerFoot, sqFtPerAcre, sqFtPerHectare, sqFtPerSqMetre } from '../units/factors'
 import { readNumber } from '../units/typed'
@@ -23,7 +24,7 @@ export class Unreadable extends Error {
     super(why.key)
   }
 }
-export const unreadable = (key: string, args: Sentence['args'] = {}): never => {
+export const unreadable = (key: Key, args: Sentence['args'] = {}): never => {
   throw new Unreadable(say(key, args))
 }
 

@@ -1,3 +1,4 @@
+import type { Key } from '../told/keys'
 import type { Crop } from '../guides/crop'
 import type { Guide } from '../guides/guide'
 import type { Limits } from '../guides/limits'
@@ -79,7 +80,7 @@ export const limeBelow = ({ crop: { pH, limeBelow: own }, organic, limits: { lim
 type Where = Pick<Ground, 'crop' | 'sandy' | 'organic' | 'limits'>
 
 /** A depth that nobody typed. */
-export const usualDepth = (v: number, key: string): Given<'in'> =>
+export const usualDepth = (v: number, key: Key): Given<'in'> =>
   given(quantity(v, 'in'), say(key, { depth: v }), 'practice')
 export const typedDepth = (v: number): Given<'in'> =>
   given(quantity(v, 'in'), say('depth.typed', { depth: v }), 'reported')

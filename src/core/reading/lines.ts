@@ -1,3 +1,4 @@
+import type { Key } from '../told/keys'
 import type { Report } from '../case/case'
 import type { MeasuredField } from '../report/tests'
 import type { Crop } from '../guides/crop'
@@ -42,7 +43,7 @@ const matterSpan = [2, 5] as const
 /** CEC, meq/100 g: below it is sandy in its ways; up to the second is typical. Source: common practice. */
 const cecSpan = [10, 20] as const
 
-const plain = (v: number, unit: string, key: string): Working => given(quantity(v, unit), say(key), 'reported')
+const plain = (v: number, unit: string, key: Key): Working => given(quantity(v, unit), say(key), 'reported')
 
 const outside = (v: number, [low, high]: NonNullable<ReadingLine['wanted']>): number =>
   low !== null && v < low ? v - low : high !== null && v > high ? v - high : 0

@@ -1,3 +1,4 @@
+import type { Key } from '../told/keys'
 import { fields } from '../report/fields'
 import { lineField } from '../report/lines'
 import { measuredFields, type MeasuredField } from '../report/tests'
@@ -301,9 +302,9 @@ export function readAreaSize(
 }
 
 function ofProduct(
-  key: string,
+  key: 'size.rows' | 'size.plants',
   factors: Readonly<Record<string, number>>,
-  { of: unit, keys }: { of: string; keys: readonly [string, string] },
+  { of: unit, keys }: { of: string; keys: readonly [Key, Key] },
 ): Outcome<Size> {
   const names = Object.keys(factors)
   const inputs = Object.fromEntries(

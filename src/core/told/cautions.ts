@@ -5,6 +5,7 @@ import { isApplied, type Need } from '../needs/need'
 import type { Reaction } from '../needs/reaction'
 import type { ReadingLine } from '../reading/lines'
 import { isMajor, type OtherNutrient } from '../units/quantity'
+import type { CautionId } from './keys'
 import { say, type Sentence } from './sentence'
 
 /** What a caution may look at. */
@@ -75,7 +76,7 @@ const classOf = (reading: readonly ReadingLine[], line: string, ...classes: read
   reading.some(({ id, className }) => id === line && className !== undefined && classes.includes(className))
 
 interface Caution {
-  readonly key: string
+  readonly key: CautionId
   readonly all?: readonly Fact[]
   readonly any?: readonly Fact[]
   readonly none?: readonly Fact[]
@@ -141,4 +142,4 @@ export function cautionsFor(so: Circumstances): Sentence[] {
 }
 
 /** Why a caution is given, for whoever asks. */
-export const reasonFor = (caution: Sentence): Sentence => say(`${caution.key}.why`)
+export const reasonFor = ({ key }: Sentence): Sentence => say(`${key as `caution.${CautionId}`}.why`)

@@ -3,6 +3,7 @@ import type { MajorNutrient } from '../units/quantity'
 import type { Reaction } from '../needs/reaction'
 import type { ReadingLine } from '../reading/lines'
 import type { ReadReport } from '../reading/soil'
+import type { LeadClass } from '../reading/lead'
 import { say, type Sentence } from './sentence'
 
 /** So far outside its span pH holds back what is fed. Source: common practice. */
@@ -32,7 +33,8 @@ export function headline(
 ): Matters {
   const classOf = (line: string) => reading.find(({ id }) => id === line)?.className
   const lead = classOf('lead')
-  if (lead && lead !== 'below-precaution') return matters({ ahead: [say(`headline.lead-${lead}`)] })
+  if (lead && lead !== 'below-precaution')
+    return matters({ ahead: [say(`headline.lead-${lead as Exclude<LeadClass, 'below-precaution'>}`)] })
   if (potted) {
     const short = needs.some(({ outcome }) => outcome === 'in-feed')
     return matters({ after: [say(short ? 'headline.mix-short' : 'headline.mix')] })

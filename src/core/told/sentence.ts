@@ -1,9 +1,11 @@
+import type { Key } from './keys'
+
 /**
  * What the core has to say, without saying it in a language: a key and its arguments.
  * `wording/` turns it into words.
  */
 export interface Sentence {
-  readonly key: string
+  readonly key: Key
   readonly args: Readonly<Record<string, SentenceArg>>
 }
 
@@ -16,7 +18,7 @@ export interface Text {
 }
 
 /** @example say('missing.crop') */
-export const say = (key: string, args: Sentence['args'] = {}): Sentence => ({ key, args })
+export const say = (key: Key, args: Sentence['args'] = {}): Sentence => ({ key, args })
 
 /** Why something that was asked for cannot be had; a value, never an exception. */
 export interface Refusal {
@@ -32,7 +34,7 @@ export type Lack = 'guide' | 'extractant' | 'test' | 'cec' | 'ground'
 export type Outcome<T> = { readonly ok: true; readonly value: T } | Refusal
 
 export const accept = <T>(value: T): Outcome<T> => ({ ok: true, value })
-export const refuse = (key: string, args: Sentence['args'] = {}, lacks?: Lack): Refusal => ({
+export const refuse = (key: Key, args: Sentence['args'] = {}, lacks?: Lack): Refusal => ({
   ok: false,
   refusal: say(key, args),
   ...(lacks && { lacks }),

@@ -2,12 +2,14 @@
 
 import { Button } from '@/ui/Button'
 import type { Case } from '@/core/case/case'
-import { retry, type Front } from '@/store/cases'
+import { retry } from '@/store/cases'
+import { useKeeping } from './useCase'
 import { saveCaseFile } from './save-file'
 import { en } from './messages'
 
 /** Says that the browser refuses to keep the case, and offers it as a file. */
-export function Refused({ kase, keeping }: { kase: Case; keeping: Front['keeping'] }) {
+export function Refused({ kase }: { kase: Case }) {
+  const keeping = useKeeping(kase.id)
   if (keeping !== 'refused') return null
   return (
     <div

@@ -9,7 +9,6 @@ import type { AreaInSeason } from '@/core/case/in-season'
 import type { Act } from '@/core/case/acts/act'
 import type { AreaRecommendation, Recommendation } from '@/core/recommend'
 import type { Station } from '@/core/case/progress'
-import type { Front } from '@/store/cases'
 import type { Recipe } from '@/store/put'
 import type { Explained } from './explained'
 
@@ -20,7 +19,6 @@ export type View = Station | 'history'
 export interface OpenCase {
   readonly kase: Case
   readonly recommendation: Recommendation
-  readonly keeping: Front['keeping']
   /** Changes fields. */
   readonly edit: (recipe: Recipe) => void
   /** Does one of the things that can be done to a case. */

@@ -12,16 +12,18 @@ import { recommendChanged } from '@/store/remembered'
 import { follow, front, type Front } from '@/store/cases'
 import type { Case } from '@/core/case/case'
 
-const loading: Front = { kase: undefined, keeping: 'kept' }
+/** A case as it is now, on this page or in another tab. Whoever shows it is told of a key once. */
+export const useCase = (id: string): Front['kase'] => useFront(id, (one) => one.kase, undefined)
 
-/** A case as it is now, on this page or in another tab. */
-export function useCase(id: string): Front {
-  return useSyncExternalStore(
+/** Whether the browser has it safe; told apart, since it changes twice with every key. */
+export const useKeeping = (id: string): Front['keeping'] => useFront(id, (one) => one.keeping, 'kept')
+
+const useFront = <Part>(id: string, part: (one: Front) => Part, loading: Part): Part =>
+  useSyncExternalStore(
     useCallback((listener) => follow(id, listener), [id]),
-    () => front(id),
+    () => part(front(id)),
     () => loading,
   )
-}
 
 /**
  * What the case needs, computed anew whenever it changes: the area that is looked at with every key, the others, where

@@ -1,3 +1,5 @@
+import type { CautionId } from '../../core/told/keys'
+
 /** What to mind before anything goes on, in order of harm. */
 export const cautions = {
   'lead-no-food': 'Lead above 400 ppm: no food crops here. Ask the health department before digging or gardening.',
@@ -44,6 +46,4 @@ export const cautions = {
   dormant: 'Nothing on dormant or frozen ground, and none before heavy rain. Check local blackout dates.',
   label: 'The product label is the law; local rules come before this sheet.',
   'own-laboratory': 'Not a substitute for your laboratory’s or state’s own recommendation.',
-} as const
-
-export type CautionId = keyof typeof cautions
+} as const satisfies Readonly<Record<CautionId, string>>

@@ -1,3 +1,4 @@
+import type { Key } from '../../core/told/keys'
 import { cautions } from '../en/cautions'
 import { matters } from '../en/matters'
 import { area, difference, length, places, type Measures } from '../format'
@@ -7,11 +8,17 @@ import { missingTests } from './missing'
 import { reading } from './reading'
 import { reasons } from './reasons'
 
-const asPhrases = (before: string, words: Readonly<Record<string, string>>, after = '') =>
-  Object.fromEntries(Object.entries(words).map(([key, said]) => [`${before}${key}${after}`, () => said]))
+/** Words that need no arguments, by their keys. */
+const asPhrases = <Id extends string, After extends '' | '.why'>(
+  words: Readonly<Record<Id, string>>,
+  after: After,
+): Readonly<Record<`caution.${Id}${After}`, Phrase>> =>
+  Object.fromEntries(
+    Object.entries<string>(words).map(([key, said]) => [`caution.${key}${after}`, () => said]),
+  ) as unknown as Readonly<Record<`caution.${Id}${After}`, Phrase>>
 
 /** The interface, in English: one line for each key the core may say. What a client is handed too is in `en/` and `es/`. */
-export const en: Readonly<Record<string, Phrase>> = {
+export const en: Readonly<Record<Key, Phrase>> = {
   // What was typed
   'field.unreadable': (a) =>
     num(a.at) > 1
@@ -456,8 +463,8 @@ export const en: Readonly<Record<string, Phrase>> = {
   ...reading,
   ...missingTests,
   ...matters,
-  ...asPhrases('caution.', cautions),
-  ...asPhrases('caution.', reasons, '.why'),
+  ...asPhrases(cautions, ''),
+  ...asPhrases(reasons, '.why'),
   ...ground,
 }
 

@@ -2,7 +2,7 @@ import { area, places } from '../format'
 import { capital, num, text, type Phrase } from '../phrase'
 
 /** The plan, and taking samples. */
-export const ground: Readonly<Record<string, Phrase>> = {
+export const ground = {
   'plan.rectangle': () => 'A rectangle: width by length',
   'plan.circle': () => 'A circle, by how wide it is',
   'plan.ellipse': () => 'An ellipse, by its two widths',
@@ -55,4 +55,4 @@ export const ground: Readonly<Record<string, Phrase>> = {
   'step.fill': (a) =>
     `Fill the bag with ${text(a.cups)} ${num(a.cups) === 1 ? 'cup' : 'cups'}, to its line; the laboratory’s own instruction comes first.`,
   'step.label': () => 'The code goes on the bag before the soil does.',
-}
+} as const satisfies Readonly<Record<string, Phrase>>

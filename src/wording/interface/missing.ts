@@ -1,7 +1,7 @@
 import type { Phrase } from '../phrase'
 
 /** What a test that the report lacks would add. */
-export const missingTests: Readonly<Record<string, Phrase>> = {
+export const missingTests = {
   'missing-test.pH': () => 'pH, without which nothing can be said about lime or sulfur.',
   'missing-test.narrowPH': () => 'A laboratory’s pH: this one only lies between two ends.',
   'missing-test.bufferPH': () => 'A buffer pH, which tells how much lime it takes; by texture it may be 40 % out.',
@@ -13,4 +13,4 @@ export const missingTests: Readonly<Record<string, Phrase>> = {
   'missing-test.nitrate': () => 'Nitrate, which tells what earlier feeding left for the next crop.',
   'missing-test.salts': () => 'Soluble salts in the saturated paste, since plants burn.',
   'missing-test.lead': () => 'Total lead, which decides whether food may grow here. Ask the health department where.',
-}
+} as const satisfies Readonly<Record<string, Phrase>>

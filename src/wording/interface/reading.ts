@@ -1,5 +1,6 @@
+import type { ClassName } from '../../core/guides/guide'
 import { places } from '../format'
-import { capital, nutrient, num, pH, text, type Phrase } from '../phrase'
+import { capital, nutrient, num, pH, text, type Args, type Phrase } from '../phrase'
 
 const methods: Readonly<Record<string, string>> = {
   'saturated-paste': 'saturated paste',
@@ -14,22 +15,22 @@ const methods: Readonly<Record<string, string>> = {
 }
 const lines: Readonly<Record<string, string>> = { pH: 'pH', EC: 'salts', nitrate: 'nitrate-N' }
 
-const classed = (element: 'P' | 'K'): Readonly<Record<string, Phrase>> => {
+const classed = <E extends 'P' | 'K'>(element: E) => {
   const name = capital(nutrient[element]!)
   return {
-    [`meaning.${element}-very-low`]: (a) => `${name} is scarce: ${text(a.crop)} answers to feeding.`,
-    [`meaning.${element}-low`]: (a) => `${name} is short: ${text(a.crop)} likely answers to feeding.`,
-    [`meaning.${element}-medium`]: (a) => `${name} nearly suffices: ${text(a.crop)} may answer to a little.`,
-    [`meaning.${element}-optimum`]: (a) => `${name} suffices for ${text(a.crop)}.`,
-    [`meaning.${element}-excess`]: (a) =>
+    [`meaning.${element}-very-low`]: (a: Args) => `${name} is scarce: ${text(a.crop)} answers to feeding.`,
+    [`meaning.${element}-low`]: (a: Args) => `${name} is short: ${text(a.crop)} likely answers to feeding.`,
+    [`meaning.${element}-medium`]: (a: Args) => `${name} nearly suffices: ${text(a.crop)} may answer to a little.`,
+    [`meaning.${element}-optimum`]: (a: Args) => `${name} suffices for ${text(a.crop)}.`,
+    [`meaning.${element}-excess`]: (a: Args) =>
       element === 'P'
         ? `Far more phosphorus than ${text(a.crop)} can use: none for years.`
         : `More potassium than ${text(a.crop)} can use: none this year.`,
-  }
+  } as unknown as Readonly<Record<`meaning.${E}-${ClassName}`, Phrase>>
 }
 
 /** What the values of a report mean. */
-export const reading: Readonly<Record<string, Phrase>> = {
+export const reading = {
   'reading.no-extractant': () => 'Choose the extractant the report names. Without it P, K and Mg cannot be rated.',
   'reading.no-guide': (a) =>
     `The guide here does not cover ${text(a.extractant)}. Results of one extractant are never read in the classes of another, so P, K and Mg are not rated; pH, lime and nitrogen stand.`,
@@ -109,7 +110,7 @@ export const reading: Readonly<Record<string, Phrase>> = {
   'meaning.extract-nutrient-above': (a) => `${label(a.id)} is above its span: none of it for a while.`,
   ...classed('P'),
   ...classed('K'),
-}
+} as const satisfies Readonly<Record<string, Phrase>>
 
 const guess = (texture: unknown): string => (texture ? ` By this, the soil is about ${text(texture as string)}.` : '')
 const label = (id: unknown): string => capital(lines[String(id)] ?? nutrient[String(id)]!)

@@ -1,4 +1,4 @@
-import type { CautionId } from '../en/cautions'
+import type { CautionId } from '../../core/told/keys'
 
 /** Why each caution is given, for whoever asks. */
 export const reasons: Readonly<Record<CautionId, string>> = {

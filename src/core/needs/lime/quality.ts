@@ -1,3 +1,4 @@
+import type { Key } from '../../told/keys'
 import type { Choices } from '../../case/season'
 import { cceField, limeFields, moistureField, numberIn, sieveField } from '../../report/fields'
 import { limeScales, type LimeScale, type LimeScaleId, type SieveMesh } from '../../shelf/lime-scales'
@@ -10,7 +11,7 @@ type Effectiveness = Derived<'lb CaCO₃/lb product'>
 /** % that passes each sieve. */
 export type Passing = Readonly<Partial<Record<SieveMesh, number>>>
 
-const percent = (v: number, key: string, args = {}) => given(quantity(v, '%'), say(key, args), 'reported')
+const percent = (v: number, key: Key, args = {}) => given(quantity(v, '%'), say(key, args), 'reported')
 
 /**
  * Share of a stone's weight that acts like pure fine CaCO₃: CaCO₃ equivalent × fineness × dry matter, the fineness by

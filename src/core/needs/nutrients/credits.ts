@@ -1,3 +1,4 @@
+import type { Key } from '../../told/keys'
 import { fields, numberIn } from '../../report/fields'
 import { nitrateInLayer } from '../../reading/nitrate'
 import { say } from '../../told/sentence'
@@ -34,7 +35,7 @@ function matterCredit({ read, guide }: Feeding): Derived<'lb N/1000 ft²'> | und
   const { organicMatter } = read.soil
   const { creditAbove, creditPerPercent, creditAtMost } = guide.limits.organicMatter
   if (!organicMatter || organicMatter.v <= creditAbove) return undefined
-  const set = (v: number, of: string, key: string) => given(quantity(v, of), say(key), guide.limits.source)
+  const set = (v: number, of: string, key: Key) => given(quantity(v, of), say(key), guide.limits.source)
   return derive(
     'lb N/1000 ft²',
     'min(most, each * (matter - above)) / acre',

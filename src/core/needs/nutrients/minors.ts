@@ -1,3 +1,4 @@
+import type { Key } from '../../told/keys'
 import type { Report } from '../../case/case'
 import { byLaboratory, type Need } from '../need'
 import type { Fertilizer } from '../../shelf/product'
@@ -117,7 +118,7 @@ const setRate = (nutrient: OtherNutrient, v: number, { guide: { limits } }: Feed
     limits.source,
   )
 
-const perThousand = (nutrient: OtherNutrient, perAcre: number, key: string, { guide: { limits } }: Feeding): Rate =>
+const perThousand = (nutrient: OtherNutrient, perAcre: number, key: Key, { guide: { limits } }: Feeding): Rate =>
   derive(
     `lb ${nutrient}/1000 ft²`,
     'per_acre / acre',
@@ -131,7 +132,7 @@ function sulfurAsNutrient({ feeding, nitrogen }: Around): Verdict | undefined {
   const { limits } = feeding.guide
   if (!nitrogen.rate || nitrogen.rate.value.v === 0) return undefined
   const { shareOfN, atMost } = limits.nutrientSulfur
-  const set = (v: number, of: string, key: string) => given(quantity(v, of), say(key), limits.source)
+  const set = (v: number, of: string, key: Key) => given(quantity(v, of), say(key), limits.source)
   const rate = derive(
     'lb S/1000 ft²',
     'min(share * nitrogen, most / acre)',

@@ -7,7 +7,7 @@ import { lazy, Suspense, useEffect, useMemo, useState, type ReactNode } from 're
 import type { Case } from '@/core/case/case'
 import { stations } from '@/core/case/progress'
 import { inSeason } from '@/core/case/in-season'
-import { act, editCase, type Front } from '@/store/cases'
+import { act, editCase } from '@/store/cases'
 import { buttonClass } from '@/ui/Button'
 import { AmountsSheet } from '../../stations/amounts/AmountsSheet'
 import { en as amountWords } from '../../stations/amounts/messages'
@@ -24,7 +24,7 @@ import { Refused, Unreadable } from '../../case/Keeping'
 import { en } from '../../case/messages'
 import { saveCaseFile } from '../../case/save-file'
 import { StationNav } from './StationNav'
-import { useCase, useRecommendation } from '../../case/useCase'
+import { useCase, useKeeping, useRecommendation } from '../../case/useCase'
 
 /** What comes after the page itself. */
 const later = {
@@ -59,9 +59,8 @@ function useStationsAtHand() {
 export function CasePage() {
   const params = useSearchParams()
   const id = params.get('id') ?? ''
-  const { kase, keeping } = useCase(id)
-  if (kase === undefined && keeping === 'unreadable') return <Unreadable />
-  if (kase === undefined) return <p className="p-8">{en.loading}</p>
+  const kase = useCase(id)
+  if (kase === undefined) return <Waiting id={id} />
   if (kase === null)
     return (
       <main className="mx-auto max-w-xl px-6 py-24">
@@ -72,8 +71,12 @@ export function CasePage() {
       </main>
     )
   const station = views.find((one) => one === params.get('station')) ?? 'ground'
-  return <Opened key={id} kase={kase} keeping={keeping} station={station} areaId={params.get('area')} />
+  return <Opened key={id} kase={kase} station={station} areaId={params.get('area')} />
 }
+
+/** Until the database answers, or says that it cannot. */
+const Waiting = ({ id }: { id: string }) =>
+  useKeeping(id) === 'unreadable' ? <Unreadable /> : <p className="p-8">{en.loading}</p>
 
 /** Stations that take more room. */
 const wide: ReadonlySet<View> = new Set(['results', 'reading'])
@@ -82,12 +85,11 @@ const views: readonly View[] = [...stations, 'history']
 
 interface Props {
   kase: Case
-  keeping: Front['keeping']
   station: View
   areaId: string | null
 }
 
-function Opened({ kase, keeping, station, areaId }: Props) {
+function Opened({ kase, station, areaId }: Props) {
   useStationsAtHand()
   const [explained, explain] = useState<OpenCase['explained']>(null)
   const found = kase.areas.find((one) => one.id === areaId) ?? kase.areas[0]
@@ -99,7 +101,6 @@ function Opened({ kase, keeping, station, areaId }: Props) {
     return {
       kase,
       recommendation,
-      keeping,
       area,
       explained,
       explain,
@@ -112,12 +113,12 @@ function Opened({ kase, keeping, station, areaId }: Props) {
         window.scrollTo(0, 0)
       },
     }
-  }, [kase, recommendation, keeping, area, explained, station])
+  }, [kase, recommendation, area, explained, station])
   return (
     <CaseProvider value={open}>
       <div className="flex min-h-dvh flex-col">
         <Header />
-        <Refused kase={kase} keeping={keeping} />
+        <Refused kase={kase} />
         <Suspense>
           <Conflicts kase={kase} />
         </Suspense>
@@ -140,7 +141,8 @@ function Opened({ kase, keeping, station, areaId }: Props) {
 }
 
 function Header() {
-  const { kase, keeping, go } = useOpenCase()
+  const { kase, go } = useOpenCase()
+  const keeping = useKeeping(kase.id)
   return (
     <header className="border-rule flex min-h-13 items-center gap-2 border-b px-5 py-2 sm:gap-4 print:hidden">
       <Link href="/" className="font-serif text-[19px] font-semibold">

@@ -8,7 +8,7 @@ import { useEffect, useMemo, useState, type ReactNode } from 'react'
 import { blankArea, blankReport } from '@/core/case/blank'
 import type { Case } from '@/core/case/case'
 import { inSeason } from '@/core/case/in-season'
-import { act, createCase, editCase, type Front } from '@/store/cases'
+import { act, createCase, editCase } from '@/store/cases'
 import { beginsWith } from '@/store/office'
 import { counterId } from '@/store/put'
 import { Button } from '@/ui/Button'
@@ -16,7 +16,7 @@ import { render } from '@/wording/render'
 import { AmountsSheet } from '../../stations/amounts/AmountsSheet'
 import { answerOf, CaseProvider, type OpenCase } from '../../case/context'
 import { Refused } from '../../case/Keeping'
-import { useCase, useRecommendation } from '../../case/useCase'
+import { useCase, useKeeping, useRecommendation } from '../../case/useCase'
 import { CropField, GroundField, SizeField, TextureField } from '../../stations/ground/AreaFields'
 import { describe } from '../../stations/ground/AreasRail'
 import {
@@ -44,17 +44,18 @@ async function blankCounter(): Promise<Partial<Case>> {
 
 /** The way in for a client who stands there: one sheet, and the answer beside it. */
 export function CounterSheet() {
-  const { kase, keeping } = useCase(counterId)
+  const kase = useCase(counterId)
+  const keeping = useKeeping(counterId)
   useEffect(() => {
     // Where the browser's database cannot be read the sheet works all the same, and says that nothing is kept.
     if (kase === null || (kase === undefined && keeping === 'unreadable'))
       void blankCounter().then((blank) => createCase(blank, counterId))
   }, [kase, keeping])
   if (!kase) return <p className="p-8">{en.loading}</p>
-  return <Opened kase={kase} keeping={keeping} />
+  return <Opened kase={kase} />
 }
 
-function Opened({ kase, keeping }: { kase: Case; keeping: Front['keeping'] }) {
+function Opened({ kase }: { kase: Case }) {
   const router = useRouter()
   const [explained, explain] = useState<OpenCase['explained']>(null)
   const [ground] = kase.areas
@@ -79,7 +80,6 @@ function Opened({ kase, keeping }: { kase: Case; keeping: Front['keeping'] }) {
     () => ({
       kase,
       recommendation,
-      keeping,
       area,
       explained,
       explain,
@@ -88,7 +88,7 @@ function Opened({ kase, keeping }: { kase: Case; keeping: Front['keeping'] }) {
       selectArea: () => undefined,
       go: (station) => document.getElementById(`counter-${station}`)?.scrollIntoView(),
     }),
-    [kase, recommendation, keeping, area, explained],
+    [kase, recommendation, area, explained],
   )
   const found = answerOf(recommendation, area.id)
   const why = found.answer?.reaction.why
@@ -108,7 +108,7 @@ function Opened({ kase, keeping }: { kase: Case; keeping: Front['keeping'] }) {
           {en.keep}
         </Button>
       </header>
-      <Refused kase={kase} keeping={keeping} />
+      <Refused kase={kase} />
       <div className="flex min-h-[calc(100dvh-53px)] flex-col lg:flex-row">
         <section
           className="border-rule shrink-0 border-b px-5 py-4 lg:w-[380px] lg:border-r lg:border-b-0"

@@ -52,7 +52,7 @@ export function LetterStation() {
           onChange={(date) => edit((draft) => void (draft.letter.date = date))}
         />
         <ChoiceField label={en.language} value={language} options={languageOptions} onChange={setLanguage} />
-        <Button kind="act" onClick={print}>
+        <Button kind="act" className="justify-self-start" onClick={print}>
           {en.print}
         </Button>
         <div className="col-span-full max-w-[7.1in]">

@@ -1,3 +1,4 @@
+import type { Key } from '../../../told/keys'
 import type { NitrogenByGround } from '../../../guides/crop'
 import { accept, say, type Outcome } from '../../../told/sentence'
 import { quantity } from '../../../units/quantity'
@@ -50,8 +51,8 @@ function lessCredits(base: Derived<'lb N/1000 ft²'>, rates: NitrogenByGround, f
 }
 
 function feedingRate(rates: NitrogenByGround, { crop, settings: { feeding } }: Feeding): Derived<'lb N/1000 ft²'> {
-  const bound = (v: number, key: string) => given(quantity(v, rates.unit), say(key, { crop: crop.label }), crop.source)
-  const [expression, inputs, rule]: readonly [string, Readonly<Record<string, Working>>, string] =
+  const bound = (v: number, key: Key) => given(quantity(v, rates.unit), say(key, { crop: crop.label }), crop.source)
+  const [expression, inputs, rule]: readonly [string, Readonly<Record<string, Working>>, Key] =
     feeding === 'lean'
       ? ['low', { low: bound(rates.low, 'nitrogen.low') }, 'nitrogen.lean']
       : feeding === 'generous'

@@ -1,3 +1,4 @@
+import type { Key } from '../../../told/keys'
 import type { TriState } from '../../../guides/crop'
 import type { ExtractantId } from '../../../guides/guide'
 import type { Rating } from '../../../reading/classify'
@@ -46,7 +47,7 @@ export function triStateSpan(element: 'P' | 'K', crop: TriState, cec?: Cec): rea
 }
 
 const source = 'tri-state' as const
-const fixed = (v: number, of: string, key: string, args: Sentence['args'] = {}) =>
+const fixed = (v: number, of: string, key: Key, args: Sentence['args'] = {}) =>
   given(quantity(v, of), say(key, args), source)
 
 const removalOf = (nutrient: 'P₂O₅' | 'K₂O', crop: TriState) =>

@@ -1,3 +1,4 @@
+import type { Key } from '../../../told/keys'
 import { both } from '../../../guides/spanish'
 import { limeByTexture } from '../../../guides/lime-tables'
 import { textures } from '../../../guides/soils'
@@ -40,7 +41,7 @@ export const chemistry: SulfurMethod = {
       const top = last ? 'pH' : `min(pH, ${step.to})`
       return [`step_${i + 1} * max(0, ${top} - max(aim, ${step.from}))`]
     })
-    const set = (v: number, of: string, key: string) => given(quantity(v, of), say(key), 'chemistry')
+    const set = (v: number, of: string, key: Key) => given(quantity(v, of), say(key), 'chemistry')
     const rate = derive(
       'lb S/100 ft²',
       `(${terms.join(' + ')}) * ton * effective * to_depth / hundreds / each_sulfur`,
