@@ -24,9 +24,9 @@ const mutants = [
   ['src/core/needs/reaction.ts', 'if (pH < trigger)', 'if (pH <= trigger)'],
   ['src/core/needs/reaction.ts', 'if (pH <= high)', 'if (pH < high)'],
   ['src/core/needs/reaction.ts', 'pH > limits.sulfur.notAbovePH', 'pH >= limits.sulfur.notAbovePH'],
-  ['src/core/needs/reaction.ts', 'dose.rate.value.v > most', 'dose.rate.value.v >= most'],
-  ['src/core/needs/nutrients/others.ts', 'acre.value.v > perYear', 'acre.value.v >= perYear'],
-  ['src/core/needs/nutrients/need.ts', 'if (sandy) return', 'if (!sandy) return'],
+  ['src/core/needs/reaction.ts', 'need.rate.value.v > most', 'need.rate.value.v >= most'],
+  ['src/core/needs/nutrients/minors.ts', 'acre.value.v > perYear', 'acre.value.v >= perYear'],
+  ['src/core/needs/nutrients/majors.ts', 'if (sandy) return', 'if (!sandy) return'],
   [
     'src/core/recommend.ts',
     'read.soil.cec.v < guide.limits.sandyBelowCec',
