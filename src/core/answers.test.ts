@@ -219,7 +219,7 @@ describe('what is missing', () => {
   ] as const)('%s', (_, area, report, keys) => {
     const area_ = found(area as Partial<AreaInSeason>, report as Partial<Report> | null)
     expect(area_.answer).toBeNull()
-    expect(area_.missing.map((sentence) => sentence.key)).toEqual(keys)
+    expect(area_.missing.map(({ sentence }) => sentence.key)).toEqual(keys)
   })
 })
 

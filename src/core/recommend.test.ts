@@ -12,7 +12,7 @@ import { majorsOf, minorsOf } from './needs/need'
 import { doseOf, type Reaction } from './needs/reaction'
 import { isMajor } from './units/quantity'
 import { reactionClass } from './reading/classify'
-import { isPlanted, recommend, type Answer, type AreaRecommendation } from './recommend'
+import { isPlanted, figures, recommend, type Answer, type AreaRecommendation } from './recommend'
 import { quantity } from './units/quantity'
 import { scoop } from './units/kitchen'
 import { isDerived, steps, type Derived, type Working } from './workings'
@@ -254,6 +254,16 @@ describe('for any case', () => {
         }
       }),
       runs,
+    )
+  })
+  test('its figures alone are those of its answer', () => {
+    fc.assert(
+      fc.property(anyCase, (any) => {
+        const [kase, { answer: whole }] = [build(any), first(any)]
+        expect(whole).toMatchObject({ ...figures(kase, guides)[0]! })
+        expect(figures({ ...kase, reports: [] }, guides)).toEqual([null])
+      }),
+      { numRuns: 100 },
     )
   })
   test('a reference-lime figure is never corrected twice', () => {

@@ -24,6 +24,7 @@ import { withSchools } from './guides/schools'
 import { takenFor, type Taken } from './guides/taken'
 import { textures, type Texture, type TextureId } from './guides/soils'
 import { chosenLime, stoneFor, type Stone } from './needs/lime/stone'
+import type { Key } from './told/keys'
 import { headline, notMeasured, type Matters } from './told/headline'
 import { oneFertilizer, type OneFertilizer } from './mix/one-fertilizer'
 import type { Feeding } from './needs/nutrients/method'
@@ -72,11 +73,19 @@ export interface AreaRecommendation {
   /** Where the crops of one area want different things. */
   readonly quarrels: readonly Sentence[]
   /** What is missing before there is an answer. */
-  readonly missing: readonly Sentence[]
+  readonly missing: readonly Missing[]
   readonly problems: readonly Problem[]
   /** What in the report can hardly be so; nothing is blocked. */
   readonly doubts: readonly Doubt[]
 }
+
+/** What an answer waits for, and the station where it is typed. */
+export interface Missing {
+  readonly station: 'ground' | 'results'
+  readonly sentence: Sentence
+}
+
+const lacking = (station: Missing['station'], key: Key): Missing => ({ station, sentence: say(key) })
 
 /** Numbers, and why they are what they are: enough for whoever computes on. */
 export interface Figures {
@@ -151,9 +160,11 @@ function recommendArea(
     problems: problemsOf(area, size, read, products),
     doubts: implausible(read, report, guide),
     missing: [
-      ...(size.ok ? [] : [say('missing.size')]),
-      ...(crop ? [] : [say(guide ? (area.crop ? 'missing.crop-in-guide' : 'missing.crop') : 'missing.guide')]),
-      ...(report ? [] : [say(crop?.use === 'lawn' ? 'missing.report-lawn' : 'missing.report')]),
+      ...(size.ok ? [] : [lacking('ground', 'missing.size')]),
+      ...(crop
+        ? []
+        : [lacking('ground', guide ? (area.crop ? 'missing.crop-in-guide' : 'missing.crop') : 'missing.guide')]),
+      ...(report ? [] : [lacking('results', crop?.use === 'lawn' ? 'missing.report-lawn' : 'missing.report')]),
     ],
   }
   if (!size.ok || !crop || !guide || !report) return { ...base, answer: null, others: [], quarrels: [] }

@@ -15,6 +15,7 @@ import type { LimeSieves, Season } from '../core/case/season'
 import { limeScales, sieveMeshes } from '../core/shelf/lime-scales'
 import { textures } from '../core/guides/soils'
 import { majorNutrients } from '../core/units/quantity'
+import { languages } from '../core/told/sentence'
 import { paceOf } from '../core/reading/soil'
 import { readTyped, type Typed, type UnitWords } from '../core/units/typed'
 
@@ -234,7 +235,7 @@ const given = Joi.object({
   at: instant,
   by: line(60),
   checkedBy: line(60),
-  language: choice('en', 'es'),
+  language: choice(...languages),
   inputs: hash,
   core: line(20),
   document: line(500_000),

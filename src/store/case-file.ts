@@ -1,20 +1,20 @@
 import type { Case } from '../core/case/case'
-import { guideRef, type Guide } from '../core/guides/guide'
+import type { Guide } from '../core/guides/guide'
 import type { Product } from '../core/shelf/product'
 import type { CaseFile, FiledEdit } from '../schemas/case-file'
 import type { Version } from './ancestry'
+import { ownGuidesOf } from './guides'
 import type { Edit } from './history'
 import { ownProductsOf } from './products'
 
 /** A case with its log, and the office's own guides and products that it goes by, as the text of a case file. */
 export function toCaseFile({ kase, log }: Version, own: readonly Guide[], products: readonly Product[]): string {
-  const refs = new Set(kase.areas.map(({ guide }) => guide))
   const file: CaseFile = {
     format: 'agrologos-case',
     schema: 6,
     case: kase,
     log: log.map(filed),
-    guides: own.filter((guide) => refs.has(guideRef(guide))),
+    guides: ownGuidesOf(kase, own),
     products: ownProductsOf(kase, products),
   }
   return `${JSON.stringify(file, null, 2)}\n`

@@ -5,7 +5,7 @@ import type { Case } from '../core/case/case'
 import type { Act } from '../core/case/acts/act'
 import { changeBetween, merge, patched, putting, withChanges } from '../core/case/changes'
 import type { Version } from './ancestry'
-import { db, reopen, type Attachment } from './db'
+import { db, forgetFailure, type Attachment } from './db'
 import { before, standing, type Edit, type Unsigned } from './history'
 import { caseTables, judge, put, putChanged, stamped, type Recipe } from './put'
 import { v4 as newId } from 'uuid'
@@ -103,7 +103,7 @@ function unread(id: string, entry: Entry, wait: number) {
 
 /** A query that failed is over; where somebody still looks, another takes its place. */
 async function readAgain(id: string, entry: Entry, wait: number) {
-  await reopen().catch(() => undefined)
+  forgetFailure()
   entry.again = undefined
   if (entry.listeners.size === 0) return
   entry.subscription?.unsubscribe()

@@ -153,11 +153,9 @@ db.version(8)
     }
   })
 
-/** Opens the database again after it could not be opened: what another process held a moment ago may be free now. */
-export async function reopen(): Promise<void> {
-  if (db.isOpen()) return
-  db.close({ disableAutoOpen: false })
-  await db.open()
+/** Lets a database that did not open be opened again: what another process held a moment ago may be free now. */
+export const forgetFailure = (): void => {
+  if (!db.isOpen()) db.close({ disableAutoOpen: false })
 }
 
 export async function setting<Key extends keyof Settings>(key: Key): Promise<Settings[Key] | undefined> {

@@ -1,43 +1,24 @@
 import { guideRef, type Guide } from '../core/guides/guide'
 import { guides as shippedGuides, shipped } from '../core/guides/guides'
-import { liveQuery } from 'dexie'
 import { db } from './db'
+import { registry } from './registry'
 
 /**
  * The guides that rate here: those that ship, and the office's own. A guide is immutable once it is used, so that what
  * was computed with it can be computed again.
  */
-let all: readonly Guide[] = shippedGuides
-const listeners = new Set<() => void>()
+export const guideRegistry = registry(shippedGuides, async ({ guides }) =>
+  (await guides.toArray()).map(({ guide }) => guide),
+)
+export const allGuides = guideRegistry.all
 
-export const allGuides = (): readonly Guide[] => all
-
-/** Calls back whenever the guides change, on this page or another. */
-export function followGuides(listener: () => void): () => void {
-  listeners.add(listener)
-  return () => listeners.delete(listener)
-}
-
-/** Nothing is read from the database before the office's own guides are known. */
-db.on('ready', async (ready) => {
-  use(await (ready as typeof db).guides.toArray())
-  liveQuery(() => db.guides.toArray()).subscribe({ next: use, error: () => undefined })
-})
-
-function use(own: readonly { readonly guide: Guide }[]) {
-  const next = [...shippedGuides, ...own.map(({ guide }) => guide)]
-  if (JSON.stringify(next.slice(shippedGuides.length)) === JSON.stringify(all.slice(shippedGuides.length))) return
-  all = next
-  listeners.forEach((listener) => listener())
-}
-
-export const ownGuides = (guides: readonly Guide[] = all): readonly Guide[] =>
+export const ownGuides = (guides: readonly Guide[] = allGuides()): readonly Guide[] =>
   guides.filter((guide) => !shipped(guideRef(guide)))
 
 /** The office's own guides that the areas of a case are pinned to. */
 export const ownGuidesOf = (
   { areas }: { readonly areas: readonly { readonly guide: string }[] },
-  guides: readonly Guide[] = all,
+  guides: readonly Guide[] = allGuides(),
 ): readonly Guide[] => {
   const refs = new Set(areas.map(({ guide }) => guide))
   return ownGuides(guides).filter((guide) => refs.has(guideRef(guide)))

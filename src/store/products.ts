@@ -1,41 +1,22 @@
-import { liveQuery } from 'dexie'
 import { productsNamed } from '../core/shelf/named'
 import { productRef, type Product } from '../core/shelf/product'
 import { isShipped, shippedProducts } from '../core/shelf/products'
 import { db } from './db'
+import { registry } from './registry'
 
 /** The products that can be named here: those that ship, and the office's own, of which none is ever changed. */
-let all: readonly Product[] = shippedProducts
-const listeners = new Set<() => void>()
+export const productRegistry = registry(shippedProducts, async ({ products }) =>
+  (await products.toArray()).map(({ product }) => product),
+)
+export const allProducts = productRegistry.all
 
-export const allProducts = (): readonly Product[] => all
-
-/** Calls back whenever the products change, on this page or another. */
-export function followProducts(listener: () => void): () => void {
-  listeners.add(listener)
-  return () => listeners.delete(listener)
-}
-
-/** No case is read from the database before the office's own products are known. */
-db.on('ready', async (ready) => {
-  use(await (ready as typeof db).products.toArray())
-  liveQuery(() => db.products.toArray()).subscribe({ next: use, error: () => undefined })
-})
-
-function use(own: readonly { readonly product: Product }[]) {
-  const next = [...shippedProducts, ...own.map(({ product }) => product)]
-  if (next.map(productRef).join() === all.map(productRef).join()) return
-  all = next
-  listeners.forEach((listener) => listener())
-}
-
-export const ownProducts = (products: readonly Product[] = all): readonly Product[] =>
+export const ownProducts = (products: readonly Product[] = allProducts()): readonly Product[] =>
   products.filter((one) => !isShipped(productRef(one)))
 
 /** The office's own products that a case names. */
 export const ownProductsOf = (
   kase: Parameters<typeof productsNamed>[0],
-  products: readonly Product[] = all,
+  products: readonly Product[] = allProducts(),
 ): readonly Product[] => {
   const refs = productsNamed(kase)
   return ownProducts(products).filter((one) => refs.has(productRef(one)))

@@ -5,10 +5,6 @@ import { measures, type MeasureWords } from './en/measures'
 import type { Phrase } from './phrase'
 import type { Worded } from './worded'
 
-/** The languages in which a client is spoken to. The interface is in English. */
-export const languages = ['en', 'es'] as const
-export type Language = (typeof languages)[number]
-
 /** What each language has, key for key: English says what there is, and another that lacks a key does not compile. */
 export type MatterWords = Readonly<Record<keyof typeof matters, Phrase>>
 export type LetterWords = Worded<typeof letter>

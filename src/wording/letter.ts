@@ -1,7 +1,7 @@
 import type { Letter, LetterArea, LetterRow } from '../core/letter/letter'
-import type { Sentence, Text } from '../core/told/sentence'
+import type { Language, Sentence, Text } from '../core/told/sentence'
 import { gradeWords, measure, sizeWords, weight, type Measures } from './format'
-import type { ClientWords, Language } from './languages'
+import type { ClientWords } from './languages'
 import { passesWords } from './passes'
 import { capital } from './phrase'
 

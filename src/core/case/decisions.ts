@@ -1,3 +1,4 @@
+import type { Language } from '../told/sentence'
 import type { Typed } from '../units/typed'
 
 /** Who decided, when, and why. */
@@ -43,7 +44,7 @@ export interface GivenLetter {
   readonly at: string
   readonly by: string
   readonly checkedBy: string
-  readonly language: 'en' | 'es'
+  readonly language: Language
   /** SHA-256 of what it was made from, and the version of the core that did. */
   readonly inputs: string
   readonly core: string

@@ -26,7 +26,6 @@ export type MicronutrientMethod = (typeof micronutrientMethods)[number]
 export const boronMethods = ['mehlich-3', 'hot-water'] as const
 export type BoronMethod = (typeof boronMethods)[number]
 export const leadMethods = ['total', 'extractable'] as const
-export type LeadMethod = (typeof leadMethods)[number]
 
 export const classNames = ['very-low', 'low', 'medium', 'optimum', 'excess'] as const
 export type ClassName = (typeof classNames)[number]

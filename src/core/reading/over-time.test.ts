@@ -2,7 +2,9 @@ import type { Report } from '../case/case'
 import { blankArea, blankReport } from '../case/blank'
 import { guides } from '../guides/guides'
 import { missingTests } from '../told/missing'
-import { answer, found, oneArea, typed } from '../testing/one-area'
+import type { Lime } from '../shelf/product'
+import { shippedProducts, usual } from '../shelf/products'
+import { answer, choosing, found, oneArea, typed } from '../testing/one-area'
 import { recommend } from '../recommend'
 import { readingChanges } from './compare'
 import { quantity } from '../units/quantity'
@@ -51,13 +53,24 @@ describe('earlier reports', () => {
   })
 })
 
+/** A lime of the office's own, twice as strong as the usual one (made up). */
+const strong: Lime = { ...usual.calcitic, id: 'own-lime', liming: { ...usual.calcitic.liming, effectiveness: 1.8 } }
+const products = [...shippedProducts, strong]
+
 describe('tests that the report lacks', () => {
   const missing = (...of: Parameters<typeof oneArea>) => {
     const kase = oneArea(...of)
-    return missingTests(kase, kase.areas[0]!, guides)
+    return missingTests(kase, kase.areas[0]!, guides, products)
   }
   const ids = (tests: ReturnType<typeof missing>, changing: boolean) =>
     tests.filter(({ changes }) => changes.length > 0 === changing).map(({ id }) => id)
+  test('the office’s own product is tried as what it is: half the weight of one half as strong (arithmetic)', () => {
+    const limed = (materials: Parameters<typeof choosing>[0]) =>
+      missing({ crop: 'tomato', texture: 'loam', ...choosing(materials) }, { pH: typed('5.2') })
+        .find(({ id }) => id === 'bufferPH')!
+        .changes.find(({ what }) => what === 'lime')!
+    expect(limed({ lime: 'own-lime@1' }).high / limed({ lime: 'pelletized-calcitic@1' }).high).toBeCloseTo(0.5, 9)
+  })
   test('pH alone: the buffer, P and K could change the answer', () => {
     const tests = missing({ crop: 'tomato', texture: 'loam' }, { pH: typed('5.2') })
     expect(ids(tests, true)).toEqual(expect.arrayContaining(['bufferPH', 'P', 'K', 'nitrate']))

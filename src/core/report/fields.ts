@@ -2,17 +2,8 @@ import type { LimeScaleId } from '../shelf/lime-scales'
 import type { BufferKind } from '../units/quantity'
 import { check, type Field, type Typed } from '../units/typed'
 import { rateUnitWords } from '../units/rates'
+import { feet, inches, percent, pounds } from './unit-words'
 
-const percent = [{ unit: '%', words: ['%', 'percent'] }]
-const pounds = [{ unit: 'lb', words: ['lb', 'lbs', 'pounds', '#'] }]
-const inches = [
-  { unit: 'in', words: ['in', 'inch', 'inches', '"'] },
-  { unit: 'cm', words: ['cm'] },
-]
-const feet = [
-  { unit: 'ft', words: ['ft', 'feet', 'foot', "'"] },
-  { unit: 'm', words: ['m'] },
-]
 const printedRate = (high: number, example: string): Field => ({ units: rateUnitWords, low: 0, high, example })
 
 /** The ranges outside which a number is not believed, whatever the method. Source: common practice. */

@@ -6,6 +6,7 @@ import { guideRef, type Guide } from '../guides/guide'
 import { rangeOf } from '../report/measured'
 import { readLine, withLine } from '../report/lines'
 import { recommend, type AreaRecommendation } from '../recommend'
+import type { Product } from '../shelf/product'
 import { say, type Sentence } from './sentence'
 import type { TextureId } from '../guides/soils'
 
@@ -116,12 +117,17 @@ export const missingIds = Object.keys(candidates) as MissingId[]
  * The tests that an area's report lacks, each tried at both ends of what may well come back, so that one sees whether it
  * could change the answer. Those that could come first.
  */
-export function missingTests(kase: Case, area: Area, guides: readonly Guide[]): readonly MissingTest[] {
+export function missingTests(
+  kase: Case,
+  area: Area,
+  guides: readonly Guide[],
+  products: readonly Product[],
+): readonly MissingTest[] {
   const report = kase.reports.find(({ id }) => id === area.reportId)
   const guide = guides.find((one) => guideRef(one) === area.guide)
   if (!report || !guide) return []
   const answered = ({ report: tried, texture }: Trial) =>
-    recommend({ ...kase, areas: [texture ? { ...area, texture } : area], reports: [tried] }, guides).areas[0]!
+    recommend({ ...kase, areas: [texture ? { ...area, texture } : area], reports: [tried] }, guides, products).areas[0]!
   const found = answered({ report })
   if (!found.answer) return []
   return (Object.entries(candidates) as [MissingId, Candidate][])

@@ -4,10 +4,11 @@ import { useCallback, useDeferredValue, useMemo, useSyncExternalStore } from 're
 import type { Guide } from '@/core/guides/guide'
 import type { Recommendation } from '@/core/recommend'
 import { guides as shippedGuides } from '@/core/guides/guides'
-import { allGuides, followGuides } from '@/store/guides'
+import { guideRegistry } from '@/store/guides'
 import type { Product } from '@/core/shelf/product'
 import { shippedProducts } from '@/core/shelf/products'
-import { allProducts, followProducts } from '@/store/products'
+import { productRegistry } from '@/store/products'
+import type { Registry } from '@/store/registry'
 import { recommendChanged } from '@/store/remembered'
 import { follow, front, type Front } from '@/store/cases'
 import type { Case } from '@/core/case/case'
@@ -42,10 +43,11 @@ export function useRecommendation(kase: Case, areaId: string | null): Recommenda
   }, [kase, others, areaId, guides, products])
 }
 
+const useRegistry = <Of>({ all, follow: followAll }: Registry<Of>, shipped: readonly Of[]): readonly Of[] =>
+  useSyncExternalStore(followAll, all, () => shipped)
+
 /** The guides that rate here, as they are now. */
-export const useGuides = (): readonly Guide[] => useSyncExternalStore(followGuides, allGuides, shippedOnly)
+export const useGuides = (): readonly Guide[] => useRegistry(guideRegistry, shippedGuides)
 
 /** The products that can be named here. */
-export const useProducts = (): readonly Product[] =>
-  useSyncExternalStore(followProducts, allProducts, () => shippedProducts)
-const shippedOnly = () => shippedGuides
+export const useProducts = (): readonly Product[] => useRegistry(productRegistry, shippedProducts)

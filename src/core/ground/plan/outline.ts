@@ -163,10 +163,14 @@ export function outlineArea(outline: Outline): Outcome<Derived<'ft²'>> {
   return area.value.v > 0 ? accept(area) : refuse('plan.no-size')
 }
 
+/** A polygon with an edge that crosses another. */
+export const crossesItself = (outline: Outline): boolean =>
+  outline.kind === 'polygon' && outline.points.length >= 3 && crossing(outline.points)
+
 function outlineFault(outline: Outline): ReturnType<typeof refuse> | undefined {
   if (outline.kind === 'polygon') {
     if (outline.points.length < 3) return refuse('plan.corners')
-    return crossing(outline.points) ? refuse('plan.crosses') : undefined
+    return crossesItself(outline) ? refuse('plan.crosses') : undefined
   }
   const those = lengthsOf(outline).map((name) => outline[name as keyof Outline] as unknown as number)
   if (outline.kind !== 'ring' ? those.some((v) => !(v > 0)) : !(outline.outside > 0 && outline.inside >= 0))

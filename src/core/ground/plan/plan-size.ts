@@ -2,7 +2,7 @@ import { accept, refuse, say, type Outcome, type Sentence } from '../../told/sen
 import { quantity } from '../../units/quantity'
 import { derive, given, type Derived, type Working } from '../../workings'
 import type { Size } from '../sized'
-import { outlineArea, ringsOf, type Outline } from './outline'
+import { crossesItself, outlineArea, ringsOf, type Outline } from './outline'
 import { common, groundArea, joined, without, type Ground } from './polygon'
 
 /** A shape that an area is drawn with, or a hole in it: a house, a patio. */
@@ -50,7 +50,7 @@ export function shapeFaults(shapes: readonly PlanShape[]): readonly ShapeFault[]
   const solid = joined(...shapes.filter(({ hole, outline }) => !hole && outlineArea(outline).ok).map(pieceOf))
   return shapes.flatMap((shape): ShapeFault[] => {
     const area = outlineArea(shape.outline)
-    if (!area.ok) return [{ shapeId: shape.id, sentence: area.refusal, crosses: area.refusal.key === 'plan.crosses' }]
+    if (!area.ok) return [{ shapeId: shape.id, sentence: area.refusal, crosses: crossesItself(shape.outline) }]
     if (!shape.hole) return []
     const inside = groundArea(common(pieceOf(shape), solid))
     return inside > area.value.value.v * noise

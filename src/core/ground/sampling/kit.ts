@@ -15,17 +15,21 @@ export function kitFor(ground: readonly Sampled[], bags: number): readonly Sente
   ]
 }
 
-/** How one composite is taken, step by step. Source: common practice. */
+/**
+ * How composites are taken, step by step. Source: common practice.
+ *
+ * @param cores of the one that is taken; null for several, of which each has its own
+ */
 export const stepsFor = (
   ground: readonly Sampled[],
-  cores: number,
+  cores: number | null,
   depth: Depth,
   { bagCups, waitWeeks }: Pick<Sampling, 'bagCups' | 'waitWeeks'>,
 ): readonly Sentence[] => [
   say('step.wait', { weeks: waitWeeks }),
   ...(ground.some(({ area }) => area.lie.irrigated) ? [say('step.heads')] : []),
   say(ground.some(({ crop }) => crop?.use === 'container') ? 'step.clear-mix' : 'step.clear', {}),
-  say('step.cores', { cores, from: depth.from, to: depth.to }),
+  ...(cores === null ? [] : [say('step.cores', { cores, from: depth.from, to: depth.to })]),
   say('step.mix'),
   say('step.dry'),
   say('step.fill', { cups: bagCups }),

@@ -1,10 +1,11 @@
+import { charge } from '../unit-words'
 import type { TestDefinition } from './definition'
 
 export const acidity = {
   id: 'acidity',
   label: { en: 'Acidity' },
   field: {
-    units: [{ unit: 'meq/100 g', words: ['meq', 'meq/100 g', 'meq/100g', 'cmol/kg', 'cmol(c)/kg'] }],
+    units: charge,
     low: 0,
     high: 40,
     example: '2.4',

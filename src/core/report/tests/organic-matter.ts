@@ -1,9 +1,10 @@
+import { percent } from '../unit-words'
 import type { TestDefinition } from './definition'
 
 export const organicMatter = {
   id: 'organicMatter',
   label: { en: 'Organic matter' },
-  field: { units: [{ unit: '%', words: ['%', 'percent'] }], low: 0, high: 100, example: '3.2' },
+  field: { units: percent, low: 0, high: 100, example: '3.2' },
   unit: '%',
   names: ['om', 'organic matter', 'soil organic matter', 'som', 'humus', 'org matter', 'o.m.'],
 } as const satisfies TestDefinition

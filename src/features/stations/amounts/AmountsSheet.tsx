@@ -25,9 +25,9 @@ export function AmountsSheet({ found }: { found: AreaRecommendation }) {
       <div className="mt-5">
         <p className="font-serif text-xl">{en.missing}</p>
         <ul className="mt-2 grid gap-2">
-          {found.missing.map((sentence) => (
+          {found.missing.map(({ station, sentence }) => (
             <li key={sentence.key}>
-              <Button kind="text" onClick={() => go(sentence.key.startsWith('missing.report') ? 'results' : 'ground')}>
+              <Button kind="text" onClick={() => go(station)}>
                 {render(sentence)}
               </Button>
             </li>

@@ -6,20 +6,22 @@ import { missingTests, type Change } from '@/core/told/missing'
 import { Formula } from '@/ui/Formula'
 import { weight } from '@/wording/format'
 import { render } from '@/wording/render'
-import { useGuides } from '../../case/useCase'
+import { useGuides, useProducts } from '../../case/useCase'
 import { en } from './messages'
 
 /** What the report does not say, and whether that could change the answer: each is tried at both ends. */
 export function Missing({ areaId, whole, sized }: { areaId: string; whole: Case; sized: boolean }) {
   const guides = useGuides()
+  const products = useProducts()
   const missing = useMemo(
     () =>
       missingTests(
         whole,
         whole.areas.find(({ id }) => id === areaId)!,
         guides,
+        products,
       ),
-    [whole, areaId, guides],
+    [whole, areaId, guides, products],
   )
   const { measures } = whole
   const words = ({ what, low, high }: Change) =>

@@ -11,7 +11,7 @@ import { Formula } from '@/ui/Formula'
 import { dateWords } from '@/wording/format'
 import { render, textOf } from '@/wording/render'
 import { answerOf, useOpenCase } from '../../case/context'
-import { useGuides } from '../../case/useCase'
+import { useGuides, useProducts } from '../../case/useCase'
 import { en as resultWords } from '../results/messages'
 import { Bases } from './Bases'
 import { Missing } from './Missing'
@@ -39,14 +39,15 @@ export function ReadingStation() {
 function useRead(area: AreaInSeason) {
   const { kase, recommendation } = useOpenCase()
   const guides = useGuides()
+  const products = useProducts()
   const found = answerOf(recommendation, area.id)
   const sized = found.size.ok
   return useMemo(() => {
     if (sized) return { sized, whole: kase, found }
     const ground = kase.areas.find(({ id }) => id === area.id)!
     const whole = { ...kase, areas: [{ ...ground, size: { text: '1000 sq ft', unit: 'ft²', value: 1_000 } }] }
-    return { sized, whole, found: recommend(whole, guides).areas[0]! }
-  }, [sized, kase, area, found, guides])
+    return { sized, whole, found: recommend(whole, guides, products).areas[0]! }
+  }, [sized, kase, area, found, guides, products])
 }
 
 function Sheet({ area, report }: { area: AreaInSeason; report: Report }) {
@@ -60,7 +61,7 @@ function Sheet({ area, report }: { area: AreaInSeason; report: Report }) {
     return (
       <div className="mt-5">
         <ul className="mb-3 grid gap-1 font-serif text-lg">
-          {found.missing.map((sentence) => (
+          {found.missing.map(({ sentence }) => (
             <li key={sentence.key}>{render(sentence)}</li>
           ))}
         </ul>

@@ -16,7 +16,7 @@ import { spanWords, weight } from '@/wording/format'
 import { classWord, lineName } from '@/wording/phrase'
 import { textOf } from '@/wording/render'
 import { useOpenCase } from '../../case/context'
-import { useGuides } from '../../case/useCase'
+import { useGuides, useProducts } from '../../case/useCase'
 import { SchoolFields } from '../../pages/office/SchoolFields'
 import { en } from './messages'
 
@@ -31,6 +31,7 @@ interface Props {
 export function SwitchGuide({ area, found, whole }: Props) {
   const { act, kase } = useOpenCase()
   const guides = useGuides()
+  const products = useProducts()
   const [tried, tryOut] = useState<{ guide?: GuideRef; schools: Record<string, string> }>({ schools: {} })
   const report = kase.reports.find(({ id }) => id === area.reportId)!
   const pinned = guides.find((guide) => guideRef(guide) === area.guide)
@@ -49,8 +50,8 @@ export function SwitchGuide({ area, found, whole }: Props) {
       schools: { ...whole.schools, ...tried.schools },
       areas: [{ ...own, guide: tried.guide ?? own.guide }],
     }
-    return readingChanges(found, recommend(trial, guides).areas[0]!)
-  }, [whole, area.id, tried, found, guides])
+    return readingChanges(found, recommend(trial, guides, products).areas[0]!)
+  }, [whole, area.id, tried, found, guides, products])
   if (!guide || !found.crop || !found.cropId) return null
   const take = () => {
     act((kase) => {

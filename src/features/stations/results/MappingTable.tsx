@@ -12,7 +12,7 @@ import { SelectField } from '@/ui/SelectField'
 import { mannerIds, mannerOf } from '@/core/report/manners'
 import { measuredBy } from '@/core/report/tests'
 import { textOf } from '@/wording/render'
-import { extractantOptions, unitChoices } from './ReportFields'
+import { extractantOptions, mannerOptions, unitChoices } from './ReportFields'
 import { en, lineLabel } from './messages'
 
 interface Props {
@@ -106,7 +106,7 @@ export function MappingTable({ mapping, cellsOf, dated, onChange }: Props) {
               key={id}
               label={textOf(mannerOf(id).label)}
               value={manner[id]}
-              options={Object.entries(mannerOf(id).values).map(([value, name]) => ({ value, label: textOf(name) }))}
+              options={mannerOptions(id)}
               none={textOf(mannerOf(id).unsaid)}
               onChange={(value) => setManner({ [id]: value })}
             />

@@ -5,8 +5,9 @@ import type { MeasuredField } from '@/core/report/tests'
 import type { AreaInSeason } from '@/core/case/in-season'
 import { fields } from '@/core/report/fields'
 import { extractants, type ExtractantId } from '@/core/guides/guide'
+import { mannerOf, type Manner, type MannerId } from '@/core/report/manners'
 import { lineField, lineUnit, readLine } from '@/core/report/lines'
-import { bufferKinds, type TestUnit } from '@/core/units/quantity'
+import type { TestUnit } from '@/core/units/quantity'
 import { rateUnitWords } from '@/core/units/rates'
 import type { Field, Typed, UnitWords } from '@/core/units/typed'
 import { ChoiceField } from '@/ui/ChoiceField'
@@ -23,7 +24,12 @@ export const extractantOptions = (Object.keys(extractants) as ExtractantId[]).ma
   value,
   label: textOf(extractants[value].label),
 }))
-export const bufferOptions = bufferKinds.map((value) => ({ value, label: value }))
+/** What a report may say of how a test was made. */
+export const mannerOptions = <Id extends MannerId>(id: Id) =>
+  Object.entries(mannerOf(id).values).map(([value, name]) => ({
+    value: value as NonNullable<Manner[Id]>,
+    label: textOf(name),
+  }))
 export const unitOptions: { value: TestUnit; label: string }[] = [
   { value: 'ppm', label: 'ppm (mg/kg)' },
   { value: 'lb/acre', label: 'lb/acre' },
@@ -68,7 +74,7 @@ export function BufferFields({ area }: { area: AreaInSeason }) {
       <SelectField
         label={en.buffer}
         value={report.buffer}
-        options={bufferOptions}
+        options={mannerOptions('buffer')}
         none={en.bufferNone}
         onChange={(buffer) => change((draft) => void (draft.buffer = buffer))}
       />

@@ -18,7 +18,14 @@ import { Formula } from '@/ui/Formula'
 import { render, textOf } from '@/wording/render'
 import { lineRefusal, lineUnderstood } from '../../shared/formatting'
 import { en, lineLabel } from './messages'
-import { extractantOptions, unitChoices, LimeMeaning, useExtractantFault, withUnit } from './ReportFields'
+import {
+  extractantOptions,
+  mannerOptions,
+  unitChoices,
+  LimeMeaning,
+  useExtractantFault,
+  withUnit,
+} from './ReportFields'
 import type { useReport } from './useReport'
 
 export type Sheet = ReturnType<typeof useReport>
@@ -171,12 +178,12 @@ function Aside({ sheet, field }: { sheet: Sheet; field: FieldName }) {
 function MannerChoice({ sheet: { report, change }, field }: { sheet: Sheet; field: FieldName }) {
   const id = isMeasured(field) ? testOf(field).manner : undefined
   if (!id) return null
-  const { label, values, usual, unsaid, elseExtractant } = mannerOf(id)
+  const { label, usual, unsaid, elseExtractant } = mannerOf(id)
   return (
     <AsideChoice
       label={textOf(label)}
-      value={report[id] as string | null}
-      options={Object.entries(values).map(([value, name]) => ({ value, label: textOf(name) }))}
+      value={report[id]}
+      options={mannerOptions(id)}
       none={usual ? undefined : textOf(unsaid)}
       quiet={field === 'pH' || field === 'bufferPH'}
       wanted={!usual && !elseExtractant && typedIn(report, field).text !== '' && !report[id]}

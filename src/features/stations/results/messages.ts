@@ -28,7 +28,6 @@ export const en = {
   pHIn: { water: 'pH in water', salt: 'pH in salt (CaCl₂)' },
   buffer: 'Buffer',
   bufferNone: 'none on the report',
-  bufferWhich: 'which buffer?',
   bufferPH: (kind: string | null) => (kind ? `${kind} buffer pH` : 'Buffer pH'),
   extractant: 'Extractant of P, K and Mg',
   extractantNone: 'choose what the report names',

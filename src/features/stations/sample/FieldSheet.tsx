@@ -13,7 +13,8 @@ import type { SampleSheet } from '@/core/ground/sampling/sheet'
 export function FieldSheet({ sheets }: { sheets: readonly SampleSheet[] }) {
   const { kase } = useOpenCase()
   const office = useOffice()
-  if (sheets.length === 0) return null
+  const [first] = sheets
+  if (!first) return null
   const ground = sheets.flatMap((sheet) => sheet.ground)
   const small = sheets.length > 4
   return (
@@ -37,11 +38,9 @@ export function FieldSheet({ sheets }: { sheets: readonly SampleSheet[] }) {
         <div>
           <h3 className="font-semibold">{en.steps}</h3>
           <ol className="list-decimal pl-4">
-            {stepsFor(ground, sheets[0]!.cores, sheets[0]!.depth, sheets[0]!.sampling)
-              .filter((sentence) => sheets.length === 1 || sentence.key !== 'step.cores')
-              .map((sentence) => (
-                <li key={sentence.key}>{render(sentence)}</li>
-              ))}
+            {stepsFor(ground, sheets.length > 1 ? null : first.cores, first.depth, first.sampling).map((sentence) => (
+              <li key={sentence.key}>{render(sentence)}</li>
+            ))}
           </ol>
         </div>
       </div>

@@ -1,0 +1,17 @@
+import type { UnitWords } from '../units/typed'
+
+/** Units of fields, and how people write them. */
+export const percent = [{ unit: '%', words: ['%', 'percent'] }] as const satisfies readonly UnitWords[]
+export const pounds = [{ unit: 'lb', words: ['lb', 'lbs', 'pounds', '#'] }] as const satisfies readonly UnitWords[]
+export const inches = [
+  { unit: 'in', words: ['in', 'inch', 'inches', '"'] },
+  { unit: 'cm', words: ['cm'] },
+] as const satisfies readonly UnitWords[]
+export const feet = [
+  { unit: 'ft', words: ['ft', 'feet', 'foot', "'"] },
+  { unit: 'm', words: ['m'] },
+] as const satisfies readonly UnitWords[]
+/** Charge on the exchange. */
+export const charge = [
+  { unit: 'meq/100 g', words: ['meq', 'meq/100 g', 'meq/100g', 'cmol/kg', 'cmol(c)/kg'] },
+] as const satisfies readonly UnitWords[]
