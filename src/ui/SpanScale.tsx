@@ -21,8 +21,10 @@ interface Props {
 
 const width = 250
 const inset = 10
-const step = 24
+const step = 28
 const top = 12
+/** Half of a letter of a label, about. */
+const halfLetter = 2.8
 
 /** A measured value on a scale, with what it lies between, through the spans that are wanted. */
 export function SpanScale({ from, to, spans, value, range, label }: Props) {
@@ -38,12 +40,13 @@ export function SpanScale({ from, to, spans, value, range, label }: Props) {
       viewBox={`0 0 ${width} ${height}`}
       role="img"
       aria-label={label}
-      className="max-w-full"
+      className="max-w-full overflow-visible"
     >
       {(spans.length > 0 ? spans : [null]).map((span, i) => {
         const y = line + i * step
         const left = span && x(span.low ?? from)
         const right = span && x(span.high ?? to)
+        const half = span && Math.min(Math.max(44, span.label.length * halfLetter), width / 2)
         return (
           <g key={i}>
             <line x1={inset} x2={width - inset} y1={y} y2={y} className="stroke-edge" strokeWidth="1" />
@@ -57,7 +60,7 @@ export function SpanScale({ from, to, spans, value, range, label }: Props) {
                   strokeWidth="2"
                 />
                 <text
-                  x={Math.min(Math.max((left! + right!) / 2, 44), width - 44)}
+                  x={Math.min(Math.max((left! + right!) / 2, half!), width - half!)}
                   y={y + 16}
                   textAnchor="middle"
                   className="fill-moss text-[11.5px]"

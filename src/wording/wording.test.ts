@@ -98,6 +98,14 @@ describe('words of the sample cases, and of random ones', () => {
   })
 })
 
+/** Rates by hand: 2 lb per 1,000 ft² is 3.2 oz per 100 ft²; × 4.88243 g/m² per lb/1,000 ft² (exact units) it is 97.65 g per 10 m². */
+test.each([
+  ['feet', 'runs from none to 3.2 oz per 100 ft² among'],
+  ['metres', 'runs from none to 97.6 g per 10 m² among'],
+] as const)('what several crops differ by is said in %s, as in the table beside it', (measures, words) =>
+  expect(render(say('several.nutrient', { nutrient: 'N', low: 0, high: 2, use: 'bed' }), measures)).toContain(words),
+)
+
 describe('passes', () => {
   const two = {
     count: 2,

@@ -28,7 +28,7 @@ export function quarrels(grown: readonly Answered[]): readonly Sentence[] {
     })
     if (rates.includes(undefined)) return
     const [low, high] = [Math.min(...(rates as number[])), Math.max(...(rates as number[]))]
-    if (high - low > apart * high) found.push(say('several.nutrient', { nutrient, low, high }))
+    if (high - low > apart * high) found.push(say('several.nutrient', { nutrient, low, high, use: first!.crop.use }))
   })
   return found
 }

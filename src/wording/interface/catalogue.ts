@@ -1,7 +1,8 @@
+import type { Use } from '../../core/guides/crop'
 import type { Key } from '../../core/told/keys'
 import { cautions } from '../en/cautions'
 import { matters } from '../en/matters'
-import { area, difference, length, places, type Measures } from '../format'
+import { area, difference, length, places, rate, type Measures } from '../format'
 import { capital, classWords, either, nutrient, num, pH, substances, text, type Args, type Phrase } from '../phrase'
 import { ground } from './ground'
 import { missingTests } from './missing'
@@ -90,8 +91,10 @@ export const en: Readonly<Record<Key, Phrase>> = {
   'several.pH-both': (a) =>
     `${capital(text(a.one))} wants lime here and ${text(a.other)} wants acid ground: they do not belong in one area.`,
   'several.pH-apart': () => 'Their pH spans do not meet: part them, or settle for the one that leads.',
-  'several.nutrient': (a) =>
-    `${capital(nutrient[text(a.nutrient)]!)} runs from ${places(num(a.low), 1)} to ${places(num(a.high), 1)} lb per 1,000 ft² among them: feed each by itself, or let one lead.`,
+  'several.nutrient': (a, m) => {
+    const [low, high] = [a.low, a.high].map((v) => rate(num(v), text(a.use) as Use, m))
+    return `${capital(nutrient[text(a.nutrient)]!)} runs from ${num(a.low) === 0 ? 'none' : low!.amount} to ${high!.amount} ${high!.per} among them: feed each by itself, or let one lead.`
+  },
 
   // What is missing
   'missing.size': () => 'Type how big this area is.',
