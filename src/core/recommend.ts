@@ -6,7 +6,7 @@ import { cautionsFor } from './told/cautions'
 import { cceField, fields, limeFields, moistureField, numberIn } from './report/fields'
 import type { Size } from './ground/sized'
 import type { Crop, Use } from './guides/crop'
-import { guideRef, type Guide, type GuideRef } from './guides/guide'
+import { type Guide, guideNamed, guideRef, type GuideRef } from './guides/guide'
 import { limeScales } from './shelf/lime-scales'
 import {
   feeds,
@@ -148,7 +148,9 @@ function recommendArea(
   products: readonly Product[],
 ): AreaRecommendation {
   const { guide, crop, report, read, size } = lookAt(kase, area, guides)
-  const base = {
+  const { lead, others } = answersFor(kase, area, products, { guide, crop, report, read, size })
+  const doubts = implausible(read, report, guide)
+  return {
     areaId: area.id,
     guide: guide && guideRef(guide),
     size,
@@ -157,31 +159,49 @@ function recommendArea(
     use: crop?.use ?? 'bed',
     planted: isPlanted(area, crop),
     season: crop?.nitrogen.season ? guide!.windows.dates[crop.nitrogen.season]!.label : null,
+    answer: lead,
+    others,
+    quarrels: lead && others.length > 0 ? quarrels([{ crop: crop!, answer: lead }, ...others]) : [],
+    missing: missingOf(area, size, guide, crop, report),
     problems: problemsOf(area, size, read, products),
-    doubts: implausible(read, report, guide),
-    missing: [
-      ...(size.ok ? [] : [lacking('ground', 'missing.size')]),
-      ...(crop
-        ? []
-        : [lacking('ground', guide ? (area.crop ? 'missing.crop-in-guide' : 'missing.crop') : 'missing.guide')]),
-      ...(report ? [] : [lacking('results', crop?.use === 'lawn' ? 'missing.report-lawn' : 'missing.report')]),
-    ],
+    doubts: lead ? [...doubts, ...doseDoubts(lead.reaction, guide!.limits)] : doubts,
   }
-  if (!size.ok || !crop || !guide || !report) return { ...base, answer: null, others: [], quarrels: [] }
+}
+
+/** The answer for the crop that leads and for each of the others; none while something is missing. */
+function answersFor(
+  kase: Case,
+  area: AreaInSeason,
+  products: readonly Product[],
+  { guide, crop, report, read, size }: ReturnType<typeof lookAt>,
+): { readonly lead: Answer | null; readonly others: AreaRecommendation['others'] } {
+  if (!size.ok || !crop || !guide || !report) return { lead: null, others: [] }
   const of = (cropId: string, one: Crop) =>
     answer({ kase, area, guide, products, report, read, size: size.value, cropId, crop: one })
-  const lead = of(area.crop!, crop)
   const others = area.otherCrops.flatMap((cropId) => {
     const other = cropIn(guide, cropId)
     return other && cropId !== area.crop ? [{ cropId, crop: other, answer: of(cropId, other) }] : []
   })
-  const doubts = [...base.doubts, ...doseDoubts(lead.reaction, guide.limits)]
-  return { ...base, doubts, answer: lead, others, quarrels: quarrels([{ crop, answer: lead }, ...others]) }
+  return { lead: of(area.crop!, crop), others }
 }
+
+const missingOf = (
+  area: AreaInSeason,
+  size: Outcome<Size>,
+  guide: Guide | null,
+  crop: Crop | null,
+  report: Report | null,
+): Missing[] => [
+  ...(size.ok ? [] : [lacking('ground', 'missing.size')]),
+  ...(crop
+    ? []
+    : [lacking('ground', guide ? (area.crop ? 'missing.crop-in-guide' : 'missing.crop') : 'missing.guide')]),
+  ...(report ? [] : [lacking('results', crop?.use === 'lawn' ? 'missing.report-lawn' : 'missing.report')]),
+]
 
 /** What an area refers to, as far as it is there. */
 function lookAt(kase: Case, area: AreaInSeason, guides: readonly Guide[]) {
-  const pinned = guides.find((one) => guideRef(one) === area.guide)
+  const pinned = guideNamed(guides, area.guide)
   const guide = pinned ? withSchools(pinned, kase.schools) : null
   const crop = cropIn(guide, area.crop)
   const report = kase.reports.find((one) => one.id === area.reportId) ?? null
@@ -246,12 +266,31 @@ export const figures = (
 function answer(asked: Asked): Answer {
   const known = placed(asked)
   const found = figuresOf(known)
-  const { reactionClass, schools, headline: first, matters, cautions, notMeasured: open } = told(known, found)
-  return { ...found, reactionClass, schools, headline: first, matters, cautions, notMeasured: open }
+  const { pH, reaction: ph, stone, needs, fertilizer, reading, bases, portions, spread } = found
+  const { reactionClass: word, schools, headline: first, matters, cautions, notMeasured: open } = told(known, found)
+  // One by one: objects that are spread into others are the slowest part of an answer.
+  return {
+    pH,
+    reaction: ph,
+    stone,
+    needs,
+    fertilizer,
+    reading,
+    bases,
+    portions,
+    spread,
+    reactionClass: word,
+    schools,
+    headline: first,
+    matters,
+    cautions,
+    notMeasured: open,
+  }
 }
 
 /** What is asked, with what follows of the ground before any figure. */
-interface Placed extends Asked {
+interface Placed {
+  readonly asked: Asked
   readonly stone: Stone
   readonly ground: Ground
   readonly feeding: Feeding
@@ -259,11 +298,11 @@ interface Placed extends Asked {
 
 function placed(asked: Asked): Placed {
   const stone = stoneFor(asked.read, asked.report, asked.guide)
-  return { ...asked, stone, ground: groundOf(asked, stone), feeding: feedingOf(asked) }
+  return { asked, stone, ground: groundOf(asked, stone), feeding: feedingOf(asked) }
 }
 
-function figuresOf(asked: Placed): Figures {
-  const { guide, report, read, size, crop, stone, ground, feeding } = asked
+function figuresOf({ asked, stone, ground, feeding }: Placed): Figures {
+  const { guide, report, read, size, crop } = asked
   const ph = reaction(read, report, ground)
   const reading = readingLines(read, report, guide, crop)
   const potted = isPotted(crop)
@@ -288,8 +327,8 @@ function figuresOf(asked: Placed): Figures {
 /** Mix without soil, which is fed through the water by its extract. */
 const isPotted = ({ phosphorusPotassium }: Crop) => phosphorusPotassium.method === 'by-extract'
 
-function told(asked: Placed, { reaction: ph, needs, reading, fertilizer }: Figures): Told {
-  const { kase, area, guide, read, cropId, crop, ground, feeding } = asked
+function told({ asked, ground, feeding }: Placed, { reaction: ph, needs, reading, fertilizer }: Figures): Told {
+  const { kase, area, guide, read, cropId, crop } = asked
   const majors = majorsOf({ needs })
   const potted = isPotted(crop)
   const { ahead, onPH, after } = headline(ph, majors, reading, { weak: area.concerns.includes('weak'), potted })

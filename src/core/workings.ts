@@ -1,4 +1,4 @@
-import { evaluate } from './units/expression'
+import { evaluateBy } from './units/expression'
 import type { Quantity } from './units/quantity'
 import type { Sentence } from './told/sentence'
 import type { SourceRef } from './guides/sources'
@@ -43,15 +43,9 @@ export function derive<Of extends string>(
   rule: Sentence,
   source: SourceRef,
 ): Derived<Of> {
-  const v = evaluate(expression, numbers(inputs))
+  const v = evaluateBy(expression, (name) => inputs[name]?.value.v)
   if (!Number.isFinite(v)) throw new RangeError(`${rule.key}: ${expression} is ${v}`)
   return { value: { v, of }, rule, expression, inputs, source }
-}
-
-const numbers = (inputs: Readonly<Record<string, Working>>): Record<string, number> => {
-  const values: Record<string, number> = {}
-  for (const name in inputs) values[name] = inputs[name]!.value.v
-  return values
 }
 
 /** The derivation's steps in the order of the arithmetic: what a number needs comes before it, each once. */

@@ -63,6 +63,8 @@ const shapes: Readonly<Record<string, Shape>> = {
   },
 }
 
+const named = Object.entries(shapes)
+
 /** The edge that widths measured from a straight line draw. */
 function byOffsets(widths: readonly number[], step: number): Ground {
   const far = widths.map((width, i): Point => [i * step, width])
@@ -81,7 +83,7 @@ const unlikeNext = ([x, y]: Point, i: number, all: readonly Point[]) => {
  * Undefined where no such name stands in the text; refuses lengths that the shape does not go by.
  */
 export function readNamed(text: string, measures: 'feet' | 'metres', pace: number): Outcome<Named> | undefined {
-  const found = Object.entries(shapes).find(([, { words }]) => words.test(text))
+  const found = named.find(([, { words }]) => words.test(text))
   if (!found) return undefined
   const [shape, { words, example, area, ground }] = found
   const pieces = text

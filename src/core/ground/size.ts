@@ -1,4 +1,4 @@
-import { accept, say, type Outcome, type Sentence } from '../told/sentence'
+import { accept, say, type Outcome } from '../told/sentence'
 import { feetPerMetre, sqFtPerAcre, sqFtPerSqMetre } from '../units/factors'
 import { derive } from '../workings'
 import type { Shape, Size } from './sized'
@@ -56,7 +56,7 @@ function read(text: string, measures: Measures, pace: number): Size {
   )
   if (tokens.length === 0) return unreadable(words.length > 0 ? 'size.no-diameter' : 'size.empty')
   const { part, count } = parse(tokens, measures)
-  const { expression, shape, said } =
+  const { expression, shape } =
     words.length > 0
       ? circle(
           part,
@@ -76,7 +76,16 @@ function read(text: string, measures: Measures, pace: number): Size {
       : tokens.some((token) => token.kind === 'measure' && token.of === 'area')
         ? 'told'
         : 'taped',
-    echo: say('size.echo', { ...said, sum: mixedSum(text), count, area: area.value.v, measures }),
+    echo: say('size.echo', {
+      shape: shape.kind,
+      width: shape.kind === 'rectangle' ? shape.width : null,
+      length: shape.kind === 'rectangle' ? shape.length : null,
+      across: shape.kind === 'circle' ? shape.diameter : null,
+      sum: mixedSum(text),
+      count,
+      area: area.value.v,
+      measures,
+    }),
   }
 }
 
@@ -178,11 +187,10 @@ function parse(tokens: readonly SizeToken[], measures: Measures): { part: Part; 
 
 const bracketed = (expression: string) => (/^[\d.]+$|^\([^()]*\)$/.test(expression) ? expression : `(${expression})`)
 
-/** One shape, and what the echo says of it. */
+/** One shape, and the expression for its area. */
 interface Outlined {
   readonly expression: string
   readonly shape: Shape
-  readonly said: Sentence['args']
 }
 
 function circle(part: Part, measures: Measures, byRadius: boolean): Outlined {
@@ -191,16 +199,15 @@ function circle(part: Part, measures: Measures, byRadius: boolean): Outlined {
   return {
     expression: `pi / 4 * ${short(diameter)}^2`,
     shape: { kind: 'circle', diameter },
-    said: { shape: 'circle', across: diameter },
   }
 }
 
 function flat(part: Part, measures: Measures): Outlined {
   if (part.of === 'length') return unreadable('size.length')
   const { v, expression, sides } = inUnit(part, 'area', bareUnit('area', measures))
-  if (!sides) return { expression, shape: { kind: 'plain', area: v }, said: { shape: 'plain' } }
+  if (!sides) return { expression, shape: { kind: 'plain', area: v } }
   const [width, length] = sides
-  return { expression, shape: { kind: 'rectangle', width, length }, said: { shape: 'rectangle', width, length } }
+  return { expression, shape: { kind: 'rectangle', width, length } }
 }
 
 /** `30+12 x 10` could be meant either way; the echo then tells how it was read and how to write the other. */

@@ -1,10 +1,10 @@
 import type { Crop } from './crop'
-import { guideRef, type ExtractantId, type Guide, type GuideRef } from './guide'
+import { type ExtractantId, type Guide, guideNamed, type GuideRef, guideRef } from './guide'
 
 /** Every crop that some guide has, the pinned guide's word on it first. */
 export function cropsOf(guides: readonly Guide[], pinned: GuideRef): ReadonlyMap<string, Crop> {
   const found = new Map<string, Crop>()
-  const first = guides.find((guide) => guideRef(guide) === pinned)
+  const first = guideNamed(guides, pinned)
   for (const guide of first ? [first, ...guides] : guides)
     for (const [id, crop] of Object.entries(guide.crops)) if (!found.has(id)) found.set(id, crop)
   return found
@@ -13,7 +13,7 @@ export function cropsOf(guides: readonly Guide[], pinned: GuideRef): ReadonlyMap
 /** The pinned guide where it has the crop, else the first that does. */
 export function guideWithCrop(guides: readonly Guide[], pinned: GuideRef, crop: string | null): GuideRef {
   const has = (guide: Guide) => crop === null || Object.hasOwn(guide.crops, crop)
-  const first = guides.find((guide) => guideRef(guide) === pinned)
+  const first = guideNamed(guides, pinned)
   const other = first && has(first) ? first : guides.find(has)
   return other ? guideRef(other) : pinned
 }

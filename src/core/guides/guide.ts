@@ -134,3 +134,12 @@ export interface Rates {
 export type GuideRef = `${string}@${number}`
 
 export const guideRef = ({ id, version }: Pick<Guide, 'id' | 'version'>): GuideRef => `${id}@${version}`
+
+const byRef = new WeakMap<readonly Guide[], ReadonlyMap<string, Guide>>()
+
+/** The guide of a list, which never changes, by its reference. */
+export function guideNamed(guides: readonly Guide[], ref: string | null | undefined): Guide | undefined {
+  let known = byRef.get(guides)
+  if (!known) byRef.set(guides, (known = new Map([...guides].reverse().map((one) => [guideRef(one), one]))))
+  return known.get(ref ?? '')
+}

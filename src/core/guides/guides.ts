@@ -1,5 +1,5 @@
 import { crops, lawnsByMinimum, pottedCrops } from './crops'
-import { guideRef, type ExtractantId, type Guide } from './guide'
+import { type ExtractantId, type Guide, guideNamed } from './guide'
 import { houseLimits } from './limits'
 import { houseSampling } from './sampling'
 import { houseSchools, olsenSchools, samplingSchools } from './schools'
@@ -153,4 +153,4 @@ export const guideFor = (extractant: ExtractantId): Guide | undefined =>
 /** Used while no extractant is named: its crops, aims and nitrogen hold whatever the laboratory's method. */
 export const defaultGuide = guides[0]!
 
-export const shipped = (ref: string): Guide | undefined => guides.find((guide) => guideRef(guide) === ref)
+export const shipped = (ref: string): Guide | undefined => guideNamed(guides, ref)

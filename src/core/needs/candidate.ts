@@ -8,7 +8,7 @@ import type { ChosenLime } from './lime/product'
 import { byLaboratory } from './need'
 import { say, type Sentence, type Text } from '../told/sentence'
 import { quantity } from '../units/quantity'
-import { given, type Derived, type Given, type Working } from '../workings'
+import { given, type Derived, type Given } from '../workings'
 
 /** The ground that a lime or sulfur figure is for. */
 export interface Ground {
@@ -54,19 +54,16 @@ export const inOrder = <M extends { readonly id: string }>(methods: readonly M[]
 /** The laboratory's own line among the candidates. */
 export const laboratory = { id: byLaboratory.id, label: byLaboratory.label }
 
-/** The soil's pH, and where the crop wants it. */
-export const wherePH = (pH: Working<'pH in water'>, ground: Where) => {
+/** The pH that the crop is to have here, and whose word that is. */
+export function aimFor(ground: Where): Given<'pH in water'> {
   const { crop } = ground
   const aim = aimOf(ground)
   const key = aim < crop.pH.aim ? 'guide.aim-here' : crop.pH.school ? 'guide.aim-school' : 'guide.aim'
-  return {
-    pH,
-    aim: given(
-      quantity(aim, 'pH in water'),
-      say(key, { crop: crop.label, school: crop.pH.school ?? null, usual: crop.pH.aim }),
-      crop.source,
-    ),
-  }
+  return given(
+    quantity(aim, 'pH in water'),
+    say(key, { crop: crop.label, school: crop.pH.school ?? null, usual: crop.pH.aim }),
+    crop.source,
+  )
 }
 
 /** Plots on sand are not limed as far, for manganese and zinc; organic soil no further than it needs. */

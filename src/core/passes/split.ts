@@ -70,7 +70,7 @@ export function split<S extends Substance, C extends Substance>(
   const least = Math.max(windows.length, 1)
   const why = derive(
     'passes',
-    `max(${least}, ceil(rate / cap))`,
+    countOf(least),
     { rate, cap: capped },
     say('passes.count', { cap: cap.perPass, unit: rate.value.of }),
     'practice',
@@ -91,9 +91,17 @@ export function split<S extends Substance, C extends Substance>(
     cap,
     interval: count > 1 ? cap.interval : null,
     perYear: perYear !== null && perYear < count ? perYear : null,
-    dressings: Array.from({ length: count }, (_, i) => ({
-      id: `${of}/${i + 1}`,
-      window: windows.length > 0 ? (windows[i] ?? again) : null,
-    })),
+    dressings: dressingsOf(of, count, windows),
   }
+}
+
+/** Written once for each least number of passes: an expression that is new must be read anew. */
+const counts: string[] = []
+const countOf = (least: number) => (counts[least] ??= `max(${least}, ceil(rate / cap))`)
+
+function dressingsOf(of: string, count: number, windows: readonly Window[]): readonly Dressing[] {
+  const dressings: Dressing[] = []
+  for (let n = 1; n <= count; n += 1)
+    dressings.push({ id: `${of}/${n}`, window: windows.length > 0 ? (windows[n - 1] ?? again) : null })
+  return dressings
 }

@@ -52,7 +52,9 @@ const outside = (v: number, [low, high]: NonNullable<ReadingLine['wanted']>): nu
 export function readingLines(read: ReadReport, report: Report, guide: Guide, crop: Crop): readonly ReadingLine[] {
   if (guide.medium === 'soilless') return soilless(read, guide, crop)
   const seen: Seen = { read, report, guide, crop }
-  return Object.values<Reader | null>(readers).flatMap((reader) => reader?.(seen) ?? [])
+  const lines: ReadingLine[] = []
+  for (const reader of inOrder) lines.push(...reader(seen))
+  return lines
 }
 
 /** A report, and whose eyes it is seen with. */
@@ -100,6 +102,7 @@ const readers: Readonly<Record<MeasuredField, Reader | null>> = {
   // It tells what the others mean.
   sampleDepth: null,
 }
+const inOrder = Object.values(readers).filter((reader) => reader !== null)
 
 function pHLine(read: ReadReport, crop: Crop): ReadingLine[] {
   if (!read.pH) return []

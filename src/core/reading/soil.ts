@@ -139,20 +139,23 @@ export function readReport(report: Report, area: Pick<Area, 'texture'>): ReadRep
     sar: test('sar'),
     freeLime: test('freeLime'),
     lead: test('lead'),
-    recommends: {
-      lime: take('recommends.lime', fields.lime, recommends.lime),
-      limeDepth: readInches(take('recommends.limeDepth', fields.depth, recommends.limeDepth), recommends.limeDepth),
-      sulfur: take('recommends.sulfur', fields.sulfur, recommends.sulfur),
-      ...Object.fromEntries(
-        [...majorNutrients, ...otherNutrients].map((nutrient) => [
-          nutrient,
-          take(`recommends.${nutrient}`, fields.nutrient, recommends[nutrient]),
-        ]),
-      ),
-    },
+    recommends: readRecommends(report, take),
     problems,
   }
 }
+
+/** The laboratory's own lines. */
+function readRecommends({ recommends }: Report, take: Take): ReadReport['recommends'] {
+  const found: { -readonly [Line in keyof ReadReport['recommends']]: number | undefined } = {
+    lime: take('recommends.lime', fields.lime, recommends.lime),
+    limeDepth: readInches(take('recommends.limeDepth', fields.depth, recommends.limeDepth), recommends.limeDepth),
+    sulfur: take('recommends.sulfur', fields.sulfur, recommends.sulfur),
+  }
+  for (const nutrient of nutrients)
+    found[nutrient] = take(`recommends.${nutrient}`, fields.nutrient, recommends[nutrient])
+  return found
+}
+const nutrients = [...majorNutrients, ...otherNutrients] as const
 
 /** As somebody said, else as the CEC of a mineral soil tells. */
 function textureOf({ texture }: Pick<Area, 'texture'>, cec?: Cec, matter?: OrganicMatter): Partial<Soil> {
@@ -200,6 +203,7 @@ function readTests(
   const printedWords: ElementWords = {}
   for (const element of elements) {
     const typed = report[element]
+    if (typed.text === '') continue
     const classes = classesOfWords(typed.text)
     const oxide = oxideIn(element, typed.text)
     const word = printedWord(typed)
@@ -262,8 +266,9 @@ export function paceOf({ pace }: Pick<Plan, 'pace'>): number {
 
 /** Feet of row, and feet from row to row; undefined where blank or unreadable. */
 export function readRows({ length, spacing }: Rows): { readonly length?: number; readonly spacing?: number } {
-  const feet = (field: Field, { unit, ...typed }: Typed) => {
-    const read = check(field, { ...typed, unit })
+  const feet = (field: Field, typed: Typed) => {
+    const read = check(field, typed)
+    const { unit } = typed
     if (!read.ok || read.value === undefined) return undefined
     if (unit === 'm') return read.value * feetPerMetre
     if (unit === 'in') return read.value / inchesPerFoot

@@ -96,5 +96,12 @@ export const feeds = (product: Product | undefined): product is Fertilizer => pr
 export const isFertilizer = (product: Product | undefined): product is Fertilizer =>
   feeds(product) && Object.values(product.feeding.grade).some((percent) => percent > 0)
 
-export const productNamed = (products: readonly Product[], ref: ProductRef | null): Product | undefined =>
-  products.find((one) => productRef(one) === ref)
+const byRef = new WeakMap<readonly Product[], ReadonlyMap<string, Product>>()
+
+/** The product of a list, which never changes, by its reference. */
+export function productNamed(products: readonly Product[], ref: ProductRef | null): Product | undefined {
+  if (ref === null) return undefined
+  let known = byRef.get(products)
+  if (!known) byRef.set(products, (known = new Map([...products].reverse().map((one) => [productRef(one), one]))))
+  return known.get(ref)
+}

@@ -82,8 +82,6 @@ interface Caution {
   readonly none?: readonly Fact[]
 }
 
-const no: readonly Fact[] = []
-
 /** In order of harm: people first, then plants and water, then money. Source of all: common practice. */
 export const cautions: readonly Caution[] = [
   { key: 'lead-no-food', all: ['lead no food'] },
@@ -127,17 +125,25 @@ export const cautions: readonly Caution[] = [
   { key: 'own-laboratory', all: ['ours leads'] },
 ]
 
+type Holds = (so: Circumstances) => boolean
+const every =
+  (names: readonly Fact[] = []): Holds =>
+  (so) =>
+    names.every((fact) => facts[fact](so))
+const some =
+  (names: readonly Fact[]): Holds =>
+  (so) =>
+    names.some((fact) => facts[fact](so))
+const rules = cautions.map(({ key, all, any, none = [] }) => ({
+  key,
+  all: every(all),
+  any: any ? some(any) : every(),
+  none: some(none),
+}))
+
 /** The cautions that the circumstances call for, the most harmful first, each once and with its reason. */
 export function cautionsFor(so: Circumstances): Sentence[] {
-  const known = new Map<Fact, boolean>()
-  const is = (fact: Fact): boolean => {
-    const found = known.get(fact) ?? facts[fact](so)
-    known.set(fact, found)
-    return found
-  }
-  const called = cautions
-    .filter(({ all = no, any, none = no }) => all.every(is) && (any === undefined || any.some(is)) && !none.some(is))
-    .map(({ key }) => key)
+  const called = rules.filter(({ all, any, none }) => all(so) && any(so) && !none(so)).map(({ key }) => key)
   return [...new Set(called)].map((key) => say(`caution.${key}`))
 }
 

@@ -2,7 +2,7 @@ import { amountsOf, differ } from '../needs/amounts'
 import type { What } from '../needs/need'
 import type { Area, Case, LineField, Report } from '../case/case'
 import type { MeasuredField } from '../report/tests'
-import { guideRef, type Guide } from '../guides/guide'
+import { type Guide, guideNamed } from '../guides/guide'
 import { rangeOf } from '../report/measured'
 import { readLine, withLine } from '../report/lines'
 import { recommend, type AreaRecommendation } from '../recommend'
@@ -124,7 +124,7 @@ export function missingTests(
   products: readonly Product[],
 ): readonly MissingTest[] {
   const report = kase.reports.find(({ id }) => id === area.reportId)
-  const guide = guides.find((one) => guideRef(one) === area.guide)
+  const guide = guideNamed(guides, area.guide)
   if (!report || !guide) return []
   const answered = ({ report: tried, texture }: Trial) =>
     recommend({ ...kase, areas: [texture ? { ...area, texture } : area], reports: [tried] }, guides, products).areas[0]!

@@ -7,7 +7,14 @@ export type Token =
   | { readonly kind: 'name'; readonly text: string }
   | { readonly kind: 'mark'; readonly text: string }
 
-type Node = (inputs: Readonly<Record<string, number>>) => number
+/** The number that stands under a name; undefined where none does. */
+type Lookup = (name: string) => number | undefined
+type Node = (of: Lookup) => number
+interface Compiled {
+  readonly node: Node
+  /** Whether it takes any input. */
+  readonly asks: boolean
+}
 
 /** `ceil` takes a number this close above a whole one for that whole one. */
 const noise = 1e-12
@@ -50,9 +57,10 @@ const operations: Readonly<Record<string, (a: number, b: number) => number>> = {
 }
 
 /** Precedence climbing over the tokens; unary minus binds tighter than × and looser than ^. */
-function compile(expression: string): Node {
+function compile(expression: string): Compiled {
   const stream = tokens(expression)
   let next = 0
+  let asks = false
   const isMark = (text: string) => stream[next]?.kind === 'mark' && stream[next]!.text === text
   const expect = (text: string) => {
     if (!isMark(text)) throw new SyntaxError(`${text} expected: ${expression}`)
@@ -66,7 +74,7 @@ function compile(expression: string): Node {
     if (token.kind === 'name') return isMark('(') ? call(token.text) : named(token.text)
     if (token.text === '-') {
       const inner = climb(3)
-      return (inputs) => -inner(inputs)
+      return (of) => -inner(of)
     }
     if (token.text !== '(') throw new SyntaxError(`${token.text} not expected: ${expression}`)
     const inner = climb(1)
@@ -84,12 +92,15 @@ function compile(expression: string): Node {
       args.push(climb(1))
     }
     expect(')')
-    return (inputs) => f(...args.map((arg) => arg(inputs)))
+    const [first, second] = args
+    if (args.length === 1) return (of) => f(first!(of))
+    return args.length === 2 ? (of) => f(first!(of), second!(of)) : (of) => f(...args.map((arg) => arg(of)))
   }
 
   function named(name: string): Node {
-    return (inputs) => {
-      const value = inputs[name] ?? constants[name]
+    asks ||= !(name in constants)
+    return (of) => {
+      const value = of(name) ?? constants[name]
       if (value === undefined) throw new ReferenceError(`no input ${name}: ${expression}`)
       return value
     }
@@ -104,21 +115,16 @@ function compile(expression: string): Node {
       next += 1
       const operation = operations[token.text]!
       const [a, b] = [left, climb(token.text === '^' ? power : power + 1)]
-      left = (inputs) => operation(a(inputs), b(inputs))
+      left = (of) => operation(a(of), b(of))
     }
   }
 
   const node = climb(1)
   if (next < stream.length) throw new SyntaxError(`goes on after its end: ${expression}`)
-  return node
+  return { node, asks }
 }
 
 const compiled = new Map<string, Node>()
-
-function isEmpty(inputs: object): boolean {
-  for (const name in inputs) if (name) return false
-  return true
-}
 
 /**
  * The value of an expression over named inputs.
@@ -126,11 +132,15 @@ function isEmpty(inputs: object): boolean {
  *
  * @example evaluate('rate * (aim - pH)', { rate: 1.7, aim: 6.4, pH: 5.6 }) // 1.36
  */
-export function evaluate(expression: string, inputs: Readonly<Record<string, number>> = {}): number {
+export const evaluate = (expression: string, inputs: Readonly<Record<string, number>> = {}): number =>
+  evaluateBy(expression, (name) => inputs[name])
+
+/** The same over inputs that stand wherever `of` finds them. */
+export function evaluateBy(expression: string, of: Lookup): number {
   const known = compiled.get(expression)
-  if (known) return known(inputs)
-  const node = compile(expression)
-  // One without inputs is made of what somebody typed: it hardly comes again.
-  if (compiled.size < 1_000 && !isEmpty(inputs)) compiled.set(expression, node)
-  return node(inputs)
+  if (known) return known(of)
+  const { node, asks } = compile(expression)
+  // One that asks for nothing is made of what somebody typed: it hardly comes again.
+  if (compiled.size < 1_000 && asks) compiled.set(expression, node)
+  return node(of)
 }

@@ -71,13 +71,16 @@ export interface Field {
 /** A report says that nothing was found, without saying how little it could have found. */
 const notFound = /^\s*(?:n\.?\s?d\.?|b\.?d\.?l\.?|not detected|none detected|below detection(?: limit)?)\s*$/i
 
+/** Most fields of a report are blank: one answer serves them all. */
+const blankField: Outcome<undefined> = accept(undefined)
+
 /**
  * The number in a field, undefined when nothing was typed, or the sentence that says what is wrong with it.
  * A value ten times too large is taken for a lost decimal point, and the sentence says so.
  */
 export function check(field: Field, typed: Typed): Outcome<number | undefined> {
   const { text, value } = typed
-  if (text.trim() === '') return accept(undefined)
+  if (text.trim() === '') return blankField
   const { low, high, example } = field
   if (value === null) {
     if (/^\s*-/.test(text)) return refuse('field.negative', { text, example })

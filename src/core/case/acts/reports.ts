@@ -1,6 +1,6 @@
 import type { Case, Report, SpotCheck } from '../case'
 import { guidesFor } from '../../guides/choose'
-import { guideRef, type Guide } from '../../guides/guide'
+import { type Guide, guideNamed, guideRef } from '../../guides/guide'
 import { isMember, membersOf } from '../members'
 import { withAreas, withEntry, withoutEntry, type Act } from './act'
 
@@ -26,7 +26,7 @@ export const pinGuides =
     if (!extractant) return kase
     return withAreas(kase, (area) => {
       if (area.reportId !== reportId) return area
-      const now = guides.find((guide) => guideRef(guide) === area.guide)
+      const now = guideNamed(guides, area.guide)
       const guide = guidesFor(guides, extractant, area.seasons[kase.season]?.crop ?? null)[0]
       return guide && now?.extractant !== extractant ? { ...area, guide: guideRef(guide) } : area
     })

@@ -1,7 +1,7 @@
 import type { Case, Sample } from '../../case/case'
 import { inSeason } from '../../case/in-season'
 import type { Area } from '../../case/case'
-import { guideRef, type Guide } from '../../guides/guide'
+import { type Guide, guideNamed } from '../../guides/guide'
 import { defaultGuide } from '../../guides/guides'
 import type { Sampling } from '../../guides/sampling'
 import { withSchools } from '../../guides/schools'
@@ -30,7 +30,7 @@ export interface SampleSheet {
 }
 
 export const guideOf = (area: Pick<Area, 'guide'> | undefined, kase: Case, guides: readonly Guide[]): Guide =>
-  withSchools(guides.find((one) => guideRef(one) === area?.guide) ?? defaultGuide, kase.schools)
+  withSchools(guideNamed(guides, area?.guide) ?? defaultGuide, kase.schools)
 
 function sampledOf(ground: Area, kase: Case, guides: readonly Guide[]): Sampled {
   const area = inSeason(ground, kase.season)

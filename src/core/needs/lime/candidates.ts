@@ -1,5 +1,5 @@
 import type { Report } from '../../case/case'
-import { inOrder, laboratory, limeDepth, usualDepth, wherePH, type Candidate, type Ground } from '../candidate'
+import { aimFor, inOrder, laboratory, limeDepth, usualDepth, type Candidate, type Ground } from '../candidate'
 import type { Cap } from '../../passes/split'
 import type { ReadReport } from '../../reading/soil'
 import { say, type Outcome, type Sentence } from '../../told/sentence'
@@ -27,7 +27,8 @@ interface Opinion {
 function opinionsOf({ soil, pH, buffer, acidity }: ReadReport, ground: Ground): Opinion[] {
   if (pH === undefined) return []
   const inputs: LimeInputs = {
-    ...wherePH(pH, ground),
+    pH,
+    aim: aimFor(ground),
     buffer,
     acidity,
     texture: soil.texture,
@@ -64,7 +65,8 @@ function printedCandidate(read: ReadReport, report: Report, ground: Ground, opin
     ...(uncorrected ? [say('laboratory.pure-uncorrected')] : []),
     ...(read.recommends.limeDepth === undefined ? [say('laboratory.depth-unknown')] : []),
   ]
-  return { ...laboratory, rate: printedLime(read.recommends.lime!, read, report, ground), remarks }
+  const { id, label } = laboratory
+  return { id, label, rate: printedLime(read.recommends.lime!, read, report, ground), remarks }
 }
 
 /** A laboratory's figure this close to a method's is taken to be that method's, rounded. */

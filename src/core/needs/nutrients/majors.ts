@@ -1,7 +1,7 @@
 import type { Report } from '../../case/case'
 import { byGuide, byLaboratory, type Check, type Lead, type Need } from '../need'
 import { split, uncapped, type Cap } from '../../passes/split'
-import { rate, type Rating } from '../../reading/classify'
+import { rate as rateOf, type Rating } from '../../reading/classify'
 import { refuse, say, type Outcome } from '../../told/sentence'
 import type { MajorNutrient } from '../../units/quantity'
 import { fromPrinted, type RateUnit } from '../../units/rates'
@@ -18,7 +18,7 @@ import { triState } from './methods/tri-state'
  */
 export function majorNeed(nutrient: MajorNutrient, report: Report, feeding: Feeding): Need<MajorNutrient> {
   const { read, settings, guide } = feeding
-  const rating = nutrient === 'N' ? undefined : rate(nutrient === 'P₂O₅' ? 'P' : 'K', read, report, guide)
+  const rating = nutrient === 'N' ? undefined : rateOf(nutrient === 'P₂O₅' ? 'P' : 'K', read, report, guide)
   const rated = rating?.ok ? rating.value : undefined
   const blank = { of: nutrient, rating: rated, checks: [], remarks: [] }
   if (nutrient === 'P₂O₅' && settings.phosphorusBanned)
@@ -72,23 +72,18 @@ function ownRate(
 
 function need(
   nutrient: MajorNutrient,
-  { rate: perThousand, why, dressings }: Rated,
+  { rate, why, dressings }: Rated,
   lead: Lead,
   rating: Rating | undefined,
   checks: readonly Check<MajorNutrient>[],
   feeding: Feeding,
 ): Need<MajorNutrient> {
-  const led = { of: nutrient, why, lead, rating, rate: perThousand, checks, remarks: [] }
-  if (perThousand.value.v === 0) return { ...led, outcome: 'none' }
-  const amount = onArea(nutrient, perThousand, feeding)
+  if (rate.value.v === 0) return { of: nutrient, outcome: 'none', why, lead, rating, rate, checks, remarks: [] }
+  const amount = onArea(nutrient, rate, feeding)
   const windows = nutrient === 'N' ? (dressings ?? feeding.crop.nitrogen.dressings ?? []) : []
   const dated = windows.map((id) => ({ id, label: feeding.guide.windows.dates[id]!.label }))
-  return {
-    ...led,
-    outcome: 'apply',
-    amount,
-    passes: split(nutrient, amount, perThousand, capOf(nutrient, feeding), nutrient, dated),
-  }
+  const passes = split(nutrient, amount, rate, capOf(nutrient, feeding), nutrient, dated)
+  return { of: nutrient, outcome: 'apply', why, lead, rating, rate, amount, passes, checks, remarks: [] }
 }
 
 const onArea = (

@@ -58,10 +58,10 @@ function asPrinted(nutrient: OtherNutrient, printed: number, around: Around): Ne
 }
 
 function asNeed(nutrient: OtherNutrient, verdict: Verdict, { area }: Feeding): Need<OtherNutrient> {
-  const of = { of: nutrient, checks: [], remarks: [] }
-  if (!('rate' in verdict)) return { ...of, ...verdict }
-  const { rate, why } = verdict
-  if (rate.value.v === 0) return { ...of, outcome: 'none', why }
+  const { why } = verdict
+  if (!('rate' in verdict)) return { of: nutrient, outcome: verdict.outcome, why, checks: [], remarks: [] }
+  const { rate } = verdict
+  if (rate.value.v === 0) return { of: nutrient, outcome: 'none', why, checks: [], remarks: [] }
   const amount = derive(`lb ${nutrient}`, 'rate * area / 1000', { rate, area }, say('area.share'), 'arithmetic')
   const material = carrierOf[nutrient]
   const product = material && {
@@ -69,7 +69,8 @@ function asNeed(nutrient: OtherNutrient, verdict: Verdict, { area }: Feeding): N
     bagLb: material.bagLb,
     amount: productOf(nutrient, amount, material),
   }
-  return { ...of, outcome: 'apply', why, rate, amount, passes: split(nutrient, amount, rate, once), product }
+  const passes = split(nutrient, amount, rate, once)
+  return { of: nutrient, outcome: 'apply', why, rate, amount, passes, checks: [], remarks: [], product }
 }
 
 /** They are small, and go on at once. */

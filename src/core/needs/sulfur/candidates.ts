@@ -1,5 +1,5 @@
 import type { Report } from '../../case/case'
-import { inOrder, laboratory, typedDepth, usualDepth, wherePH, type Candidate, type Ground } from '../candidate'
+import { aimFor, inOrder, laboratory, typedDepth, usualDepth, type Candidate, type Ground } from '../candidate'
 import type { Acidifier } from '../../shelf/product'
 import { textures } from '../../guides/soils'
 import type { Cap } from '../../passes/split'
@@ -18,7 +18,8 @@ export function sulfurCandidates(read: ReadReport, report: Report, ground: Groun
   const printed = read.recommends.sulfur
   if (printed)
     candidates.push({
-      ...laboratory,
+      id: laboratory.id,
+      label: laboratory.label,
       rate: productOf(fromPrinted('S', printed, report.recommends.sulfur.unit as RateUnit), material),
       remarks: [say('laboratory.sulfur-pure')],
     })
@@ -26,7 +27,7 @@ export function sulfurCandidates(read: ReadReport, report: Report, ground: Groun
   const { texture } = soil
   if (!texture || pH === undefined) return candidates
   for (const method of inOrder(sulfurMethods, ground.methods.sulfur)) {
-    const figure = method.compute({ ...wherePH(pH, ground), texture, climate: ground.climate })
+    const figure = method.compute({ pH, aim: aimFor(ground), texture, climate: ground.climate })
     if (!figure.ok) {
       candidates.push({ id: method.id, label: method.label, refusal: figure.refusal, remarks: [] })
       continue

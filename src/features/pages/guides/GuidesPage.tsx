@@ -7,7 +7,7 @@ import { useSearchParams } from 'next/navigation'
 import { useState } from 'react'
 import { withFigure, type GuidePath } from '@/core/guides/compare'
 import { uses } from '@/core/guides/crop'
-import { guideRef, type Guide } from '@/core/guides/guide'
+import { type Guide, guideNamed, guideRef } from '@/core/guides/guide'
 import { defaultGuide, shipped } from '@/core/guides/guides'
 import type { Source } from '@/core/guides/sources'
 import { addGuides, guideUses } from '@/store/guides'
@@ -30,7 +30,7 @@ export function GuidesPage() {
   const params = useSearchParams()
   const guides = useGuides()
   const [draft, setDraft] = useState<Guide | null>(null)
-  const stored = guides.find((one) => guideRef(one) === params.get('guide')) ?? defaultGuide
+  const stored = guideNamed(guides, params.get('guide')) ?? defaultGuide
   const guide = draft ?? stored
   const id = params.get('crop')
   const crop = id !== null && Object.hasOwn(guide.crops, id) ? id : null

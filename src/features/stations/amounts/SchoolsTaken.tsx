@@ -3,14 +3,14 @@
 import type { AreaRecommendation } from '@/core/recommend'
 import { useOpenCase } from '../../case/context'
 import { useGuides } from '../../case/useCase'
-import { guideRef } from '@/core/guides/guide'
+import { guideNamed } from '@/core/guides/guide'
 import { SchoolFields } from '../../pages/office/SchoolFields'
 import { en } from './messages'
 
 /** Where practitioners disagree on this crop: which school the case follows. */
 export function SchoolsTaken({ found }: { found: AreaRecommendation }) {
   const { kase, edit } = useOpenCase()
-  const guide = useGuides().find((one) => guideRef(one) === found.guide)
+  const guide = guideNamed(useGuides(), found.guide)
   if (!guide || !found.crop || !found.cropId || !found.answer?.schools.length) return null
   return (
     <details className="mt-4">

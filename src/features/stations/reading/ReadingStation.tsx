@@ -4,7 +4,7 @@ import { CircleAlert } from 'lucide-react'
 import { useMemo, useState } from 'react'
 import type { Report } from '@/core/case/case'
 import type { AreaInSeason } from '@/core/case/in-season'
-import { guideRef } from '@/core/guides/guide'
+import { guideNamed } from '@/core/guides/guide'
 import { recommend, type AreaRecommendation } from '@/core/recommend'
 import { Button } from '@/ui/Button'
 import { Formula } from '@/ui/Formula'
@@ -55,7 +55,7 @@ function Sheet({ area, report }: { area: AreaInSeason; report: Report }) {
   const guides = useGuides()
   const { found, whole, sized } = useRead(area)
   const [bases, showBases] = useState(false)
-  const guide = guides.find((one) => guideRef(one) === found.guide)
+  const guide = guideNamed(guides, found.guide)
   const { answer, crop } = found
   if (!answer || !crop || !guide)
     return (

@@ -5,7 +5,7 @@ import { useMemo, useState } from 'react'
 import type { Case } from '@/core/case/case'
 import type { AreaInSeason } from '@/core/case/in-season'
 import { guidesFor } from '@/core/guides/choose'
-import { guideRef, type Guide, type GuideRef } from '@/core/guides/guide'
+import { type Guide, guideNamed, guideRef, type GuideRef } from '@/core/guides/guide'
 import { readingChanges } from '@/core/reading/compare'
 import type { ReadingLine } from '@/core/reading/lines'
 import { recommend, type AreaRecommendation } from '@/core/recommend'
@@ -34,12 +34,12 @@ export function SwitchGuide({ area, found, whole }: Props) {
   const products = useProducts()
   const [tried, tryOut] = useState<{ guide?: GuideRef; schools: Record<string, string> }>({ schools: {} })
   const report = kase.reports.find(({ id }) => id === area.reportId)!
-  const pinned = guides.find((guide) => guideRef(guide) === area.guide)
+  const pinned = guideNamed(guides, area.guide)
   const speaking = report.extractant
     ? guidesFor(guides, report.extractant, area.crop).filter((guide) => area.crop === null || area.crop in guide.crops)
     : []
   const offered = pinned && !speaking.includes(pinned) ? [pinned, ...speaking] : speaking
-  const guide = guides.find((one) => guideRef(one) === (tried.guide ?? area.guide)) ?? pinned
+  const guide = guideNamed(guides, tried.guide ?? area.guide) ?? pinned
   const isTried =
     (tried.guide !== undefined && tried.guide !== area.guide) ||
     Object.entries(tried.schools).some(([id, option]) => option !== (kase.schools[id] ?? firstOption(guide, id)))

@@ -5,7 +5,7 @@ import { lazy, Suspense, useState } from 'react'
 import { v4 as newId } from 'uuid'
 import type { Report } from '@/core/case/case'
 import type { AreaInSeason } from '@/core/case/in-season'
-import { guideRef } from '@/core/guides/guide'
+import { guideNamed } from '@/core/guides/guide'
 import { implausible } from '@/core/reading/plausibility'
 import { readReport } from '@/core/reading/soil'
 import type { ReportLayout } from '@/core/report/layout'
@@ -140,7 +140,7 @@ function useDoubts(area: AreaInSeason, report: Report, { stored }: Sheet): reado
   const guides = useGuides()
   if (!stored) return []
   if (report.id === area.reportId) return answerOf(recommendation, area.id).doubts
-  const guide = guides.find((one) => guideRef(one) === area.guide) ?? null
+  const guide = guideNamed(guides, area.guide) ?? null
   return implausible(readReport(report, area), report, guide)
 }
 

@@ -1,7 +1,7 @@
 'use client'
 
 import { useState } from 'react'
-import { guideRef } from '@/core/guides/guide'
+import { guideNamed } from '@/core/guides/guide'
 import type { Sampled } from '@/core/ground/sampling/advice'
 import { apart } from '@/core/ground/sampling/together'
 import { Button } from '@/ui/Button'
@@ -107,7 +107,7 @@ function Because({ bag, before }: { bag: readonly Sampled[]; before: readonly (r
 function HowSampled() {
   const { kase, area, edit } = useOpenCase()
   const guides = useGuides()
-  const guide = guides.find((one) => guideRef(one) === area?.guide) ?? guides[0]!
+  const guide = guideNamed(guides, area?.guide) ?? guides[0]!
   return (
     <details className="mt-2">
       <summary className="text-ink-2 cursor-pointer py-1.5 text-[14.5px]">{en.schools}</summary>
