@@ -108,7 +108,6 @@ export function readReport(report: Report, area: Pick<Area, 'texture'>): ReadRep
     problems.push({ field: name, sentence: read.refusal })
     return undefined
   }
-  const { recommends } = report
   const test: TakeTest = (name) => take(name, lineField(name, report.buffer), report[name])
   const readings = readTests(report, test, problems)
   const pH = readPH(report, test)
