@@ -1,6 +1,7 @@
-import type { Case, Report, SpotCheck } from '../case'
+import type { Case, LineField, Report, SpotCheck } from '../case'
 import { guidesFor } from '../../guides/choose'
 import { type Guide, guideNamed, guideRef } from '../../guides/guide'
+import { lineUnit, readLine, withLine } from '../../report/lines'
 import { isMember, membersOf } from '../members'
 import { withAreas, withEntry, withoutEntry, type Act } from './act'
 
@@ -31,6 +32,20 @@ export const pinGuides =
       return guide && now?.extractant !== extractant ? { ...area, guide: guideRef(guide) } : area
     })
   }
+
+/** Fills in a line of a report, which takes its place on the paper where it has none. */
+export const fillLine =
+  (reportId: string, field: LineField, text: string): Act =>
+  (kase) => ({
+    ...kase,
+    reports: withEntry(kase.reports, reportId, (report) => {
+      const unit = lineUnit(report, field)
+      const filled = withLine(report, field, readLine(field, text, unit))
+      return report.lines.some((line) => line.field === field)
+        ? filled
+        : { ...filled, lines: [...report.lines, { field, unit }] }
+    }),
+  })
 
 /** Lets a report decide for an area. */
 export const putInForce =

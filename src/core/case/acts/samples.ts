@@ -30,6 +30,21 @@ export const tickCore = (sampleId: string, core: number, on: boolean): Act =>
     return { ...sample, ticked: on ? { ...others, [core]: true } : others }
   })
 
+/** Samples that a laboratory has been sent, under its ticket. */
+export const sendSamples =
+  (ids: readonly string[], ticket: string, date: string): Act =>
+  (kase) => ({
+    ...kase,
+    samples: kase.samples.map((sample) =>
+      ids.includes(sample.id) ? { ...sample, ticket, sent: date, due: '' } : sample,
+    ),
+  })
+
+/** Whether this case takes samples at all. */
+export const needSamples =
+  (sampling: boolean): Act =>
+  (kase) => ({ ...kase, sampling })
+
 export const removeSample =
   (id: string): Act =>
   (kase) => ({ ...kase, samples: withoutEntry(kase.samples, id) })

@@ -1,5 +1,6 @@
 'use client'
 
+import { followSchool } from '@/core/case/acts/choices'
 import type { AreaRecommendation } from '@/core/recommend'
 import { useOpenCase } from '../../case/context'
 import { useGuides } from '../../case/useCase'
@@ -9,7 +10,7 @@ import { en } from './messages'
 
 /** Where practitioners disagree on this crop: which school the case follows. */
 export function SchoolsTaken({ found }: { found: AreaRecommendation }) {
-  const { kase, edit } = useOpenCase()
+  const { kase, act } = useOpenCase()
   const guide = guideNamed(useGuides(), found.guide)
   if (!guide || !found.crop || !found.cropId || !found.answer?.schools.length) return null
   return (
@@ -21,7 +22,7 @@ export function SchoolsTaken({ found }: { found: AreaRecommendation }) {
           guides={[guide]}
           chosen={kase.schools}
           crop={{ id: found.cropId, use: found.crop.use }}
-          onChoose={(school, option) => edit((draft) => void (draft.schools[school] = option))}
+          onChoose={(school, option) => act(followSchool(school, option))}
         />
       </div>
     </details>

@@ -1,14 +1,12 @@
 'use client'
 
-import { withEntry } from '@/core/case/acts/act'
-import { addReport } from '@/core/case/acts/reports'
+import { addReport, fillLine } from '@/core/case/acts/reports'
 import { isMember, membersOf } from '@/core/case/members'
 import { useState } from 'react'
 import { v4 as newId } from 'uuid'
 import { blankReport } from '@/core/case/blank'
 import type { AreaInSeason } from '@/core/case/in-season'
 import { betweenPatches, type Patch } from '@/core/report/kit'
-import { lineUnit, readLine } from '@/core/report/lines'
 import { colourKits, inLight, kitTests, lights, vialColour, type KitTest, type Light } from '@/demo/kit'
 import { formatISO } from 'date-fns'
 import { Button } from '@/ui/Button'
@@ -56,17 +54,8 @@ export function KitSheet({ area, onCame, onClose }: Props) {
       laboratory: en.kitName,
       areas: membersOf([area.id]),
     }
-    act((kase) => {
-      const there = today ? kase : addReport(blank, guides)(kase)
-      return {
-        ...there,
-        reports: withEntry(there.reports, id, (report) => ({
-          ...report,
-          [test]: readLine(test, text!, lineUnit(report, test)),
-          lines: [...report.lines, { field: test, unit: lineUnit(report, test) }],
-        })),
-      }
-    })
+    const fill = fillLine(id, test, text!)
+    act(today ? fill : (kase) => fill(addReport(blank, guides)(kase)))
     onCame(id)
   }
   return (

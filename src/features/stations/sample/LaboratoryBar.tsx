@@ -1,5 +1,6 @@
 'use client'
 
+import { sendSamples } from '@/core/case/acts/samples'
 import { formatISO } from 'date-fns'
 import { useState } from 'react'
 import { sampleState } from '@/core/ground/sampling/state'
@@ -15,7 +16,7 @@ const most = 40
 
 /** Sends what was taken to the laboratory, and takes its reports in when they are there. */
 export function LaboratoryBar({ sheets }: { sheets: readonly SampleSheet[] }) {
-  const { edit } = useOpenCase()
+  const { act } = useOpenCase()
   const collect = useCollect()
   const [told, tell] = useState<string | null>(null)
   const [busy, setBusy] = useState(false)
@@ -40,11 +41,8 @@ export function LaboratoryBar({ sheets }: { sheets: readonly SampleSheet[] }) {
           depth: depth.to,
         })),
       })
-      const ids = new Set(ready.map(({ sample }) => sample.id))
-      edit((draft) => {
-        for (const sample of draft.samples)
-          if (ids.has(sample.id)) Object.assign(sample, { ticket, sent: today(), due: '' })
-      })
+      const ids = ready.map(({ sample }) => sample.id)
+      act(sendSamples(ids, ticket, today()))
       tell(null)
     })
   return (

@@ -1,5 +1,6 @@
 'use client'
 
+import { followSchool } from '@/core/case/acts/choices'
 import { useState } from 'react'
 import { guideNamed } from '@/core/guides/guide'
 import type { Sampled } from '@/core/ground/sampling/advice'
@@ -105,7 +106,7 @@ function Because({ bag, before }: { bag: readonly Sampled[]; before: readonly (r
 
 /** Where practitioners disagree on taking samples. */
 function HowSampled() {
-  const { kase, area, edit } = useOpenCase()
+  const { kase, area, act } = useOpenCase()
   const guides = useGuides()
   const guide = guideNamed(guides, area?.guide) ?? guides[0]!
   return (
@@ -116,7 +117,7 @@ function HowSampled() {
           guides={[guide]}
           chosen={kase.schools}
           sampling
-          onChoose={(school, option) => edit((draft) => void (draft.schools[school] = option))}
+          onChoose={(school, option) => act(followSchool(school, option))}
         />
       </div>
     </details>

@@ -3,7 +3,7 @@ import { useLiveQuery } from 'dexie-react-hooks'
 import { useMemo } from 'react'
 import { v4 as newId } from 'uuid'
 import { blankSample } from '@/core/case/blank'
-import { addSamples, moveToBag, removeSample, tickCore } from '@/core/case/acts/samples'
+import { addSamples, moveToBag, needSamples, removeSample, tickCore } from '@/core/case/acts/samples'
 import type { Area, Case, Sample } from '@/core/case/case'
 import type { Point } from '@/core/ground/plan/polygon'
 import { codesOf, sampleCode } from '@/core/ground/sampling/codes'
@@ -108,6 +108,6 @@ export function useSampleEdits() {
     move: (areaId: string, to: string | null) => act(moveToBag(areaId, to)),
     tick: (id: string, core: number, on: boolean) => act(tickCore(id, core, on)),
     remove: (id: string) => act(removeSample(id)),
-    setNeeded: (needed: boolean) => edit((draft) => void (draft.sampling = needed)),
+    setNeeded: (needed: boolean) => act(needSamples(needed)),
   }
 }

@@ -3,6 +3,7 @@
 import { attach } from '@/store/cases'
 import { useLiveQuery } from 'dexie-react-hooks'
 import { useEffect, useState } from 'react'
+import { scalePicture, setPicture } from '@/core/case/acts/plan'
 import type { Point } from '@/core/ground/plan/polygon'
 import { readSize } from '@/core/ground/size'
 import { attachmentOf, largestPhoto, pictureFault, type PictureFault } from '@/store/attachments'
@@ -65,15 +66,13 @@ export function usePicture() {
       y: (size.height * feetPerPixel) / 2,
       feetPerPixel,
     }
-    setFault(
-      (await attach(kase.id, (now) => ({ ...now, plan: { ...now.plan, picture } }), attached)) ? null : 'refused',
-    )
+    setFault((await attach(kase.id, setPicture(picture), attached)) ? null : 'refused')
   }
   return { image, fault, load, gone: Boolean(attachment) && kept === null }
 }
 
 export function PictureBar({ picture, onScale }: { picture: ReturnType<typeof usePicture>; onScale: () => void }) {
-  const { kase, edit } = useOpenCase()
+  const { kase, act } = useOpenCase()
   const loadDemo = async () => {
     const response = await fetch('/aerial.jpg')
     await picture.load(new File([await response.blob()], 'aerial.jpg', { type: 'image/jpeg' }))
@@ -91,7 +90,7 @@ export function PictureBar({ picture, onScale }: { picture: ReturnType<typeof us
         {kase.plan.picture && (
           <>
             <Button onClick={onScale}>{en.setScale}</Button>
-            <Button onClick={() => edit((draft) => void (draft.plan.picture = null))}>{en.removePicture}</Button>
+            <Button onClick={() => act(setPicture(null))}>{en.removePicture}</Button>
           </>
         )}
       </div>
@@ -107,22 +106,14 @@ export function PictureBar({ picture, onScale }: { picture: ReturnType<typeof us
 
 /** Asks how far apart two points of the picture are, and sizes it so; the first point stays where it is. */
 export function ScaleForm({ points: [from, to], onDone }: { points: readonly [Point, Point]; onDone: () => void }) {
-  const { kase, edit } = useOpenCase()
+  const { kase, act } = useOpenCase()
   const [text, setText] = useState('')
   // A length is read as the width of a strip one foot long.
   const read = readSize(`(${text}) x 1 ft`, kase.measures)
   const feet = text.trim() !== '' && read.ok ? read.value.area.value.v : undefined
   const apply = () => {
-    const apart = Math.hypot(to[0] - from[0], to[1] - from[1])
-    if (!feet || apart === 0) return
-    const factor = feet / apart
-    edit((draft) => {
-      const { picture } = draft.plan
-      if (!picture) return
-      picture.feetPerPixel *= factor
-      picture.x = from[0] + (picture.x - from[0]) * factor
-      picture.y = from[1] + (picture.y - from[1]) * factor
-    })
+    if (!feet) return
+    act(scalePicture(from, to, feet))
     onDone()
   }
   return (

@@ -1,0 +1,48 @@
+import { oneArea, typed } from '../../testing/one-area'
+import { guides } from '../../guides/guides'
+import { blankReport, blankSample } from '../blank'
+import { membersOf } from '../members'
+import { followSchool } from './choices'
+import { scalePicture, setPicture } from './plan'
+import { addReport, fillLine } from './reports'
+import { addSamples, needSamples, sendSamples } from './samples'
+
+describe('what is done to a case', () => {
+  const picture = { attachment: 'p', name: 'yard.png', width: 100, height: 50, x: -70, y: 35, feetPerPixel: 1.4 }
+
+  test('a picture is sized by a known length, about the first of its points', () => {
+    const laid = setPicture(picture)(oneArea({}))
+    const scaled = scalePicture([0, 0], [20, 0], 40)(laid)
+    expect(scaled.plan.picture).toEqual({ ...picture, feetPerPixel: 2.8, x: -140, y: 70 })
+    expect(scalePicture([-70, 35], [-70, 15], 10)(laid).plan.picture).toMatchObject({
+      x: -70,
+      y: 35,
+      feetPerPixel: 0.7,
+    })
+    expect(scalePicture([5, 5], [5, 5], 40)(laid)).toBe(laid)
+    expect(setPicture(null)(laid).plan.picture).toBeNull()
+  })
+
+  test('a kit fills a line once, wherever the paper has it', () => {
+    const report = { ...blankReport('r2'), kind: 'kit' as const, areas: membersOf(['a']) }
+    const filled = fillLine('r2', 'pH', '6.4')(fillLine('r2', 'pH', '6.2')(addReport(report, guides)(oneArea({}))))
+    const kit = filled.reports.find(({ id }) => id === 'r2')!
+    expect(kit.pH).toEqual(typed('6.4'))
+    expect(kit.lines.filter(({ field }) => field === 'pH')).toHaveLength(1)
+    expect(fillLine('none', 'pH', '6.4')(filled)).toEqual(filled)
+  })
+
+  test('only the samples that are sent bear the ticket', () => {
+    const two = addSamples([blankSample('s1', 1), { ...blankSample('s2', 2), due: '2026-05-01' }])(oneArea({}))
+    const sent = sendSamples(['s2'], 'ticket', '2026-04-02')(two)
+    expect(sent.samples[0]).toBe(two.samples[0])
+    expect(sent.samples[1]).toMatchObject({ ticket: 'ticket', sent: '2026-04-02', due: '' })
+    expect(needSamples(false)(sent)).toMatchObject({ sampling: false, samples: sent.samples })
+  })
+
+  test('a school is followed on its own question', () =>
+    expect(followSchool('retest', '2')(followSchool('bag', '1')(oneArea({}))).schools).toEqual({
+      bag: '1',
+      retest: '2',
+    }))
+})
