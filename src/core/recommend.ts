@@ -24,7 +24,6 @@ import { withSchools } from './guides/schools'
 import { takenFor, type Taken } from './guides/taken'
 import { textures, type Texture, type TextureId } from './guides/soils'
 import { chosenLime, stoneFor, type Stone } from './needs/lime/stone'
-import type { Key } from './told/keys'
 import { headline, notMeasured, type Matters } from './told/headline'
 import { oneFertilizer, type OneFertilizer } from './mix/one-fertilizer'
 import type { Feeding } from './needs/nutrients/method'
@@ -41,7 +40,8 @@ import { readingLines, type ReadingLine } from './reading/lines'
 import { doseDoubts, implausible } from './reading/plausibility'
 import type { Doubt } from './report/remedy'
 import { nothingRead, readAreaSize, readDepth, readReport, type Problem, type ReadReport } from './reading/soil'
-import { say, type Outcome, type Sentence, type Text } from './told/sentence'
+import { say, type Outcome, type Sentence, type Bare } from './told/sentence'
+import type { Text } from './told/text'
 import { quarrels } from './told/several'
 import { majorNutrients, type MajorNutrient } from './units/quantity'
 import { check } from './units/typed'
@@ -85,7 +85,7 @@ export interface Missing {
   readonly sentence: Sentence
 }
 
-const lacking = (station: Missing['station'], key: Key): Missing => ({ station, sentence: say(key) })
+const lacking = (station: Missing['station'], key: Bare): Missing => ({ station, sentence: say(key) })
 
 /** Numbers, and why they are what they are: enough for whoever computes on. */
 export interface Figures {

@@ -15,7 +15,7 @@ import type { LimeSieves, Season } from '../core/case/season'
 import { limeScales, sieveMeshes } from '../core/shelf/lime-scales'
 import { textures } from '../core/guides/soils'
 import { majorNutrients } from '../core/units/quantity'
-import { languages } from '../core/told/sentence'
+import { languages } from '../core/told/text'
 import { paceOf } from '../core/reading/soil'
 import { readTyped, type Typed, type UnitWords } from '../core/units/typed'
 

@@ -1,13 +1,16 @@
 import { cautions } from './en/cautions'
+import { fieldSheet, steps } from './en/field-sheet'
 import { letter } from './en/letter'
 import { matters } from './en/matters'
 import { measures, type MeasureWords } from './en/measures'
-import type { Phrase } from './phrase'
+import type { Phrases } from './phrase'
 import type { Worded } from './worded'
 
 /** What each language has, key for key: English says what there is, and another that lacks a key does not compile. */
-export type MatterWords = Readonly<Record<keyof typeof matters, Phrase>>
+export type MatterWords = Pick<Phrases, keyof typeof matters>
 export type LetterWords = Worded<typeof letter>
+export type StepWords = Pick<Phrases, keyof typeof steps>
+export type FieldSheetWords = Worded<typeof fieldSheet>
 
 /** Everything that is said to a client in one language. */
 export interface ClientWords {
@@ -15,6 +18,8 @@ export interface ClientWords {
   readonly cautions: Readonly<Record<keyof typeof cautions, string>>
   readonly letter: LetterWords
   readonly measures: MeasureWords
+  readonly steps: StepWords
+  readonly fieldSheet: FieldSheetWords
 }
 
-export const english: ClientWords = { matters, cautions, letter, measures }
+export const english: ClientWords = { matters, cautions, letter, measures, steps, fieldSheet }

@@ -1,9 +1,10 @@
 import type { Letter, LetterArea, LetterRow } from '../core/letter/letter'
-import type { Language, Sentence, Text } from '../core/told/sentence'
+import type { Sentence } from '../core/told/sentence'
+import type { Language, Text } from '../core/told/text'
 import { gradeWords, measure, sizeWords, weight, type Measures } from './format'
 import type { ClientWords } from './languages'
 import { passesWords } from './passes'
-import { capital } from './phrase'
+import { capital, worded } from './phrase'
 
 /** A letter in words; whoever shows it, on screen, on paper or as plain text, only lays it out. */
 export interface WordedLetter {
@@ -68,7 +69,7 @@ function wordArea(
   textOf: (text: Text) => string,
   measures: Measures,
 ): WordedArea {
-  const said = ({ key, args }: Sentence) => words.matters[key as 'headline.leave'](args, measures)
+  const said = (sentence: Sentence) => worded(words.matters, sentence, measures)
   const short = inFeed.map((nutrient) => words.letter.nutrients[nutrient]).join(', ')
   return {
     id: areaId,

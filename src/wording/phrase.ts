@@ -1,10 +1,20 @@
-import type { SentenceArg } from '../core/told/sentence'
+import type { Key } from '../core/told/keys'
+import type { ArgsOf, Sentence, SentenceArg } from '../core/told/sentence'
 import { tests } from '../core/report/tests'
 import type { TestDefinition } from '../core/report/tests/definition'
 import { figure, pHFigure, type Measures } from './format'
 
-export type Args = Readonly<Record<string, SentenceArg>>
-export type Phrase = (args: Args, measures: Measures) => string
+/** How each sentence is worded, of nothing but what it is told of. */
+export type Phrases = { readonly [K in Key]: (args: Readonly<ArgsOf<K>>, measures: Measures) => string }
+/** A phrase for a sentence that is known only by what it is: the two belong together. */
+type Phrase = (args: Sentence['args'], measures: Measures) => string
+
+/** A sentence by the words that there are for it. Throws ReferenceError where there are none. */
+export function worded(words: Partial<Phrases>, { key, args }: Sentence, measures: Measures): string {
+  const phrase = words[key] as Phrase | undefined
+  if (!phrase) throw new ReferenceError(`no words for ${key}`)
+  return phrase(args, measures)
+}
 
 export const text = (arg: SentenceArg | undefined): string =>
   arg !== null && typeof arg === 'object' ? arg.en : typeof arg === 'number' ? figure(arg) : String(arg ?? '')

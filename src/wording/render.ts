@@ -1,6 +1,8 @@
-import type { Sentence, Text } from '../core/told/sentence'
+import type { Sentence } from '../core/told/sentence'
+import type { Text } from '../core/told/text'
 import { en } from './interface/catalogue'
 import type { Measures } from './format'
+import { worded } from './phrase'
 
 /**
  * Puts a sentence of the core into the interface's words. Throws ReferenceError for a key that it does not have, which
@@ -8,10 +10,6 @@ import type { Measures } from './format'
  *
  * @example render(say('missing.crop')) // 'Choose what grows here.'
  */
-export function render(sentence: Sentence, measures: Measures = 'feet'): string {
-  const phrase = en[sentence.key]
-  if (!phrase) throw new ReferenceError(`no words for ${sentence.key}`)
-  return phrase(sentence.args, measures)
-}
+export const render = (sentence: Sentence, measures: Measures = 'feet'): string => worded(en, sentence, measures)
 
 export const textOf = (text: Text): string => text.en

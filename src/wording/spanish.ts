@@ -1,8 +1,9 @@
 import { cautions } from './es/cautions'
+import { fieldSheet, steps } from './es/field-sheet'
 import { letter } from './es/letter'
 import { matters } from './es/matters'
 import { measures } from './es/measures'
 import type { ClientWords } from './languages'
 
-/** Loaded with the first letter in Spanish. */
-export const spanish: ClientWords = { matters, cautions, letter, measures }
+/** Loaded with the first paper in Spanish. */
+export const spanish: ClientWords = { matters, cautions, letter, measures, steps, fieldSheet }

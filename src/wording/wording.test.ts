@@ -12,12 +12,15 @@ import { leadClasses } from '../core/reading/lead'
 import { saltBands } from '../core/reading/salts'
 import { recommend } from '../core/recommend'
 import { readSize } from '../core/ground/size'
+import type { Args } from '../core/told/args'
+import type { Key } from '../core/told/keys'
 import { say, type Sentence } from '../core/told/sentence'
 import { isDerived, type Working } from '../core/workings'
 import { derivation } from './derivation'
 import { en } from './interface/catalogue'
 import { area, difference, figure, measure, pHFigure, rate, volumeWords, weight } from './format'
 import { passesWords } from './passes'
+import { text, type Phrases } from './phrase'
 import { render } from './render'
 
 const coreFiles = (folder: string): string[] =>
@@ -28,6 +31,23 @@ const coreFiles = (folder: string): string[] =>
         ? [join(folder, entry.name)]
         : [],
   )
+
+test('a sentence says what it is of: another key or argument does not compile', () => {
+  const keys: readonly Key[] = [] as readonly (keyof Args)[]
+  // @ts-expect-error -- no such key
+  say('cap.turff')
+  // @ts-expect-error -- an argument is missing
+  const without = say('cap.turf')
+  // @ts-expect-error -- an argument has another name
+  say('cap.turf', { element: 'N' })
+  // @ts-expect-error -- an argument is of another kind
+  say('depth.typed', { depth: '6' })
+  // @ts-expect-error -- both of the two take it
+  say(keys.length > 0 ? 'cap.turf' : 'cap.none')
+  // @ts-expect-error -- no phrase may read what it is not told
+  const phrases: Partial<Phrases> = { 'cap.turf': (a) => text(a.element) }
+  expect([phrases['cap.turf']!({ nutrient: 'N' }, 'feet'), without.args]).toEqual(['', {}])
+})
 
 describe('the catalogue', () => {
   const source = coreFiles(join(__dirname, '../core'))

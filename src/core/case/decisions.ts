@@ -1,4 +1,4 @@
-import type { Language } from '../told/sentence'
+import type { Language } from '../told/text'
 import type { Typed } from '../units/typed'
 
 /** Who decided, when, and why. */

@@ -1,5 +1,5 @@
 import type { Key } from '../told/keys'
-import { say, type Sentence } from '../told/sentence'
+import { say, type Sentence, type Said } from '../told/sentence'
 import { feetPerMetre, inchesPerFoot, sqFtPerAcre, sqFtPerHectare, sqFtPerSqMetre } from '../units/factors'
 import { readNumber } from '../units/typed'
 
@@ -24,8 +24,8 @@ export class Unreadable extends Error {
     super(why.key)
   }
 }
-export const unreadable = (key: Key, args: Sentence['args'] = {}): never => {
-  throw new Unreadable(say(key, args))
+export const unreadable = <K extends Key>(key: K, ...args: Said<K>): never => {
+  throw new Unreadable(say(key, ...args))
 }
 
 /** Factors go into expressions with twelve figures, which is more than anybody measures. */

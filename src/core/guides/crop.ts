@@ -1,4 +1,4 @@
-import type { Text } from '../told/sentence'
+import type { Text } from '../told/text'
 import type { SourceRef } from './sources'
 
 /** How ground is managed decides the rate it is spoken of in, the caps, and whether it is dug. */

@@ -1,4 +1,4 @@
-import type { Text } from '../told/sentence'
+import type { Text } from '../told/text'
 import type { Element, SoilUnit } from '../units/quantity'
 import type { Crop, ExtractId, RateGroup, Use } from './crop'
 import type { Limits } from './limits'

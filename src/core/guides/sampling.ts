@@ -1,4 +1,4 @@
-import type { Text } from '../told/sentence'
+import type { Text } from '../told/text'
 import type { Use } from './crop'
 import type { SourceRef } from './sources'
 
@@ -49,12 +49,19 @@ export const houseSampling: Sampling = {
 
 /** Tests that a laboratory can be asked for. */
 export const soilTests = {
-  routine: { label: { en: 'routine: pH, buffer, P, K, Ca, Mg, CEC, organic matter' } },
-  media: { label: { en: 'soilless mix, saturated media extract' } },
-  salts: { label: { en: 'soluble salts' } },
-  lead: { label: { en: 'total lead' } },
-  nitrate: { label: { en: 'nitrate' } },
-  micronutrients: { label: { en: 'micronutrients' } },
+  routine: {
+    label: {
+      en: 'routine: pH, buffer, P, K, Ca, Mg, CEC, organic matter',
+      es: 'básico: pH, búfer, P, K, Ca, Mg, CIC, materia orgánica',
+    },
+  },
+  media: {
+    label: { en: 'soilless mix, saturated media extract', es: 'sustrato sin tierra, extracto de pasta saturada' },
+  },
+  salts: { label: { en: 'soluble salts', es: 'sales solubles' } },
+  lead: { label: { en: 'total lead', es: 'plomo total' } },
+  nitrate: { label: { en: 'nitrate', es: 'nitrato' } },
+  micronutrients: { label: { en: 'micronutrients', es: 'micronutrientes' } },
 } as const satisfies Record<string, { label: Text }>
 
 export type TestId = keyof typeof soilTests

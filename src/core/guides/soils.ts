@@ -1,4 +1,4 @@
-import type { Text } from '../told/sentence'
+import type { Text } from '../told/text'
 
 /**
  * Soil textures, and the row that stands for each in the two texture tables.

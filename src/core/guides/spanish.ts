@@ -1,4 +1,4 @@
-import type { Text } from '../told/sentence'
+import type { Text } from '../told/text'
 
 /** What the shipped data is called in Spanish, wherever a client may read it. */
 const spanish = {

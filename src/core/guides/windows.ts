@@ -1,5 +1,5 @@
 import { both, type English } from './spanish'
-import type { Text } from '../told/sentence'
+import type { Text } from '../told/text'
 import type { SourceRef } from './sources'
 
 /** First and last month, 1 to 12; a span may run over the new year. */

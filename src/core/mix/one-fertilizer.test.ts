@@ -18,14 +18,14 @@ const exactly = <const Of extends string>(v: number, of: Of) => derive(of, Strin
 const ft2 = (v: number) => exactly(v, 'ft²')
 
 function need(nutrient: MajorNutrient, lb: number, area: number): Need<MajorNutrient> {
-  if (lb === 0) return { of: nutrient, outcome: 'none', why: say('nutrient.enough'), checks: [], remarks: [] }
+  if (lb === 0) return { of: nutrient, outcome: 'none', why: say('nutrient.P-turf'), checks: [], remarks: [] }
   const amount = exactly(lb, `lb ${nutrient}`)
   const rate = exactly((lb * 1000) / area, `lb ${nutrient}/1000 ft²`)
   return {
     of: nutrient,
     remarks: [],
     outcome: 'apply',
-    why: say('nutrient.needed'),
+    why: say('nutrient.laboratory'),
     rate,
     amount,
     passes: split(nutrient, amount, rate, { perPass: 100, interval: null, rule: say('cap.none') }),

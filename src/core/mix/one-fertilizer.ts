@@ -120,11 +120,7 @@ function shareOf(fertilizer: Fertilizer, nutrient: MajorNutrient, pH: number | u
     'grade / 100 * first_year',
     {
       grade: percent,
-      first_year: given(
-        quantity(share, 'of it in the first year'),
-        say('material.first-year', { nutrient }),
-        'practice',
-      ),
+      first_year: given(quantity(share, 'of it in the first year'), say('material.first-year'), 'practice'),
     },
     say('material.share-first-year'),
     'practice',

@@ -1,4 +1,3 @@
-import type { Key } from '../told/keys'
 import type { Crop } from '../guides/crop'
 import type { Guide } from '../guides/guide'
 import type { Limits } from '../guides/limits'
@@ -6,7 +5,8 @@ import type { Acidifier } from '../shelf/product'
 import type { Climate } from '../guides/soils'
 import type { ChosenLime } from './lime/product'
 import { byLaboratory } from './need'
-import { say, type Sentence, type Text } from '../told/sentence'
+import { say, type Sentence } from '../told/sentence'
+import type { Text } from '../told/text'
 import { quantity } from '../units/quantity'
 import { given, type Derived, type Given } from '../workings'
 
@@ -77,7 +77,7 @@ export const limeBelow = ({ crop: { pH, limeBelow: own }, organic, limits: { lim
 type Where = Pick<Ground, 'crop' | 'sandy' | 'organic' | 'limits'>
 
 /** A depth that nobody typed. */
-export const usualDepth = (v: number, key: Key): Given<'in'> =>
+export const usualDepth = (v: number, key: `depth.usual-${'dug' | 'sulfur' | 'surface'}`): Given<'in'> =>
   given(quantity(v, 'in'), say(key, { depth: v }), 'practice')
 export const typedDepth = (v: number): Given<'in'> =>
   given(quantity(v, 'in'), say('depth.typed', { depth: v }), 'reported')

@@ -1,7 +1,8 @@
 import type { Passes } from '../passes/split'
 import type { Rating } from '../reading/classify'
 import type { Product } from '../shelf/product'
-import type { Lack, Sentence, Text } from '../told/sentence'
+import type { Lack, Sentence } from '../told/sentence'
+import type { Text } from '../told/text'
 import {
   isMajor,
   isMinor,

@@ -7,6 +7,7 @@ import { split } from '../passes/split'
 import { sodium } from '../reading/salts'
 import type { ReadReport } from '../reading/soil'
 import { say, type Sentence } from '../told/sentence'
+import type { Text } from '../told/text'
 import { sulfurCandidates, sulfurCap, sulfurIn } from './sulfur/candidates'
 import { derive, type Derived } from '../workings'
 
@@ -50,6 +51,16 @@ export interface Reaction {
 /** A view of the ground's pH, before any figure. */
 type View = Pick<Reaction, 'outcome' | 'because' | 'why'>
 
+/** The ground's pH and the span, aim and trigger of what grows there. */
+interface Standing {
+  readonly pH: number
+  readonly low: number
+  readonly high: number
+  readonly aim: number
+  readonly trigger: number
+  readonly crop: Text
+}
+
 const guideLine = { id: byGuide.id, label: byGuide.label }
 
 const notGiven = (
@@ -68,21 +79,27 @@ export function reaction(read: ReadReport, report: Report, ground: Ground): Reac
   const { lime, sulfur } = read.recommends
   if (ground.crop.use === 'container') return inMix(read, ground)
   if (lime && sulfur) return { outcome: 'unknown', because: 'asked-for-both', why: say('reaction.both') }
-  const own = ownView(read, ground)
+  const where = standingOf(read, ground)
+  const own = ownView(where, read, ground)
   const figures = (of: 'lime' | 'sulfur') =>
     of === 'lime' ? limeCandidates(read, report, ground) : sulfurCandidates(read, report, ground)
   const printed = lime ? 'lime' : sulfur ? 'sulfur' : undefined
   if (printed) {
     const agrees = own.outcome === printed
-    const why = say(`reaction.laboratory-${printed}`, { ...own.why.args, agrees })
+    const why =
+      printed === 'lime'
+        ? say('reaction.laboratory-lime', { agrees, pH: where?.pH, trigger: where?.trigger })
+        : say('reaction.laboratory-sulfur', { agrees, pH: where?.pH, high: where?.high })
     const view: View = { outcome: printed, because: 'laboratory', why }
     return printed === 'lime'
-      ? dosed(printed, view, figures(printed), ground, agrees ? undefined : own.why)
-      : acidified(view, read, report, ground, agrees ? undefined : own.why)
+      ? dosed(printed, view, figures(printed), ground, where, agrees ? undefined : own.why)
+      : acidified(view, read, report, ground, where, agrees ? undefined : own.why)
   }
   if (own.outcome === 'lime' || own.outcome === 'sulfur') {
     if (read.recommends[own.outcome] !== 0)
-      return own.outcome === 'lime' ? dosed('lime', own, figures('lime'), ground) : acidified(own, read, report, ground)
+      return own.outcome === 'lime'
+        ? dosed('lime', own, figures('lime'), ground, where)
+        : acidified(own, read, report, ground, where)
     const checks = figures(own.outcome).map((one) => asCheck(one, ground))
     const why = say('reaction.laboratory-none', { direction: own.outcome })
     const beside = [{ ...guideLine, refusal: own.why, remarks: [] }, ...checks]
@@ -98,9 +115,16 @@ export function reaction(read: ReadReport, report: Report, ground: Ground): Reac
  * Sulfur, or the salt that was settled on. Salts act at once but are hard on plants: beyond their cap, and aluminum
  * wherever food grows, sulfur takes their place.
  */
-function acidified(view: View, read: ReadReport, report: Report, ground: Ground, objection?: Sentence): Reaction {
+function acidified(
+  view: View,
+  read: ReadReport,
+  report: Report,
+  ground: Ground,
+  where?: Standing,
+  objection?: Sentence,
+): Reaction {
   const { material } = ground.choices.sulfur
-  const by = (on: Ground) => dosed('sulfur', view, sulfurCandidates(read, report, on), on, objection)
+  const by = (on: Ground) => dosed('sulfur', view, sulfurCandidates(read, report, on), on, where, objection)
   const instead = (remark: Sentence): Reaction => {
     const prills = usual.sulfur
     const found = by({ ...ground, choices: { ...ground.choices, sulfur: { material: prills, bagLb: prills.bagLb } } })
@@ -135,19 +159,22 @@ function dosed(
   view: View,
   candidates: readonly Candidate[],
   ground: Ground,
+  where?: Standing,
   objection?: Sentence,
 ): Reaction {
   const lead = candidates.filter(hasRate).find((one) => !one.rough)
   if (!lead) {
     const refusal = candidates.find((one) => one.refusal)?.refusal
-    const why = refusal ?? say(`reaction.${outcome}-needs-input`, view.why.args)
+    const { pH, crop } = where!
+    const why = refusal ?? say(`reaction.${outcome}-needs-input`, { pH, crop })
     const beside = candidates.map((one) => asCheck(one, ground))
     const need = notGiven(outcome, 'unknown', why, beside)
     return { outcome: 'unknown', because: 'no-figure', why, need: refusal ? need : { ...need, lacks: 'ground' } }
   }
   if (lead.rate.value.v === 0) {
     const beside = candidates.filter((one) => one !== lead).map((one) => asCheck(one, ground))
-    const why = say('reaction.none-by-method', { ...view.why.args, method: lead.label })
+    const { pH, crop } = where!
+    const why = say('reaction.none-by-method', { pH, crop, method: lead.label })
     const need = notGiven(outcome, 'none', why, beside, leadOf(lead))
     return { outcome: 'leave', because: 'method-gives-none', why, need }
   }
@@ -161,39 +188,44 @@ function dosed(
 
 const leadOf = ({ id, label }: Candidate): Lead => ({ by: id === laboratory.id ? 'laboratory' : 'guide', id, label })
 
-/** The guide's own view: trigger and aim differ, and sulfur is for crops that require acid soil. */
-function ownView(read: ReadReport, ground: Ground): View {
+/** Unknown without a pH. */
+function standingOf(read: ReadReport, ground: Ground): Standing | undefined {
   const pH = read.soil.pH?.v
-  if (pH === undefined) return { outcome: 'unknown', because: 'no-pH', why: say('reaction.no-pH') }
-  const { crop, limits } = ground
+  if (pH === undefined) return undefined
+  const { crop } = ground
   const { low, high } = crop.pH
-  const trigger = limeBelow(ground)
-  const args = { pH, low, high, aim: aimOf(ground), crop: crop.label, trigger }
-  if (pH < trigger) return { outcome: 'lime', because: 'acid', why: say('reaction.lime', args) }
+  return { pH, low, high, aim: aimOf(ground), crop: crop.label, trigger: limeBelow(ground) }
+}
+
+/** The guide's own view: trigger and aim differ, and sulfur is for crops that require acid soil. */
+function ownView(where: Standing | undefined, read: ReadReport, { crop, limits }: Ground): View {
+  if (!where) return { outcome: 'unknown', because: 'no-pH', why: say('reaction.no-pH') }
+  const { pH, low, high } = where
+  if (pH < where.trigger) return { outcome: 'lime', because: 'acid', why: say('reaction.lime', where) }
   const { sodic, gypsum } = sodium(read)
   if (sodic) {
-    const why = say('reaction.sodic', { ...args, tons: gypsum?.value.v ?? null })
+    const why = say('reaction.sodic', { ...where, tons: gypsum?.value.v ?? null })
     return { outcome: 'do-not', because: 'sodic', why }
   }
   if (pH < low)
     return crop.limeBelow !== undefined
-      ? { outcome: 'do-not', because: 'low-for-acid-lover', why: say('reaction.leave-acid-lover', args) }
-      : { outcome: 'leave', because: 'low-on-organic-soil', why: say('reaction.leave-organic', args) }
-  if (pH <= high) return { outcome: 'leave', because: 'fits', why: say('reaction.leave', args) }
-  if (!crop.acidRequiring) return { outcome: 'leave', because: 'high', why: say('reaction.leave-high', args) }
+      ? { outcome: 'do-not', because: 'low-for-acid-lover', why: say('reaction.leave-acid-lover', where) }
+      : { outcome: 'leave', because: 'low-on-organic-soil', why: say('reaction.leave-organic', where) }
+  if (pH <= high) return { outcome: 'leave', because: 'fits', why: say('reaction.leave', where) }
+  if (!crop.acidRequiring) return { outcome: 'leave', because: 'high', why: say('reaction.leave-high', where) }
   if (read.freeLime)
     return {
       outcome: 'not-here',
       because: 'free-lime',
-      why: say('reaction.free-lime', { ...args, freeLime: read.freeLime }),
+      why: say('reaction.free-lime', { ...where, freeLime: read.freeLime }),
     }
   if (pH > limits.sulfur.notAbovePH)
     return {
       outcome: 'not-here',
       because: 'too-alkaline',
-      why: say('reaction.not-here', { ...args, limit: limits.sulfur.notAbovePH }),
+      why: say('reaction.not-here', { ...where, limit: limits.sulfur.notAbovePH }),
     }
-  return { outcome: 'sulfur', because: 'too-high', why: say('reaction.sulfur', args) }
+  return { outcome: 'sulfur', because: 'too-high', why: say('reaction.sulfur', where) }
 }
 
 type Rated = Candidate & { readonly rate: Derived<'lb product/1000 ft²'> }

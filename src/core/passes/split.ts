@@ -1,6 +1,7 @@
 import { quantity, type Substance } from '../units/quantity'
 import { derive, given, type Derived, type Working } from '../workings'
-import { say, type Sentence, type Text } from '../told/sentence'
+import { say, type Sentence } from '../told/sentence'
+import type { Text } from '../told/text'
 
 /** An amount parted into equal, undated passes. */
 export interface Passes<S extends Substance = Substance> {

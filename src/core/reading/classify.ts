@@ -1,5 +1,5 @@
 import { unitOf } from './tests'
-import { accept, refuse, say, type Outcome } from '../told/sentence'
+import { accept, lacking, refuse, say, type Outcome } from '../told/sentence'
 import { furrowSliceInches, lbPerAcrePerPpmInch } from '../units/factors'
 import { quantity, type Element, type SoilTest, type SoilUnit, type WaterPH } from '../units/quantity'
 import { derive, given, type Working } from '../workings'
@@ -15,7 +15,7 @@ import {
 } from '../guides/guide'
 import { reactionClasses } from '../guides/soils'
 import type { SourceRef } from '../guides/sources'
-import type { Text } from '../told/sentence'
+import type { Text } from '../told/text'
 import type { Report } from '../case/case'
 import type { Range } from '../report/measured'
 import type { ReadReport, Soil } from './soil'
@@ -60,7 +60,7 @@ export function rate(element: 'P' | 'K', read: ReadReport, report: Report, guide
   const from = read.wordsFrom[element]
   if (word) return accept({ className: word, between: from && [from, word], source: 'reported' })
   const test: SoilTest | undefined = read.tests[element]
-  if (!test) return refuse('nutrient.not-tested', { element }, 'test')
+  if (!test) return lacking('test', 'nutrient.not-tested', { element })
   const range = read.ranges[element]
   if (unitOf(test) === 'index') {
     const { bounds, source } = guide.index
@@ -77,7 +77,7 @@ export function rate(element: 'P' | 'K', read: ReadReport, report: Report, guide
   if (element === 'P' && underReadsP && soil.pH && soil.pH.v > underReadsP.refusedAbovePH)
     return refuse('reading.calcareous', { extractant, upTo: underReadsP.refusedAbovePH })
   const row = rowFor(guide.classes[element], soil.cec?.v)
-  if (!row) return refuse('reading.needs-cec', { guide: guide.title }, 'cec')
+  if (!row) return lacking('cec', 'reading.needs-cec', { guide: guide.title })
   const value = inUnit(test, guide.unit)
   const { bounds } = row
   const toGuide = test.v > 0 ? value.value.v / test.v : 1
@@ -109,8 +109,8 @@ function classIn(bounds: Bounds, v: number): ClassName {
 /** Whether a guide may rate what this extractant gave. Never converts between extractants. */
 export function speaksFor(guide: Guide, extractant: ExtractantId | null): Outcome<true> {
   if (extractant === guide.extractant) return accept(true)
-  if (extractant === null) return refuse('reading.no-extractant', {}, 'extractant')
-  return refuse('reading.no-guide', { extractant: extractants[extractant].label }, 'guide')
+  if (extractant === null) return lacking('extractant', 'reading.no-extractant')
+  return lacking('guide', 'reading.no-guide', { extractant: extractants[extractant].label })
 }
 
 function rowFor(rows: readonly ClassRow[], cec: number | undefined): ClassRow | undefined {
@@ -140,7 +140,7 @@ export function sufficiency(element: Element, read: ReadReport, report: Report, 
   const word = read.words[element]
   if (word) return accept({ low: word === 'very-low' || word === 'low', source: 'reported' })
   const test: SoilTest | undefined = read.tests[element]
-  if (!test) return refuse('nutrient.not-tested', { element }, 'test')
+  if (!test) return lacking('test', 'nutrient.not-tested', { element })
   const minimum = guide.minimums[element]
   if (!minimum) return refuse('reading.no-minimum', { element, guide: guide.title })
   if (unitOf(test) === 'index') return refuse('reading.index-no-minimum', { element })
@@ -155,7 +155,7 @@ export function sufficiency(element: Element, read: ReadReport, report: Report, 
     if (!speaks.ok) return speaks
   }
   const lowBelow = lowBelowIn(minimum.rows, read.soil)
-  if (lowBelow === undefined) return refuse('reading.needs-cec', { guide: guide.title }, 'cec')
+  if (lowBelow === undefined) return lacking('cec', 'reading.needs-cec', { guide: guide.title })
   const value = inUnit(test, minimum.by ? 'ppm' : guide.unit)
   const range = read.ranges[element]
   const toGuide = test.v > 0 ? value.value.v / test.v : 1

@@ -1,4 +1,3 @@
-import type { Key } from '../told/keys'
 import type { Report } from '../case/case'
 import type { MeasuredField } from '../report/tests'
 import type { Crop } from '../guides/crop'
@@ -6,7 +5,7 @@ import type { ClassName, Guide } from '../guides/guide'
 import { textures } from '../guides/soils'
 import { triStateSpan } from '../needs/nutrients/methods/tri-state'
 import type { SourceRef } from '../guides/sources'
-import { say, type Outcome, type Sentence } from '../told/sentence'
+import { say, type Outcome, type Sentence, type Bare } from '../told/sentence'
 import type { Element } from '../units/quantity'
 import { given, type Working } from '../workings'
 import { quantity } from '../units/quantity'
@@ -43,7 +42,7 @@ const matterSpan = [2, 5] as const
 /** CEC, meq/100 g: below it is sandy in its ways; up to the second is typical. Source: common practice. */
 const cecSpan = [10, 20] as const
 
-const plain = (v: number, unit: string, key: Key): Working => given(quantity(v, unit), say(key), 'reported')
+const plain = (v: number, unit: string, key: Bare): Working => given(quantity(v, unit), say(key), 'reported')
 
 const outside = (v: number, [low, high]: NonNullable<ReadingLine['wanted']>): number =>
   low !== null && v < low ? v - low : high !== null && v > high ? v - high : 0

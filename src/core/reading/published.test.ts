@@ -3,7 +3,7 @@ import type { Report } from '../case/case'
 import type { CropId } from '../guides/crops'
 import { answer, found, typed } from '../testing/one-area'
 import { classOfWord } from './class-words'
-import type { Text } from '../told/sentence'
+import type { Text } from '../told/text'
 import { readReport } from './soil'
 import type { ReadingLine } from './lines'
 

@@ -1,8 +1,7 @@
-import type { Key } from '../told/keys'
 import { fields } from '../report/fields'
 import { lineField } from '../report/lines'
 import { measuredFields, type MeasuredField } from '../report/tests'
-import { accept, refuse, say, type Outcome, type Sentence } from '../told/sentence'
+import { accept, refuse, say, type Outcome, type Sentence, type Bare } from '../told/sentence'
 import { type Area, type Case, type Plan, type Recommends, type Report } from '../case/case'
 import type { Rows } from '../case/season'
 import type { AreaInSeason } from '../case/in-season'
@@ -308,7 +307,7 @@ export function readAreaSize(
 function ofProduct(
   key: 'size.rows' | 'size.plants',
   factors: Readonly<Record<string, number>>,
-  { of: unit, keys }: { of: string; keys: readonly [Key, Key] },
+  { of: unit, keys }: { of: string; keys: readonly [Bare, Bare] },
 ): Outcome<Size> {
   const names = Object.keys(factors)
   const inputs = Object.fromEntries(

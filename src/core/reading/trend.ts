@@ -7,7 +7,7 @@ import { usedFor } from './classify'
 import { reckoned } from '../report/measured'
 import { isElement } from '../report/lines'
 import type { ReadingLine } from './lines'
-import type { Text } from '../told/sentence'
+import type { Text } from '../told/text'
 import { isMicronutrient } from '../units/quantity'
 import { lbPerAcrePerPpm } from '../units/factors'
 

@@ -2,7 +2,7 @@ import { mannerIn, noManner, type Manner } from './manners'
 import { measuredFields } from './tests'
 import type { LineField, Report, ReportLine } from '../case/case'
 import type { ReportKind } from '../report/kinds'
-import type { Text } from '../told/sentence'
+import type { Text } from '../told/text'
 import { lineUnit, readLine, recommendedFields, recommendedIn, typedIn, withLine } from './lines'
 
 /** What one paper of a laboratory has in common with the next: what it prints, in which order and unit, and how it measured. */

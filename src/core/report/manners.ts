@@ -1,5 +1,5 @@
 import { boronMethods, leadMethods, micronutrientMethods, type ExtractantId } from '../guides/guide'
-import type { Text } from '../told/sentence'
+import type { Text } from '../told/text'
 import { bufferKinds, saltMethods } from '../units/quantity'
 
 /** How some tests were made, where papers differ: what their number means depends on it. */

@@ -1,5 +1,5 @@
 import type { SourceRef } from '../guides/sources'
-import type { Text } from '../told/sentence'
+import type { Text } from '../told/text'
 
 /** How a bag or a quarry states what its lime is worth. */
 export interface LimeScale {

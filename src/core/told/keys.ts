@@ -386,7 +386,7 @@ interface Subjects {
     | 'volume'
     | 'zero'
   readonly soilless: 'enough' | 'not-tested' | 'short'
-  readonly step: 'clear' | 'clear-mix' | 'cores' | 'dry' | 'fill' | 'heads' | 'label' | 'mix' | 'wait'
+  readonly step: 'cores-each' | 'clear' | 'clear-mix' | 'cores' | 'dry' | 'fill' | 'heads' | 'label' | 'mix' | 'wait'
   readonly stone: 'ample' | 'between' | 'low' | 'low-share' | 'not-tested'
   readonly sulfur:
     | 'acts-like'

@@ -1,4 +1,6 @@
+import type { Args } from './args'
 import type { Key } from './keys'
+import type { Text } from './text'
 
 /**
  * What the core has to say, without saying it in a language: a key and its arguments.
@@ -11,18 +13,23 @@ export interface Sentence {
 
 export type SentenceArg = string | number | boolean | Text | null
 
-/** The languages in which a client is spoken to. */
-export const languages = ['en', 'es'] as const
-export type Language = (typeof languages)[number]
+type Both<U> = (U extends unknown ? (one: U) => void : never) extends (both: infer I) => void ? I : never
+type Nothing = Readonly<Record<never, never>>
 
-/** Words that come with data (a crop's name, a source's title) rather than with the program. */
-export interface Text {
-  readonly en: string
-  readonly es?: string
-}
+/** What a sentence is told of; of several that might be said, what all of them need. */
+export type ArgsOf<K extends Key> = Both<K extends keyof Args ? Args[K] : Nothing>
 
-/** @example say('missing.crop') */
-export const say = (key: Key, args: Sentence['args'] = {}): Sentence => ({ key, args })
+/** A key that takes nothing. */
+export type Bare = Exclude<Key, keyof Args>
+
+/** What is handed over with a key, if anything. */
+export type Said<K extends Key> = Nothing extends ArgsOf<K> ? [args?: ArgsOf<K>] : [args: ArgsOf<K>]
+
+/** @example say('cap.turf', { nutrient: 'N' }) */
+export const say = <K extends Key>(key: K, ...[args]: Said<K>): Sentence => ({
+  key,
+  args: (args ?? {}) as Sentence['args'],
+})
 
 /** Why something that was asked for cannot be had; a value, never an exception. */
 export interface Refusal {
@@ -38,8 +45,11 @@ export type Lack = 'guide' | 'extractant' | 'test' | 'cec' | 'ground'
 export type Outcome<T> = { readonly ok: true; readonly value: T } | Refusal
 
 export const accept = <T>(value: T): Outcome<T> => ({ ok: true, value })
-export const refuse = (key: Key, args: Sentence['args'] = {}, lacks?: Lack): Refusal => ({
+export const refuse = <K extends Key>(key: K, ...args: Said<K>): Refusal => ({ ok: false, refusal: say(key, ...args) })
+
+/** The same, with what is wanting. */
+export const lacking = <K extends Key>(lacks: Lack, key: K, ...args: Said<K>): Refusal => ({
   ok: false,
-  refusal: say(key, args),
-  ...(lacks && { lacks }),
+  refusal: say(key, ...args),
+  lacks,
 })

@@ -1,5 +1,5 @@
 import { places } from '../format'
-import { nutrient, num, pH, text, type Phrase, capital } from '../phrase'
+import { nutrient, num, pH, text, type Phrases, capital } from '../phrase'
 
 /** What matters most, what the ground's pH asks for, and mix without soil: on the sheets and in letters. */
 export const matters = {
@@ -75,4 +75,4 @@ export const matters = {
   'headline.nothing-to-feed': () => 'Nothing to feed this year.',
   'headline.N-only-known': () => 'Nitrogen goes by the crop; phosphorus and potassium are not known.',
   'headline.P-K-unknown': () => 'Phosphorus and potassium are not known.',
-} as const satisfies Readonly<Record<string, Phrase>>
+} as const satisfies Partial<Phrases>

@@ -1,9 +1,10 @@
 import type { Use } from '../../core/guides/crop'
-import type { Key } from '../../core/told/keys'
+import type { ArgsOf } from '../../core/told/sentence'
 import { cautions } from '../en/cautions'
+import { steps } from '../en/field-sheet'
 import { matters } from '../en/matters'
 import { area, difference, length, places, rate, type Measures } from '../format'
-import { capital, classWords, either, nutrient, num, pH, substances, text, type Args, type Phrase } from '../phrase'
+import { capital, classWords, either, nutrient, num, pH, substances, text, type Phrases } from '../phrase'
 import { ground } from './ground'
 import { missingTests } from './missing'
 import { reading } from './reading'
@@ -13,13 +14,13 @@ import { reasons } from './reasons'
 const asPhrases = <Id extends string, After extends '' | '.why'>(
   words: Readonly<Record<Id, string>>,
   after: After,
-): Readonly<Record<`caution.${Id}${After}`, Phrase>> =>
+): Readonly<Record<`caution.${Id}${After}`, () => string>> =>
   Object.fromEntries(
     Object.entries<string>(words).map(([key, said]) => [`caution.${key}${after}`, () => said]),
-  ) as unknown as Readonly<Record<`caution.${Id}${After}`, Phrase>>
+  ) as unknown as Readonly<Record<`caution.${Id}${After}`, () => string>>
 
 /** The interface, in English: one line for each key the core may say. What a client is handed too is in `en/` and `es/`. */
-export const en: Readonly<Record<Key, Phrase>> = {
+export const en: Phrases = {
   // What was typed
   'field.unreadable': (a) =>
     num(a.at) > 1
@@ -469,25 +470,28 @@ export const en: Readonly<Record<Key, Phrase>> = {
   ...asPhrases(cautions, ''),
   ...asPhrases(reasons, '.why'),
   ...ground,
+  ...steps,
 }
 
-const tested = (a: Args): string => (a.value === null ? 'It is' : `${text(a.value)} ${text(a.unit)} is`)
+const tested = (a: ArgsOf<'nutrient.needed'>): string =>
+  a.value === null ? 'It is' : `${text(a.value)} ${text(a.unit)} is`
 
-const creditWords: Readonly<Record<string, (a: Args) => string>> = {
+type Credited = Pick<ArgsOf<'nitrogen.credited'>, 'credits' | 'matter'>
+const creditWords: Readonly<Record<string, (a: Credited) => string>> = {
   matter: (a) => `${text(a.matter)} % organic matter`,
   nitrate: () => 'left-over nitrate',
   manure: () => 'manure or compost',
   legume: () => 'the legume turned under',
 }
-const credits = (a: Args): string =>
+const credits = (a: Credited): string =>
   either(
     text(a.credits)
       .split(' ')
       .map((one) => creditWords[one]!(a)),
   )
-const plural = (a: Args): string => (text(a.credits).includes(' ') ? '' : 's')
+const plural = (a: Credited): string => (text(a.credits).includes(' ') ? '' : 's')
 
-function sizeEcho(a: Args, m: Measures): string {
+function sizeEcho(a: ArgsOf<'size.echo'>, m: Measures): string {
   const each =
     a.shape === 'rectangle'
       ? `${length(num(a.width), m)} × ${length(num(a.length), m)}`

@@ -1,5 +1,5 @@
-import { area, places } from '../format'
-import { capital, num, text, type Phrase } from '../phrase'
+import { area } from '../format'
+import { capital, num, text, type Phrases } from '../phrase'
 
 /** The plan, and taking samples. */
 export const ground = {
@@ -36,23 +36,4 @@ export const ground = {
   'sample.apart-slope': () => 'The slope differs.',
   'sample.apart-trouble': () => 'One has a trouble that the other has not: a trouble spot is sampled on its own.',
   'sample.apart-past': () => 'What was put on in earlier years differs.',
-
-  'kit.probe': () => 'a soil probe, trowel or spade, free of rust',
-  'kit.bucket': () => 'a clean plastic bucket (metal contaminates)',
-  'kit.bags': (a) => `${text(a.bags)} ${num(a.bags) === 1 ? 'bag' : 'bags'} from the laboratory, and their forms`,
-  'kit.pen': () => 'a waterproof pen, this sheet',
-  'kit.paper': () => 'clean paper to dry the soil on',
-  'kit.flags': () => 'flags for the irrigation heads',
-
-  'step.wait': (a) => `Not within ${text(a.weeks)} weeks of lime or fertilizer, nor when sopping wet.`,
-  'step.heads': () => 'Find and flag the buried irrigation heads first.',
-  'step.clear': () => 'Clear mulch, turf and litter. Keep bare hands off soil for a kit test.',
-  'step.clear-mix': () => 'Discard the top ½ in of mix; take the whole root zone.',
-  'step.cores': (a) =>
-    `Take ${text(a.cores)} cores, ${num(a.from) > 0 ? `from ${places(num(a.from), 1)} ` : ''}to ${places(num(a.to), 1)} in deep, at the spots on the plan.`,
-  'step.mix': () => 'Mix them in the bucket; pick out sticks and stones.',
-  'step.dry': () => 'Dry overnight on paper, in the air and never in an oven.',
-  'step.fill': (a) =>
-    `Fill the bag with ${text(a.cups)} ${num(a.cups) === 1 ? 'cup' : 'cups'}, to its line; the laboratory’s own instruction comes first.`,
-  'step.label': () => 'The code goes on the bag before the soil does.',
-} as const satisfies Readonly<Record<string, Phrase>>
+} as const satisfies Partial<Phrases>

@@ -1,4 +1,4 @@
-import type { Phrase } from '../phrase'
+import type { Phrases } from '../phrase'
 
 /** What a test that the report lacks would add. */
 export const missingTests = {
@@ -13,4 +13,4 @@ export const missingTests = {
   'missing-test.nitrate': () => 'Nitrate, which tells what earlier feeding left for the next crop.',
   'missing-test.salts': () => 'Soluble salts in the saturated paste, since plants burn.',
   'missing-test.lead': () => 'Total lead, which decides whether food may grow here. Ask the health department where.',
-} as const satisfies Readonly<Record<string, Phrase>>
+} as const satisfies Partial<Phrases>

@@ -1,6 +1,7 @@
 import type { ClassName } from '../../core/guides/guide'
+import type { ArgsOf } from '../../core/told/sentence'
 import { places } from '../format'
-import { capital, nutrient, num, pH, text, type Args, type Phrase } from '../phrase'
+import { capital, nutrient, num, pH, text, type Phrases } from '../phrase'
 
 const methods: Readonly<Record<string, string>> = {
   'saturated-paste': 'saturated paste',
@@ -17,16 +18,17 @@ const lines: Readonly<Record<string, string>> = { pH: 'pH', EC: 'salts', nitrate
 
 const classed = <E extends 'P' | 'K'>(element: E) => {
   const name = capital(nutrient[element]!)
+  type Grown = ArgsOf<'meaning.P-low'>
   return {
-    [`meaning.${element}-very-low`]: (a: Args) => `${name} is scarce: ${text(a.crop)} answers to feeding.`,
-    [`meaning.${element}-low`]: (a: Args) => `${name} is short: ${text(a.crop)} likely answers to feeding.`,
-    [`meaning.${element}-medium`]: (a: Args) => `${name} nearly suffices: ${text(a.crop)} may answer to a little.`,
-    [`meaning.${element}-optimum`]: (a: Args) => `${name} suffices for ${text(a.crop)}.`,
-    [`meaning.${element}-excess`]: (a: Args) =>
+    [`meaning.${element}-very-low`]: (a: Grown) => `${name} is scarce: ${text(a.crop)} answers to feeding.`,
+    [`meaning.${element}-low`]: (a: Grown) => `${name} is short: ${text(a.crop)} likely answers to feeding.`,
+    [`meaning.${element}-medium`]: (a: Grown) => `${name} nearly suffices: ${text(a.crop)} may answer to a little.`,
+    [`meaning.${element}-optimum`]: (a: Grown) => `${name} suffices for ${text(a.crop)}.`,
+    [`meaning.${element}-excess`]: (a: Grown) =>
       element === 'P'
         ? `Far more phosphorus than ${text(a.crop)} can use: none for years.`
         : `More potassium than ${text(a.crop)} can use: none this year.`,
-  } as unknown as Readonly<Record<`meaning.${E}-${ClassName}`, Phrase>>
+  } as unknown as Readonly<Record<`meaning.${E}-${ClassName}`, (a: Grown) => string>>
 }
 
 /** What the values of a report mean. */
@@ -110,7 +112,7 @@ export const reading = {
   'meaning.extract-nutrient-above': (a) => `${label(a.id)} is above its span: none of it for a while.`,
   ...classed('P'),
   ...classed('K'),
-} as const satisfies Readonly<Record<string, Phrase>>
+} as const satisfies Partial<Phrases>
 
 const guess = (texture: unknown): string => (texture ? ` By this, the soil is about ${text(texture as string)}.` : '')
 const label = (id: unknown): string => capital(lines[String(id)] ?? nutrient[String(id)]!)

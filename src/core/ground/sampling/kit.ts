@@ -29,7 +29,7 @@ export const stepsFor = (
   say('step.wait', { weeks: waitWeeks }),
   ...(ground.some(({ area }) => area.lie.irrigated) ? [say('step.heads')] : []),
   say(ground.some(({ crop }) => crop?.use === 'container') ? 'step.clear-mix' : 'step.clear', {}),
-  ...(cores === null ? [] : [say('step.cores', { cores, from: depth.from, to: depth.to })]),
+  cores === null ? say('step.cores-each') : say('step.cores', { cores, from: depth.from, to: depth.to }),
   say('step.mix'),
   say('step.dry'),
   say('step.fill', { cups: bagCups }),

@@ -1,4 +1,5 @@
-import type { Sentence, Outcome, Text } from '../../told/sentence'
+import type { Sentence, Outcome } from '../../told/sentence'
+import type { Text } from '../../told/text'
 import type { SourceId } from '../../guides/sources'
 import type { Climate, TextureId } from '../../guides/soils'
 import type { BufferPH, Cec, Quantity } from '../../units/quantity'

@@ -1,8 +1,7 @@
-import type { Key } from '../../told/keys'
 import type { Choices } from '../../case/season'
 import { cceField, limeFields, moistureField, numberIn, sieveField } from '../../report/fields'
 import { limeScales, type LimeScale, type LimeScaleId, type SieveMesh } from '../../shelf/lime-scales'
-import { say } from '../../told/sentence'
+import { say, type Sentence } from '../../told/sentence'
 import { quantity } from '../../units/quantity'
 import { derive, given, type Derived, type Working } from '../../workings'
 
@@ -11,7 +10,7 @@ type Effectiveness = Derived<'lb CaCO₃/lb product'>
 /** % that passes each sieve. */
 export type Passing = Readonly<Partial<Record<SieveMesh, number>>>
 
-const percent = (v: number, key: Key, args = {}) => given(quantity(v, '%'), say(key, args), 'reported')
+const percent = (v: number, label: Sentence) => given(quantity(v, '%'), label, 'reported')
 
 /**
  * Share of a stone's weight that acts like pure fine CaCO₃: CaCO₃ equivalent × fineness × dry matter, the fineness by
@@ -32,12 +31,12 @@ export function bySieves(
   const { sieves, source }: LimeScale = limeScales[scaleId]
   if (!sieves || sieves.some(({ mesh }) => passing[mesh] === undefined)) return undefined
   const inputs: Record<string, Working> = {
-    cce: percent(cce, 'lime.cce'),
-    moisture: percent(moisture, 'lime.moisture'),
+    cce: percent(cce, say('lime.cce')),
+    moisture: percent(moisture, say('lime.moisture')),
   }
   const terms = sieves.map(({ mesh, acts }, i) => {
     const next = sieves[i + 1]?.mesh
-    inputs[`passing_${mesh}`] = percent(passing[mesh]!, 'lime.passing', { mesh })
+    inputs[`passing_${mesh}`] = percent(passing[mesh]!, say('lime.passing', { mesh }))
     inputs[`acts_${mesh}`] = given(
       quantity(acts, 'of its value'),
       say('lime.acts', { mesh, next: next ?? null }),

@@ -1,7 +1,6 @@
-import type { Key } from '../../told/keys'
 import { fields, numberIn } from '../../report/fields'
 import { nitrateInLayer } from '../../reading/nitrate'
-import { say } from '../../told/sentence'
+import { say, type Bare } from '../../told/sentence'
 import { quantity } from '../../units/quantity'
 import { acre, fromPrinted, type RateUnit } from '../../units/rates'
 import { derive, given, type Derived, type Working } from '../../workings'
@@ -35,7 +34,7 @@ function matterCredit({ read, guide }: Feeding): Derived<'lb N/1000 ft²'> | und
   const { organicMatter } = read.soil
   const { creditAbove, creditPerPercent, creditAtMost } = guide.limits.organicMatter
   if (!organicMatter || organicMatter.v <= creditAbove) return undefined
-  const set = (v: number, of: string, key: Key) => given(quantity(v, of), say(key), guide.limits.source)
+  const set = (v: number, of: string, key: Bare) => given(quantity(v, of), say(key), guide.limits.source)
   return derive(
     'lb N/1000 ft²',
     'min(most, each * (matter - above)) / acre',

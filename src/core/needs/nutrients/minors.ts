@@ -1,11 +1,10 @@
-import type { Key } from '../../told/keys'
 import type { Report } from '../../case/case'
 import { byLaboratory, type Need } from '../need'
 import type { Fertilizer } from '../../shelf/product'
 import { carrierOf } from '../../shelf/products'
 import { sufficiency, type Sufficiency } from '../../reading/classify'
 import { split, uncapped, type Cap } from '../../passes/split'
-import { say, type Outcome, type Sentence } from '../../told/sentence'
+import { say, type Outcome, type Sentence, type Bare } from '../../told/sentence'
 import { otherNutrients, quantity, type MajorNutrient, type OtherNutrient } from '../../units/quantity'
 import { acre, fromPrinted, type RateUnit } from '../../units/rates'
 import { derive, given, type Derived } from '../../workings'
@@ -119,7 +118,7 @@ const setRate = (nutrient: OtherNutrient, v: number, { guide: { limits } }: Feed
     limits.source,
   )
 
-const perThousand = (nutrient: OtherNutrient, perAcre: number, key: Key, { guide: { limits } }: Feeding): Rate =>
+const perThousand = (nutrient: OtherNutrient, perAcre: number, key: Bare, { guide: { limits } }: Feeding): Rate =>
   derive(
     `lb ${nutrient}/1000 ft²`,
     'per_acre / acre',
@@ -133,7 +132,7 @@ function sulfurAsNutrient({ feeding, nitrogen }: Around): Verdict | undefined {
   const { limits } = feeding.guide
   if (!nitrogen.rate || nitrogen.rate.value.v === 0) return undefined
   const { shareOfN, atMost } = limits.nutrientSulfur
-  const set = (v: number, of: string, key: Key) => given(quantity(v, of), say(key), limits.source)
+  const set = (v: number, of: string, key: Bare) => given(quantity(v, of), say(key), limits.source)
   const rate = derive(
     'lb S/1000 ft²',
     'min(share * nitrogen, most / acre)',

@@ -15,6 +15,6 @@ export const mixNeeds = (reading: readonly ReadingLine[]): readonly Need<MajorNu
     const of = { of: nutrient, checks: [], remarks: [] }
     if (!line) return { ...of, outcome: 'unknown', lacks: 'test', why: say('soilless.not-tested', { nutrient }) }
     return line.distance! < 0
-      ? { ...of, outcome: 'in-feed', why: say('soilless.short', { nutrient }) }
+      ? { ...of, outcome: 'in-feed', why: say('soilless.short') }
       : { ...of, outcome: 'none', why: say('soilless.enough', { nutrient }) }
   })

@@ -1,4 +1,5 @@
-import type { Outcome, Sentence, Text } from '../../told/sentence'
+import type { Outcome, Sentence } from '../../told/sentence'
+import type { Text } from '../../told/text'
 import type { SourceId } from '../../guides/sources'
 import type { Climate, TextureId } from '../../guides/soils'
 import type { Derived, Given, Working } from '../../workings'

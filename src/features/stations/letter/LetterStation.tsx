@@ -1,7 +1,7 @@
 'use client'
 
 import { useLiveQuery } from 'dexie-react-hooks'
-import { useEffect, useState } from 'react'
+import { useState } from 'react'
 import { letterOf } from '@/core/letter/letter'
 import type { Office } from '@/schemas/office'
 import { db } from '@/store/db'
@@ -11,11 +11,11 @@ import { ChoiceField } from '@/ui/ChoiceField'
 import { Formula } from '@/ui/Formula'
 import { SelectField } from '@/ui/SelectField'
 import { TextField } from '@/ui/TextField'
-import { languages, type Language } from '@/core/told/sentence'
-import { english, type ClientWords } from '@/wording/languages'
+import type { Language } from '@/core/told/text'
 import { wordLetter, type WordedLetter } from '@/wording/letter'
 import { useOpenCase } from '../../case/context'
 import { Logo } from '../../pages/office/Logo'
+import { languageOptions, useWords } from '../../shared/language/useWords'
 import { useOffice } from '../../shared/office/useOffice'
 import { en } from './messages'
 
@@ -72,17 +72,6 @@ export function LetterStation() {
       )}
     </>
   )
-}
-
-const languageOptions = languages.map((value) => ({ value, label: en.languages[value] }))
-
-/** The words of a language; English is here, another comes with the first letter in it. */
-function useWords(language: Language): ClientWords | null {
-  const [found, setFound] = useState<ClientWords | null>(null)
-  useEffect(() => {
-    if (language === 'es') void import('@/wording/spanish').then(({ spanish }) => setFound(spanish))
-  }, [language])
-  return language === 'en' ? english : found
 }
 
 /** Initials from the office's list, or typed where it has none. */

@@ -6,6 +6,5 @@ export const en = {
   note: 'A note to the client',
   notePlaceholder: 'Anything the client should know besides the amounts',
   language: 'Language',
-  languages: { en: 'English', es: 'Español' },
   empty: 'The letter writes itself once an area has a size, a crop and a report.',
 } as const

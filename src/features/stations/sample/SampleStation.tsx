@@ -8,7 +8,10 @@ import { apart } from '@/core/ground/sampling/together'
 import { Button } from '@/ui/Button'
 import { render } from '@/wording/render'
 import { useOpenCase } from '../../case/context'
+import type { Language } from '@/core/told/text'
+import { ChoiceField } from '@/ui/ChoiceField'
 import { useGuides } from '../../case/useCase'
+import { languageOptions } from '../../shared/language/useWords'
 import { SchoolFields } from '../../pages/office/SchoolFields'
 import { Bags } from './Bags'
 import { FieldSheet } from './FieldSheet'
@@ -26,6 +29,7 @@ export function SampleStation() {
   const { make, setNeeded } = useSampleEdits()
   const [selected, select] = useState<string | null>(null)
   const [garden, setGarden] = useState(false)
+  const [language, setLanguage] = useState<Language>('en')
   const here = sheets.find(({ sample }) => sample.id === selected) ?? sheets[0]
   if (kase.areas.length === 0)
     return (
@@ -74,7 +78,7 @@ export function SampleStation() {
         {sheets.length > 0 && here && (
           <>
             <Bags sheets={sheets} free={free} selected={here.sample.id} onSelect={select} />
-            <div className="mt-3 flex flex-wrap gap-3">
+            <div className="mt-3 flex flex-wrap items-end gap-3">
               {free.length > 0 && (
                 <Button onClick={() => void make(proposal.map((bag) => ({ areas: bag.map(({ area }) => area) })))}>
                   {en.make(proposal.length)}: {free.map(({ area }) => area.name).join(', ')}
@@ -84,6 +88,7 @@ export function SampleStation() {
                 {en.garden}
               </Button>
               <Button onClick={() => window.print()}>{en.sheet}</Button>
+              <ChoiceField label={en.sheetIn} value={language} options={languageOptions} onChange={setLanguage} />
             </div>
             <HowSampled />
             <SampleDetails key={here.sample.id} sheet={here} />
@@ -92,7 +97,7 @@ export function SampleStation() {
         )}
         <SpotChecks />
       </div>
-      <FieldSheet sheets={sheets} />
+      <FieldSheet sheets={sheets} language={language} />
     </>
   )
 }

@@ -1,6 +1,5 @@
-import type { Key } from '../../../told/keys'
 import type { NitrogenByGround } from '../../../guides/crop'
-import { accept, say, type Outcome } from '../../../told/sentence'
+import { accept, say, type Outcome, type Bare } from '../../../told/sentence'
 import { ouncesPerPound } from '../../../units/factors'
 import { quantity } from '../../../units/quantity'
 import { derive, given } from '../../../workings'
@@ -19,7 +18,7 @@ export function byPlant(
   if (count === undefined || age === undefined) return undefined
   const [lean, generous] = atMost
   const most = { lean, usual: (lean + generous) / 2, generous }[settings.feeding]
-  const set = (v: number, of: string, key: Key) => given(quantity(v, of), say(key), crop.source)
+  const set = (v: number, of: string, key: Bare) => given(quantity(v, of), say(key), crop.source)
   const perPlant = derive(
     'lb N/plant',
     age === 0 ? '0 * age' : 'min(most, first + each * (age - 1)) / ounces * grade / 100',

@@ -1,6 +1,5 @@
-import type { Key } from '../../../told/keys'
 import type { NitrogenByTree } from '../../../guides/crop'
-import { accept, refuse, say, type Outcome } from '../../../told/sentence'
+import { accept, refuse, say, type Outcome, type Bare } from '../../../told/sentence'
 import { quantity } from '../../../units/quantity'
 import { derive, given, type Derived } from '../../../workings'
 import type { Feeding, Rated } from '../method'
@@ -15,7 +14,7 @@ export function byTree(rates: NitrogenByTree, feeding: Feeding): Outcome<Rated> 
   const { crop, planting, area } = feeding
   const { count, age, shoots, dwarf } = planting
   if (count === undefined || age === undefined) return refuse('nitrogen.needs-trees', { crop: crop.label })
-  const set = (v: number, of: string, key: Key) => given(quantity(v, of), say(key), crop.source)
+  const set = (v: number, of: string, key: Bare) => given(quantity(v, of), say(key), crop.source)
   const vigor = shoots === undefined ? 1 : vigorOf(shoots, age, rates)
   const perTree = derive(
     'lb N/tree',

@@ -51,7 +51,8 @@ function lessCredits(base: Derived<'lb N/1000 ft²'>, rates: NitrogenByGround, f
 }
 
 function feedingRate(rates: NitrogenByGround, { crop, settings: { feeding } }: Feeding): Derived<'lb N/1000 ft²'> {
-  const bound = (v: number, key: Key) => given(quantity(v, rates.unit), say(key, { crop: crop.label }), crop.source)
+  const bound = (v: number, key: `nitrogen.${'low' | 'high' | 'usual-rate'}`) =>
+    given(quantity(v, rates.unit), say(key, { crop: crop.label }), crop.source)
   const [expression, inputs, rule]: readonly [string, Readonly<Record<string, Working>>, Key] =
     feeding === 'lean'
       ? ['low', { low: bound(rates.low, 'nitrogen.low') }, 'nitrogen.lean']

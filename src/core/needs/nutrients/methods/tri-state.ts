@@ -1,9 +1,8 @@
-import type { Key } from '../../../told/keys'
 import type { TriState } from '../../../guides/crop'
 import type { ExtractantId } from '../../../guides/guide'
 import type { Rating } from '../../../reading/classify'
 import type { Soil } from '../../../reading/soil'
-import { accept, refuse, say, type Outcome, type Sentence } from '../../../told/sentence'
+import { accept, refuse, say, type Outcome, type Bare } from '../../../told/sentence'
 import { quantity, type Cec } from '../../../units/quantity'
 import { acre } from '../../../units/rates'
 import { derive, given, type Derived, type Working } from '../../../workings'
@@ -47,8 +46,7 @@ export function triStateSpan(element: 'P' | 'K', crop: TriState, cec?: Cec): rea
 }
 
 const source = 'tri-state' as const
-const fixed = (v: number, of: string, key: Key, args: Sentence['args'] = {}) =>
-  given(quantity(v, of), say(key, args), source)
+const fixed = (v: number, of: string, key: Bare) => given(quantity(v, of), say(key), source)
 
 const removalOf = (nutrient: 'P₂O₅' | 'K₂O', crop: TriState) =>
   derive(

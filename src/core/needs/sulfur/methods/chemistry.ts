@@ -1,8 +1,7 @@
-import type { Key } from '../../../told/keys'
 import { both } from '../../../guides/spanish'
 import { limeByTexture } from '../../../guides/lime-tables'
 import { textures } from '../../../guides/soils'
-import { accept, refuse, say } from '../../../told/sentence'
+import { accept, refuse, say, type Bare } from '../../../told/sentence'
 import { caCO3PerSulfur, poundsPerTon } from '../../../units/factors'
 import { quantity } from '../../../units/quantity'
 import { derive, given, type Working } from '../../../workings'
@@ -41,7 +40,7 @@ export const chemistry: SulfurMethod = {
       const top = last ? 'pH' : `min(pH, ${step.to})`
       return [`step_${i + 1} * max(0, ${top} - max(aim, ${step.from}))`]
     })
-    const set = (v: number, of: string, key: Key) => given(quantity(v, of), say(key), 'chemistry')
+    const set = (v: number, of: string, key: Bare) => given(quantity(v, of), say(key), 'chemistry')
     const rate = derive(
       'lb S/100 ft²',
       `(${terms.join(' + ')}) * ton * effective * to_depth / hundreds / each_sulfur`,

@@ -1,0 +1,315 @@
+import type { Text } from './text'
+
+/**
+ * What each sentence is told of, by its key: an argument that is missing, mistyped or of another kind does not compile,
+ * neither where it is said nor in any language. A key that is not here takes nothing.
+ */
+export interface Args {
+  readonly 'cap.lime-own': { material: Text }
+  readonly 'cap.on-sand': { nutrient: string }
+  readonly 'cap.row-nitrogen': { row: number; spacing: number }
+  readonly 'cap.turf': { nutrient: string }
+  readonly 'depth.typed': { depth: number }
+  readonly 'depth.usual-dug': { depth: number }
+  readonly 'depth.usual-sulfur': { depth: number }
+  readonly 'depth.usual-surface': { depth: number }
+  readonly 'field.negative': { example: string; text: string }
+  readonly 'field.not-detected': { example: string; text: string }
+  readonly 'field.oxide': { element: string; share: number | null }
+  readonly 'field.range': { example: string; high: number; low: number; meant: number | null; text: string }
+  readonly 'field.unit': { example: string; text: string; unit: string }
+  readonly 'field.unreadable': { at: number; example: string; text: string }
+  readonly 'guide.aim': { crop: Text; school: Text | null; usual: number }
+  readonly 'guide.aim-here': { crop: Text; school: Text | null; usual: number }
+  readonly 'guide.aim-school': { crop: Text; school: Text | null; usual: number }
+  readonly 'headline.do-not': { passes?: number }
+  readonly 'headline.leave': { passes?: number }
+  readonly 'headline.lime': { passes?: number }
+  readonly 'headline.not-here': { passes?: number }
+  readonly 'headline.sulfur': { passes?: number }
+  readonly 'headline.unknown': { passes?: number }
+  readonly 'kit.bags': { bags: number }
+  readonly 'laboratory.converted': { unit: string }
+  readonly 'laboratory.printed': { substance: string }
+  readonly 'laboratory.reproduced': {
+    base: number
+    depth: number
+    effectiveness: number
+    here: number
+    method: Text
+    printed: number
+  }
+  readonly 'lead.below-precaution': { crop: Text; leafyOrRoot: boolean }
+  readonly 'lead.no-food': { crop: Text; leafyOrRoot: boolean }
+  readonly 'lead.precaution': { crop: Text; leafyOrRoot: boolean }
+  readonly 'lead.screening': { crop: Text; leafyOrRoot: boolean }
+  readonly 'lime.acidity-whole': { aim: number }
+  readonly 'lime.acts': { mesh: number; next: number | null }
+  readonly 'lime.aim-low': { low: number; method: Text }
+  readonly 'lime.aim-range': { high: number; method: Text }
+  readonly 'lime.borrowed-row': { row: Text; texture: Text }
+  readonly 'lime.buffer-range': { buffer: number; high: number; low: number; method: Text }
+  readonly 'lime.by-sieves': { scale: Text }
+  readonly 'lime.from-label': { scale: Text }
+  readonly 'lime.is-reference': { method: Text }
+  readonly 'lime.not-on-muck': { method: Text }
+  readonly 'lime.organic-aim': { from: number; method: Text; to: number }
+  readonly 'lime.pH-high': { high: number; method: Text }
+  readonly 'lime.pH-low': { low: number; method: Text }
+  readonly 'lime.passing': { mesh: number }
+  readonly 'lime.reads-like': { kind: string; like: string }
+  readonly 'lime.scale-each': { scale: Text }
+  readonly 'lime.smp-between': { aim: number; high: number; low: number }
+  readonly 'lime.smp-cell': { buffer: number; to: number }
+  readonly 'lime.smp-row': { to: number }
+  readonly 'lime.smp-share': { aim: number }
+  readonly 'lime.texture-cell': { climate: string; from: number; texture: Text; to: number }
+  readonly 'lime.texture-rate': { climate: string; texture: Text }
+  readonly 'lime.to-depth': { base: number; depth: number }
+  readonly 'lime.to-table-end': { aim: number; to: number }
+  readonly 'lime.tri-state-rate': { to: number }
+  readonly 'lime.tri-state-slope': { to: number }
+  readonly 'lime.tri-state-start': { to: number }
+  readonly 'lime.unlabelled': { material: Text; percent: number }
+  readonly 'material.grade': { nutrient: string }
+  readonly 'material.holds': { material: Text }
+  readonly 'meaning.K-excess': { crop: Text }
+  readonly 'meaning.K-low': { crop: Text }
+  readonly 'meaning.K-medium': { crop: Text }
+  readonly 'meaning.K-optimum': { crop: Text }
+  readonly 'meaning.K-very-low': { crop: Text }
+  readonly 'meaning.P-excess': { crop: Text }
+  readonly 'meaning.P-low': { crop: Text }
+  readonly 'meaning.P-medium': { crop: Text }
+  readonly 'meaning.P-optimum': { crop: Text }
+  readonly 'meaning.P-very-low': { crop: Text }
+  readonly 'meaning.boron-harms': { crop: Text; element: string }
+  readonly 'meaning.cec-heavy': { texture: Text | null }
+  readonly 'meaning.cec-sandy': { texture: Text | null }
+  readonly 'meaning.cec-typical': { texture: Text | null }
+  readonly 'meaning.element-enough': { crop: Text; element: string }
+  readonly 'meaning.element-low': { crop: Text; element: string }
+  readonly 'meaning.extract-nutrient-above': { id: string }
+  readonly 'meaning.extract-nutrient-below': { id: string }
+  readonly 'meaning.extract-nutrient-within': { id: string }
+  readonly 'meaning.extract-pH-above': { id: string }
+  readonly 'meaning.extract-pH-below': { id: string }
+  readonly 'meaning.extract-pH-within': { id: string }
+  readonly 'meaning.extract-salts-above': { id: string }
+  readonly 'meaning.extract-salts-below': { id: string }
+  readonly 'meaning.extract-salts-within': { id: string }
+  readonly 'meaning.not-sodic': { tons: number | null }
+  readonly 'meaning.pH-fits': { acid: boolean; crop: Text }
+  readonly 'meaning.pH-high': { acid: boolean; crop: Text }
+  readonly 'meaning.pH-low': { acid: boolean; crop: Text }
+  readonly 'meaning.sodic': { tons: number | null }
+  readonly 'meaning.tri-state-build-up': { crop: Text; element: string }
+  readonly 'meaning.tri-state-draw-down': { crop: Text; element: string }
+  readonly 'meaning.tri-state-maintain': { crop: Text; element: string }
+  readonly 'minimum.enough': { crop: Text; minimum: number; nutrient: string; value: number }
+  readonly 'minimum.needed': { crop: Text; minimum: number; nutrient: string; value: number }
+  readonly 'mix.amount': { nutrient: string }
+  readonly 'mix.no-chloride': { crop: Text }
+  readonly 'mix.no-nitrate': { crop: Text }
+  readonly 'mix.nothing-needed': { material: Text }
+  readonly 'mix.supplied': { nutrient: string }
+  readonly 'nitrogen.all-credited': {
+    credits: string
+    crop: Text
+    high: number
+    low: number
+    matter: number | null
+    unit: string
+  }
+  readonly 'nitrogen.at-planting': { age: number; crop: Text }
+  readonly 'nitrogen.by-plant': { age: number; crop: Text }
+  readonly 'nitrogen.by-tree': { crop: Text; shoots: number | null }
+  readonly 'nitrogen.credit-legume': { legume: Text }
+  readonly 'nitrogen.credit-manure': { material: Text }
+  readonly 'nitrogen.credited': {
+    credits: string
+    crop: Text
+    high: number
+    low: number
+    matter: number | null
+    unit: string
+  }
+  readonly 'nitrogen.fixed': { crop: Text; high: number; low: number; unit: string }
+  readonly 'nitrogen.high': { crop: Text }
+  readonly 'nitrogen.low': { crop: Text }
+  readonly 'nitrogen.needs-trees': { crop: Text }
+  readonly 'nitrogen.none': { crop: Text; high: number; low: number; unit: string }
+  readonly 'nitrogen.rich-soil': { matter: number }
+  readonly 'nitrogen.shoots-long': { crop: Text; shoots: number | null }
+  readonly 'nitrogen.tree-look': { crop: Text; shoots: number | null }
+  readonly 'nitrogen.usual': { crop: Text; high: number; low: number; unit: string }
+  readonly 'nitrogen.usual-rate': { crop: Text }
+  readonly 'not-measured.nutrients': { nutrients: string }
+  readonly 'nutrient.class': {
+    above: number | null
+    className: string
+    crop: Text
+    guide: Text
+    nutrient: string
+    unit: string | null
+    upTo: number | null
+    value: number | null
+  }
+  readonly 'nutrient.enough': {
+    above: number | null
+    className: string
+    crop: Text
+    guide: Text
+    nutrient: string
+    unit: string | null
+    upTo: number | null
+    value: number | null
+  }
+  readonly 'nutrient.needed': {
+    above: number | null
+    className: string
+    crop: Text
+    guide: Text
+    nutrient: string
+    unit: string | null
+    upTo: number | null
+    value: number | null
+  }
+  readonly 'nutrient.not-tested': { element: string }
+  readonly 'nutrient.table-cell': { className: string; nutrient: string }
+  readonly 'other.B-harms': { crop: Text }
+  readonly 'other.B-low': { perYear: number }
+  readonly 'other.B-over': { perYear: number }
+  readonly 'other.Fe-low': { chelate: string | null }
+  readonly 'other.usual': { nutrient: string }
+  readonly 'passes.count': { cap: number; unit: string }
+  readonly 'passes.each': { count: number }
+  readonly 'plan.echo': { area: number; holes: number; shapes: number }
+  readonly 'plausible.bases': { bases: number; cec: number; which: string }
+  readonly 'plausible.bases-few': { bases: number; cec: number; which: string }
+  readonly 'plausible.bases-halved': { bases: number; cec: number; which: string }
+  readonly 'plausible.buffer-kind': { buffer: string; high: number; low: number; other: string; v: number }
+  readonly 'plausible.dose-apart': { difference: number; method: Text }
+  readonly 'plausible.organic-matter': { matter: number }
+  readonly 'plausible.under-read-P': { extractant: Text; from: number; pH: number }
+  readonly 'product.unknown': { ref: string }
+  readonly 'reaction.free-lime': {
+    aim: number
+    crop: Text
+    freeLime: number
+    high: number
+    low: number
+    pH: number
+    trigger: number
+  }
+  readonly 'reaction.laboratory-lime': { agrees: boolean; pH?: number; trigger?: number }
+  readonly 'reaction.laboratory-none': { direction: string }
+  readonly 'reaction.laboratory-sulfur': { agrees: boolean; pH?: number; high?: number }
+  readonly 'reaction.leave': { aim: number; crop: Text; high: number; low: number; pH: number; trigger: number }
+  readonly 'reaction.leave-acid-lover': {
+    aim: number
+    crop: Text
+    high: number
+    low: number
+    pH: number
+    trigger: number
+  }
+  readonly 'reaction.leave-high': { aim: number; crop: Text; high: number; low: number; pH: number; trigger: number }
+  readonly 'reaction.leave-organic': { aim: number; crop: Text; high: number; low: number; pH: number; trigger: number }
+  readonly 'reaction.lime': { aim: number; crop: Text; high: number; low: number; pH: number; trigger: number }
+  readonly 'reaction.lime-needs-input': { crop: Text; pH: number }
+  readonly 'reaction.mix-fits': { crop: Text; high: number; low: number; pH: number }
+  readonly 'reaction.mix-high': { crop: Text; high: number; low: number; pH: number }
+  readonly 'reaction.mix-low': { crop: Text; high: number; low: number; pH: number }
+  readonly 'reaction.none-by-method': { crop: Text; method: Text; pH: number }
+  readonly 'reaction.not-here': {
+    aim: number
+    crop: Text
+    high: number
+    limit: number
+    low: number
+    pH: number
+    trigger: number
+  }
+  readonly 'reaction.sodic': {
+    aim: number
+    crop: Text
+    high: number
+    low: number
+    pH: number
+    tons: number | null
+    trigger: number
+  }
+  readonly 'reaction.spread': { high: Text; low: Text; times: number | null }
+  readonly 'reaction.sulfur': { aim: number; crop: Text; high: number; low: number; pH: number; trigger: number }
+  readonly 'reaction.sulfur-needs-input': { crop: Text; pH: number }
+  readonly 'reading.calcareous': { extractant: Text; upTo: number }
+  readonly 'reading.free-lime': { extractant: Text; freeLime: number }
+  readonly 'reading.index-no-minimum': { element: string }
+  readonly 'reading.needs-cec': { guide: Text }
+  readonly 'reading.no-guide': { extractant: Text }
+  readonly 'reading.no-micro-method': { by: string; element: string }
+  readonly 'reading.no-minimum': { element: string; guide: Text }
+  readonly 'reading.other-micro-method': { by: string; element: string }
+  readonly 'report.buffer': { kind: string }
+  readonly 'report.index': { element: string }
+  readonly 'report.to-unit': { unit: string }
+  readonly 'report.value': { element: string }
+  readonly 'salts.above-crop': { crop: Text; upTo: number }
+  readonly 'salts.not-paste': { method: string }
+  readonly 'salts.within-crop': { crop: Text; upTo: number }
+  readonly 'sample.apart-aim': { one: Text; other: Text }
+  readonly 'sample.apart-crop': { one: Text; other: Text }
+  readonly 'sample.apart-use': { one: Text; other: Text }
+  readonly 'several.nutrient': { high: number; low: number; nutrient: string; use: string }
+  readonly 'several.pH-both': { one: Text; other: Text }
+  readonly 'size.bracket': { at: number }
+  readonly 'size.echo': {
+    across: number | null
+    area: number
+    count: number
+    length: number | null
+    measures: string
+    shape: string
+    sum: string | null
+    width: number | null
+  }
+  readonly 'size.echo-named': {
+    area: number
+    lengths: string
+    measures: string
+    shape: string
+    simpson: boolean | null
+  }
+  readonly 'size.plants-echo': { area: number }
+  readonly 'size.rows-echo': { area: number }
+  readonly 'size.shape-needs': { example: string }
+  readonly 'size.unexpected': { at: number; what: string }
+  readonly 'soilless.enough': { nutrient: string }
+  readonly 'soilless.not-tested': { nutrient: string }
+  readonly 'step.cores': { cores: number; from: number; to: number }
+  readonly 'step.fill': { cups: number }
+  readonly 'step.wait': { weeks: number }
+  readonly 'stone.ample': { lowBelow: number | null; share: number; unit: string; value: number | null }
+  readonly 'stone.between': { lowBelow: number | null; unit: string; value: number | null }
+  readonly 'stone.low': { lowBelow: number | null; unit: string; value: number | null }
+  readonly 'stone.low-share': { least: number; share: number }
+  readonly 'sulfur.acts-like': { material: Text }
+  readonly 'sulfur.aim-low': { low: number }
+  readonly 'sulfur.borrowed-row': { row: Text; texture: Text }
+  readonly 'sulfur.cell': { at: number; texture: Text }
+  readonly 'sulfur.no-row': { texture: Text }
+  readonly 'sulfur.not-on-food': { material: Text }
+  readonly 'sulfur.pH-high': { high: number }
+  readonly 'sulfur.row': { pH: number; texture: Text }
+  readonly 'sulfur.salt-over': { material: Text; most: number }
+  readonly 'sulfur.strength': { material: Text }
+  readonly 'sulfur.tenths-not-here': { texture: Text }
+  readonly 'sulfur.to-depth': { base: number; depth: number }
+  readonly 'texture.by-cec': { cec: number; texture: Text }
+  readonly 'tri-state.carried-off': { crop_yield: number; unit: Text }
+  readonly 'tri-state.enough': { nutrient: string; value: number }
+  readonly 'tri-state.needed': { nutrient: string; value: number }
+  readonly 'unit.as-oxide': { nutrient: string }
+  readonly 'unit.factor': { unit: string }
+}
