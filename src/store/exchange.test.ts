@@ -157,7 +157,7 @@ test(
         await take(bo, true)
         expect(differences(await content(ann, id), await content(bo, id))).toEqual([])
       }),
-      { numRuns: 100 },
+      { numRuns: 50 },
     ),
   300_000,
 )

@@ -11,6 +11,17 @@ export type Measures = 'feet' | 'metres'
 
 const minus = (text: string) => text.replace('-', '−')
 
+/** Making a formatter takes a hundred times as long as using it. */
+const cached = (made: (digits: number) => Intl.NumberFormat): ((digits: number) => Intl.NumberFormat) => {
+  const known: Intl.NumberFormat[] = []
+  return (digits) => (known[digits] ??= made(digits))
+}
+const significant = cached((digits) => new Intl.NumberFormat('en-US', { maximumSignificantDigits: digits }))
+const decimal = cached((digits) => new Intl.NumberFormat('en-US', { maximumFractionDigits: digits }))
+const oneToTwoPlaces = new Intl.NumberFormat('en-US', { minimumFractionDigits: 1, maximumFractionDigits: 2 })
+/** No formatter shows more. */
+const mostDigits = 21
+
 /**
  * A number to four significant figures, thousands parted.
  *
@@ -18,20 +29,16 @@ const minus = (text: string) => text.replace('-', '−')
  */
 export function figure(value: number, digits = 4): string {
   if (value === 0) return '0'
-  return minus(
-    Number(value.toPrecision(digits)).toLocaleString('en-US', {
-      maximumSignificantDigits: Math.max(digits, Math.ceil(Math.log10(Math.abs(value) + 1))),
-    }),
-  )
+  const whole = Math.min(mostDigits, Math.ceil(Math.log10(Math.abs(value) + 1)))
+  return minus(significant(Math.max(digits, whole)).format(Number(value.toPrecision(digits))))
 }
 
 /** A number to so many places behind the point, without idle zeros. */
 export const places = (value: number, digits: number): string =>
-  minus(Number(value.toFixed(digits)).toLocaleString('en-US', { maximumFractionDigits: digits }))
+  minus(decimal(digits).format(Number(value.toFixed(digits))))
 
 /** A pH to two places at most and one at least: `6.0`, `6.55`. */
-export const pHFigure = (pH: number): string =>
-  pH.toLocaleString('en-US', { minimumFractionDigits: 1, maximumFractionDigits: 2 })
+export const pHFigure = (pH: number): string => oneToTwoPlaces.format(pH)
 
 /** What is wanted, in words: `6.0 to 6.8`, `from 60`, `up to 100`. */
 export function spanWords(

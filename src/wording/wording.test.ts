@@ -15,7 +15,7 @@ import { readSize } from '../core/ground/size'
 import type { Args } from '../core/told/args'
 import type { Key } from '../core/told/keys'
 import { say, type Sentence } from '../core/told/sentence'
-import { isDerived, type Working } from '../core/workings'
+import { isDerived, steps, type Derived, type Working } from '../core/workings'
 import { derivation } from './derivation'
 import { en } from './interface/catalogue'
 import { area, difference, figure, measure, pHFigure, rate, volumeWords, weight } from './format'
@@ -88,10 +88,14 @@ describe('the catalogue', () => {
 /** All sentences and workings of the sample cases and of random ones, in words. */
 function everyWord(): string[] {
   const words: string[] = []
+  const seen = new Set<object>()
+  const told = new Set<Derived>()
   const visit = (value: unknown) => {
-    if (value === null || typeof value !== 'object') return
+    if (value === null || typeof value !== 'object' || seen.has(value)) return
+    seen.add(value)
     if ('key' in value && 'args' in value) words.push(render(value as Sentence))
-    if ('expression' in value && isDerived(value as Working))
+    if ('expression' in value && isDerived(value as Working) && !told.has(value as Derived)) {
+      steps(value as Working).forEach((step) => told.add(step))
       words.push(
         ...derivation(value as Working, 'feet').flatMap((line) => [
           line.rule,
@@ -100,6 +104,7 @@ function everyWord(): string[] {
           ...line.inputs.flatMap((input) => Object.values(input)),
         ]),
       )
+    }
     Object.values(value).forEach(visit)
   }
   const random = fc.sample(anyCase, { numRuns: 120, seed: 7 }).map(build)
@@ -165,6 +170,7 @@ describe('figures', () => {
     [area(10.7639, 'metres'), '1 m²'],
     [figure(2333.333), '2,333'],
     [figure(-0.5), '−0.5'],
+    [figure(2e21), '2,000,000,000,000,000,000,000'],
     [pHFigure(6), '6.0'],
     [pHFigure(6.55), '6.55'],
     [difference(-0.174), '17 % less'],
