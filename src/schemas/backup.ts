@@ -1,5 +1,5 @@
 import Joi from 'joi'
-import { instant, line } from './case'
+import { instant, line } from './from-shape'
 
 /** The list of what a backup holds, with the SHA-256 of each entry. */
 export interface Manifest {

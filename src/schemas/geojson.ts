@@ -5,8 +5,11 @@ import { mostCorners, ringsOf, type Outline } from '../core/ground/plan/outline'
 import type { PlanShape } from '../core/ground/plan/plan-size'
 import type { Point } from '../core/ground/plan/polygon'
 import { feetPerMetre } from '../core/units/factors'
-import { outlineSchema } from './case'
+import { outlineShape } from '../core/shape/case-shape'
+import { fromShape } from './from-shape'
 import { readJson } from './json'
+
+const outlineSchema = fromShape(outlineShape)
 
 /**
  * The plan as GeoJSON: a feature for each shape, in metres east and north of the middle of the plan, as the member

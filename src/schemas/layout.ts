@@ -2,7 +2,8 @@ import Joi from 'joi'
 import type { ReportLayout } from '../core/report/layout'
 import { otherMeanings } from '../core/report/names'
 import { allFields } from '../core/report/layout'
-import { limeMeaning, line, reportManner } from './case'
+import { limeMeaningShape, mannerShapes } from '../core/shape/case-shape'
+import { fieldsOf, fromShape, line } from './from-shape'
 import type { Mapping } from './results-file/mapping'
 
 /** How files with this head were read last. */
@@ -16,7 +17,7 @@ export interface OfficePapers {
   readonly mappings: readonly KeptMapping[]
 }
 
-const { kind, unit, lines, ...manner } = reportManner
+const { kind, unit, lines, ...manner } = fieldsOf(mannerShapes)
 
 const layout = Joi.object<ReportLayout>({
   id: Joi.string().min(1).max(80).required(),
@@ -26,7 +27,7 @@ const layout = Joi.object<ReportLayout>({
   unit,
   lines,
   ...manner,
-  limeMeans: limeMeaning,
+  limeMeans: fromShape(limeMeaningShape),
 })
 
 const mapping = Joi.object<KeptMapping>({

@@ -2,7 +2,8 @@ import Joi from 'joi'
 import type { Case } from '../core/case/case'
 import type { Season } from '../core/case/season'
 import type { GuideRef } from '../core/guides/guide'
-import { guideField, line, schoolsField } from './case'
+import { guideShape, officeTexts, schoolsShape } from '../core/shape/case-shape'
+import { fromShape, line } from './from-shape'
 
 /** Who stands behind the letters, and what new cases begin with. There is one. */
 export interface Office {
@@ -30,16 +31,16 @@ export interface Office {
 
 export const officeSchema = Joi.object<Office>({
   id: Joi.string().valid('office').required(),
-  name: line(200),
-  address: line(400),
-  disclaimer: line(2_000),
-  region: line(200),
+  name: line(officeTexts.name),
+  address: line(officeTexts.address),
+  disclaimer: line(officeTexts.disclaimer),
+  region: line(officeTexts.region),
   logo: Joi.string().max(80).allow(null).required(),
-  people: line(2_000),
+  people: line(officeTexts.people),
   measures: Joi.string().valid('feet', 'metres').required(),
   climate: Joi.string().valid('cool', 'warm').required(),
-  guide: guideField,
+  guide: fromShape(guideShape),
   feeding: Joi.string().valid('lean', 'usual', 'generous').required(),
-  schools: schoolsField,
+  schools: fromShape(schoolsShape),
   sample: Joi.boolean().required(),
 }).required()

@@ -1,7 +1,7 @@
 import Joi from 'joi'
 import type { Product } from '../core/shelf/product'
 import { otherNutrients } from '../core/units/quantity'
-import { line } from './case'
+import { line } from './from-shape'
 import { sourceSchema, text } from './guide'
 
 /** The form of a product, strict: what is not named here is refused. */

@@ -4,6 +4,8 @@ import { blankCase } from '../core/case/blank'
 import type { Case } from '../core/case/case'
 import type { Act } from '../core/case/acts/act'
 import { changeBetween, merge, patched, putting, withChanges } from '../core/case/changes'
+import { misfitOf } from '../core/shape/fits'
+import type { Misfit } from '../core/shape/shape'
 import type { Version } from './ancestry'
 import { db, forgetFailure, type Attachment } from './db'
 import { before, standing, type Edit, type Unsigned } from './history'
@@ -15,6 +17,8 @@ export interface Front {
   /** undefined while it is being read; null when there is none. */
   readonly kase: Case | null | undefined
   readonly keeping: 'kept' | 'saving' | 'refused' | 'unreadable'
+  /** Why the last edit was not taken: no file could hold it. */
+  readonly untaken?: Misfit | null
 }
 
 /** An edit as it was made at the keystroke, on its way to the database: what it changes, and what the case is with it. */
@@ -130,9 +134,14 @@ export function act(id: string, doing: Act, attachments: readonly Attachment[] =
   const made = doing(kase)
   const change = changeBetween(kase, made)
   if (change.patches.length === 0 && attachments.length === 0) return flush(id, entry)
+  const untaken = misfitOf(made, change.patches)
+  if (untaken) {
+    show(entry, { untaken })
+    return flush(id, entry)
+  }
   const to = stamped(made)
   entry.backlog.push({ id: newId(), at: to.updatedAt, kind: 'edit', ...change, to, attachments })
-  show(entry, { kase: to, keeping: entry.front.keeping === 'refused' ? 'refused' : 'saving' })
+  show(entry, { kase: to, keeping: entry.front.keeping === 'refused' ? 'refused' : 'saving', untaken: null })
   return flush(id, entry)
 }
 
@@ -265,8 +274,6 @@ async function step(
   await flush(id, entry)
   if (waits(entry)) return false
   try {
-    // Loaded first: a transaction does not wait for anything but the database.
-    const { caseSchema } = await import('../schemas/case')
     const written = await db.transaction('rw', caseTables, async () => {
       const found = await db.cases.get(id)
       if (!found) return undefined
@@ -276,8 +283,8 @@ async function step(
       const change = choose(await logOf(id), stored)
       if (!change) return undefined
       const changed = patched(stored, change.patches)
-      // A log that came in a file may hold anything.
-      if (caseSchema.validate(changed, { convert: false }).error) throw new RangeError('the log does not fit the case')
+      // A log that came in a file may hold anything; what else may be wrong with the case is no matter of this step.
+      if (misfitOf(changed, change.patches)) throw new RangeError('the log does not fit the case')
       return put(stamped(changed), [change])
     })
     if (written && !waits(entry)) {
@@ -287,6 +294,7 @@ async function step(
     }
     return written !== undefined
   } catch {
+    show(entry, { untaken: { path: [], why: 'other' } })
     return false
   }
 }

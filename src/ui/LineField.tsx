@@ -4,6 +4,7 @@ import clsx from 'clsx'
 import { useId, type ClipboardEvent, type ReactNode } from 'react'
 import { enterGoesOn } from './enter'
 import { Formula } from './Formula'
+import { useOverlong, usualMost } from './useOverlong'
 import { Options } from './Options'
 
 interface Props {
@@ -18,6 +19,8 @@ interface Props {
   /** What is doubted about it, with what would put it right. */
   children?: ReactNode
   autoFocus?: boolean
+  /** Characters that can be kept. */
+  most?: number
   onPaste?: (event: ClipboardEvent<HTMLInputElement>) => void
 }
 
@@ -32,10 +35,13 @@ export function LineField({
   error,
   children,
   autoFocus,
+  most = usualMost,
   onPaste,
 }: Props) {
   const id = useId()
-  const note = error ?? echo
+  const { shown, type: typeText, fault } = useOverlong(value, onChange, most)
+  const wrong = fault ?? error
+  const note = wrong ?? echo
   return (
     <div className="border-rule grid grid-cols-[minmax(0,1fr)_7.5rem] items-center gap-x-3 gap-y-0.5 border-b py-0.5 @md:grid-cols-[minmax(0,1fr)_7.5rem_9rem] @2xl:grid-cols-[11.5rem_7.5rem_9rem_minmax(0,1fr)]">
       <label htmlFor={id} className="min-w-0 text-[15px] leading-tight">
@@ -43,27 +49,27 @@ export function LineField({
       </label>
       <input
         id={id}
-        value={value}
+        value={shown}
         placeholder={placeholder}
         autoComplete="off"
         spellCheck={false}
         inputMode="decimal"
         // eslint-disable-next-line jsx-a11y/no-autofocus -- the first line of a paper that is typed down
         autoFocus={autoFocus}
-        aria-invalid={error ? true : undefined}
+        aria-invalid={wrong ? true : undefined}
         aria-describedby={note ? `${id}-note` : undefined}
-        onChange={(event) => onChange(event.target.value)}
+        onChange={(event) => typeText(event.target.value)}
         onKeyDown={enterGoesOn}
         onPaste={onPaste}
         className={clsx(
           'bg-sheet placeholder:text-ink-2/60 min-h-9 w-full min-w-0 rounded-[3px] border px-2 text-right text-[16px] font-semibold placeholder:font-normal',
-          error ? 'border-clay border-2' : 'border-edge',
+          wrong ? 'border-clay border-2' : 'border-edge',
         )}
       />
       <span className="text-ink-2 text-sm">{aside}</span>
       <div className="col-span-full text-[13px] leading-snug empty:hidden @2xl:col-span-1">
         {note && (
-          <p id={`${id}-note`} className={error ? 'text-clay font-semibold' : 'text-ink-2'}>
+          <p id={`${id}-note`} className={wrong ? 'text-clay font-semibold' : 'text-ink-2'}>
             <Formula>{note}</Formula>
           </p>
         )}

@@ -4,6 +4,7 @@ import clsx from 'clsx'
 import { useId, type ReactNode } from 'react'
 import { enterGoesOn } from './enter'
 import { Formula } from './Formula'
+import { useOverlong, usualMost } from './useOverlong'
 
 interface Props {
   label: string
@@ -19,6 +20,8 @@ interface Props {
   wide?: boolean
   numeric?: boolean
   autoFocus?: boolean
+  /** Characters that can be kept. */
+  most?: number
   type?: 'text' | 'date'
 }
 
@@ -35,9 +38,12 @@ export function TextField({
   numeric,
   autoFocus,
   type = 'text',
+  most = type === 'date' ? 10 : usualMost,
 }: Props) {
   const id = useId()
-  const note = error ?? echo
+  const { shown, type: typeText, fault } = useOverlong(value, onChange, most)
+  const wrong = fault ?? error
+  const note = wrong ?? echo
   return (
     <div className={clsx('min-w-0', wide && 'col-span-full')}>
       <label htmlFor={id} className="text-ink-2 block text-[13.5px]">
@@ -46,23 +52,24 @@ export function TextField({
       <div
         className={clsx(
           'bg-sheet mt-0.5 flex items-center rounded-[3px] border',
-          error ? 'border-clay border-2' : 'border-edge',
+          wrong ? 'border-clay border-2' : 'border-edge',
           'focus-within:outline-slate focus-within:outline-[2.5px] focus-within:outline-offset-1',
         )}
       >
         <input
           id={id}
           type={type}
-          value={value}
+          max={type === 'date' ? '9999-12-31' : undefined}
+          value={shown}
           placeholder={placeholder}
           autoComplete="off"
           spellCheck={false}
           inputMode={numeric ? 'decimal' : undefined}
           // eslint-disable-next-line jsx-a11y/no-autofocus -- the first field of a sheet opened to type into
           autoFocus={autoFocus}
-          aria-invalid={error ? true : undefined}
+          aria-invalid={wrong ? true : undefined}
           aria-describedby={note ? `${id}-note` : undefined}
-          onChange={(event) => onChange(event.target.value)}
+          onChange={(event) => typeText(event.target.value)}
           onKeyDown={enterGoesOn}
           className="placeholder:text-ink-2/75 min-h-9 w-full min-w-0 bg-transparent px-2 outline-none"
         />
@@ -71,7 +78,7 @@ export function TextField({
       {note && (
         <p
           id={`${id}-note`}
-          className={clsx('mt-0.5 text-[13px] leading-snug', error ? 'text-clay font-semibold' : 'text-ink-2')}
+          className={clsx('mt-0.5 text-[13px] leading-snug', wrong ? 'text-clay font-semibold' : 'text-ink-2')}
         >
           <Formula>{note}</Formula>
         </p>

@@ -3,7 +3,7 @@
 import { Button } from '@/ui/Button'
 import type { Case } from '@/core/case/case'
 import { retry } from '@/store/cases'
-import { useKeeping } from './useCase'
+import { useKeeping, useUntaken } from './useCase'
 import { saveCaseFile } from './save-file'
 import { en } from './messages'
 
@@ -22,6 +22,17 @@ export function Refused({ kase }: { kase: Case }) {
       </Button>
       <Button onClick={() => void retry(kase.id)}>{en.tryAgain}</Button>
     </div>
+  )
+}
+
+/** Says that an edit was not taken, since no file could hold it, and how far it may go. */
+export function Untaken({ id }: { id: string }) {
+  const untaken = useUntaken(id)
+  if (!untaken) return null
+  return (
+    <p role="alert" className="border-clay bg-sheet text-clay border-b-2 px-5 py-2 font-semibold print:hidden">
+      {en.untaken(untaken)}
+    </p>
   )
 }
 

@@ -1,4 +1,19 @@
+import type { Misfit } from '@/core/shape/shape'
 import type { Progress, Station } from '@/core/case/progress'
+
+const count = (n: number) => n.toLocaleString('en')
+/** What may become too many. */
+const things: Readonly<Record<string, string>> = {
+  areas: 'areas',
+  shapes: 'shapes in one area',
+  points: 'corners on the plan',
+  samples: 'samples',
+  reports: 'reports',
+  spotChecks: 'spot readings',
+  applications: 'entries of what was put on',
+  originals: 'files beside one report',
+  seasons: 'years of one area',
+}
 
 export const en = {
   stations: {
@@ -22,6 +37,12 @@ export const en = {
   again: 'Load again',
   refused:
     'This browser refuses to keep the case (a private window, or no room left). It is safe on this page until you close it.',
+  untaken: ({ path, why, most = 0, is = 0 }: Misfit) =>
+    why === 'long'
+      ? `Not taken: ${count(is)} characters, and ${count(most)} can be kept there.`
+      : why === 'many'
+        ? `Not taken: that would make ${count(is)} ${things[path.at(-1) ?? ''] ?? 'entries'}, and a case holds ${count(most)}. Begin another case for the rest.`
+        : 'Not taken: it does not fit this case, or this browser refuses to keep more. The case stays as it is.',
   saveFile: 'Save as a file',
   tryAgain: 'Try again',
   gone: 'There is no case here. It may have been removed, or lives in another browser.',

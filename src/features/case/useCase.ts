@@ -19,6 +19,9 @@ export const useCase = (id: string): Front['kase'] => useFront(id, (one) => one.
 /** Whether the browser has it safe; told apart, since it changes twice with every key. */
 export const useKeeping = (id: string): Front['keeping'] => useFront(id, (one) => one.keeping, 'kept')
 
+/** Why the last edit was not taken, where it was not. */
+export const useUntaken = (id: string): Front['untaken'] => useFront(id, (one) => one.untaken, undefined)
+
 const useFront = <Part>(id: string, part: (one: Front) => Part, loading: Part): Part =>
   useSyncExternalStore(
     useCallback((listener) => follow(id, listener), [id]),

@@ -20,7 +20,7 @@ import { sized } from '../../case/explained'
 import { Figure } from '../../shared/workings/Figure'
 import { LazyWorkings } from '../../shared/workings/LazyWorkings'
 import { answerOf, CaseProvider, useOpenCase, type OpenCase, type View } from '../../case/context'
-import { Refused, Unreadable } from '../../case/Keeping'
+import { Refused, Unreadable, Untaken } from '../../case/Keeping'
 import { en } from '../../case/messages'
 import { saveCaseFile } from '../../case/save-file'
 import { StationNav } from './StationNav'
@@ -119,6 +119,7 @@ function Opened({ kase, station, areaId }: Props) {
       <div className="flex min-h-dvh flex-col">
         <Header />
         <Refused kase={kase} />
+        <Untaken id={kase.id} />
         <Suspense>
           <Conflicts kase={kase} />
         </Suspense>

@@ -15,7 +15,7 @@ import { Button } from '@/ui/Button'
 import { render } from '@/wording/render'
 import { AmountsSheet } from '../../stations/amounts/AmountsSheet'
 import { answerOf, CaseProvider, type OpenCase } from '../../case/context'
-import { Refused } from '../../case/Keeping'
+import { Refused, Untaken } from '../../case/Keeping'
 import { useCase, useKeeping, useRecommendation } from '../../case/useCase'
 import { CropField, GroundField, SizeField, TextureField } from '../../stations/ground/AreaFields'
 import { describe } from '../../stations/ground/AreasRail'
@@ -109,6 +109,7 @@ function Opened({ kase }: { kase: Case }) {
         </Button>
       </header>
       <Refused kase={kase} />
+      <Untaken id={kase.id} />
       <div className="flex min-h-[calc(100dvh-53px)] flex-col lg:flex-row">
         <section
           className="border-rule shrink-0 border-b px-5 py-4 lg:w-[380px] lg:border-r lg:border-b-0"

@@ -1,5 +1,6 @@
 'use client'
 
+import { officeTexts } from '@/core/shape/case-shape'
 import { useLiveQuery } from 'dexie-react-hooks'
 import Link from 'next/link'
 import { useState } from 'react'
@@ -65,22 +66,31 @@ function Fields({ stored }: { stored: Office }) {
         </div>
       )}
       <div className="grid gap-x-5 gap-y-3 sm:grid-cols-2">
-        <TextField label={en.name} value={office.name} onChange={(name) => edit({ name })} />
+        <TextField label={en.name} most={officeTexts.name} value={office.name} onChange={(name) => edit({ name })} />
         <TextField
           label={en.region}
+          most={officeTexts.region}
           value={office.region}
           placeholder={en.regionExample}
           onChange={(region) => edit({ region })}
         />
-        <TextField wide label={en.address} value={office.address} onChange={(address) => edit({ address })} />
+        <TextField
+          wide
+          label={en.address}
+          most={officeTexts.address}
+          value={office.address}
+          onChange={(address) => edit({ address })}
+        />
         <TextField
           wide
           label={en.disclaimer}
+          most={officeTexts.disclaimer}
           value={office.disclaimer}
           onChange={(disclaimer) => edit({ disclaimer })}
         />
         <TextField
           label={en.people}
+          most={officeTexts.people}
           value={office.people}
           placeholder={en.peopleExample}
           echo={initials.length > 0 ? en.signs(initials.join(' · ')) : undefined}

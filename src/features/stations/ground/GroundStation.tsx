@@ -1,5 +1,6 @@
 'use client'
 
+import { texts } from '@/core/shape/case-shape'
 import { measureIn, setPace } from '@/core/case/acts/measuring'
 import { openSeason, removeArea } from '@/core/case/acts/areas'
 import { lazy, Suspense, useState } from 'react'
@@ -92,12 +93,14 @@ function ByList() {
       <section className="grid gap-x-5 gap-y-3 sm:grid-cols-2" aria-label={en.aboutCase} data-entry>
         <TextField
           label={en.client}
+          most={texts.client}
           value={kase.client}
           onChange={(client) => edit((draft) => void (draft.client = client))}
           autoFocus={kase.client === '' && kase.areas.length === 0}
         />
         <TextField
           label={en.place}
+          most={texts.place}
           value={kase.place}
           onChange={(place) => edit((draft) => void (draft.place = place))}
         />
@@ -115,6 +118,7 @@ function ByList() {
           <div className="grid gap-x-5 gap-y-3 sm:grid-cols-2">
             <TextField
               label={en.name}
+              most={texts.name}
               value={area.name}
               onChange={(name) => edit(inArea(area.id, (draft) => void (draft.name = name)))}
             />

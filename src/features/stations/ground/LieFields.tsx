@@ -1,5 +1,6 @@
 'use client'
 
+import { texts } from '@/core/shape/case-shape'
 import { addApplication, changeApplication, removeApplication } from '@/core/case/acts/areas'
 import type { Application } from '@/core/case/applications'
 import { blankApplication } from '@/core/case/blank'
@@ -27,6 +28,7 @@ export function LieFields({ area }: { area: AreaInSeason }) {
     <>
       <TextField
         label={en.colour}
+        most={texts.colour}
         value={lie.colour}
         placeholder={en.colourExample}
         onChange={(colour) => edit(inArea(area.id, (draft) => void (draft.lie.colour = colour)))}
@@ -98,7 +100,13 @@ export function PutOnFields({ area }: { area: AreaInSeason }) {
           .map((entry, i) => (
             <li key={entry.id} className="mt-1 flex flex-wrap items-end gap-3">
               <div className="w-24">
-                <TextField label={en.year} value={entry.date} numeric onChange={(date) => change(entry.id, { date })} />
+                <TextField
+                  label={en.year}
+                  most={texts.date}
+                  value={entry.date}
+                  numeric
+                  onChange={(date) => change(entry.id, { date })}
+                />
               </div>
               <div className="w-40">
                 <SelectField
@@ -109,7 +117,12 @@ export function PutOnFields({ area }: { area: AreaInSeason }) {
                 />
               </div>
               <div className="min-w-48 flex-1">
-                <TextField label={en.note} value={entry.note} onChange={(note) => change(entry.id, { note })} />
+                <TextField
+                  label={en.note}
+                  most={texts.applied}
+                  value={entry.note}
+                  onChange={(note) => change(entry.id, { note })}
+                />
               </div>
               <button
                 type="button"

@@ -1,5 +1,6 @@
 'use client'
 
+import { texts } from '@/core/shape/case-shape'
 import { useLiveQuery } from 'dexie-react-hooks'
 import { useState } from 'react'
 import { letterOf } from '@/core/letter/letter'
@@ -59,6 +60,7 @@ export function LetterStation() {
         <div className="col-span-full max-w-[7.1in]">
           <TextField
             label={en.note}
+            most={texts.note}
             value={kase.letter.note}
             placeholder={en.notePlaceholder}
             onChange={(note) => edit((draft) => void (draft.letter.note = note))}
@@ -78,7 +80,7 @@ export function LetterStation() {
 function SignField({ label, value, onChange }: { label: string; value: string; onChange: (by: string) => void }) {
   const office = useOffice()
   const people = office ? initialsOf(office) : []
-  if (people.length === 0) return <TextField label={label} value={value} onChange={onChange} />
+  if (people.length === 0) return <TextField label={label} most={texts.initials} value={value} onChange={onChange} />
   const all = value && !people.includes(value) ? [value, ...people] : people
   return (
     <SelectField

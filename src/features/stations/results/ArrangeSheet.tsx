@@ -1,5 +1,6 @@
 'use client'
 
+import { texts } from '@/core/shape/case-shape'
 import {
   DndContext,
   KeyboardSensor,
@@ -90,7 +91,13 @@ export function ArrangeSheet({ sheet, onClose }: { sheet: Sheet; onClose: () => 
       </div>
       <div className="border-ink mt-4 flex flex-wrap items-end gap-3 border-t-[1.5px] pt-3">
         <div className="w-72">
-          <TextField label={en.layoutName} value={name} placeholder={en.layoutExample} onChange={setName} />
+          <TextField
+            label={en.layoutName}
+            most={texts.name}
+            value={name}
+            placeholder={en.layoutExample}
+            onChange={setName}
+          />
         </div>
         <Button kind="act" disabled={name.trim() === ''} onClick={keep}>
           {en.keepLayout}

@@ -1,5 +1,6 @@
 'use client'
 
+import { texts } from '@/core/shape/case-shape'
 import { removeReport, setCovers } from '@/core/case/acts/reports'
 import { isMember } from '@/core/case/members'
 import type { AreaInSeason } from '@/core/case/in-season'
@@ -74,12 +75,14 @@ export function PaperSide({ area, sheet, layouts, onArrange, onBlankPaper, onOri
       />
       <TextField
         label={en.laboratory}
+        most={texts.laboratory}
         value={report.laboratory}
         onChange={(laboratory) => change((draft) => void (draft.laboratory = laboratory))}
       />
       <div className="grid grid-cols-2 gap-2">
         <TextField
           label={en.code}
+          most={texts.code}
           value={report.code}
           onChange={(code) => change((draft) => void (draft.code = code))}
         />

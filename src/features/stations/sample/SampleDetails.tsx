@@ -1,5 +1,6 @@
 'use client'
 
+import { texts } from '@/core/shape/case-shape'
 import { idsOf } from '@/core/case/members'
 import { addDays, addYears, formatISO, parseISO } from 'date-fns'
 import { useState } from 'react'
@@ -31,6 +32,7 @@ export function SampleDetails({ sheet }: { sheet: SampleSheet }) {
           <div className="col-span-full">
             <TextField
               label={en.code}
+              most={texts.code}
               value={sample.code}
               error={duplicate ? en.duplicate : undefined}
               onChange={(code) => change(sample.id, (draft) => void (draft.code = code))}
@@ -158,11 +160,13 @@ function Steps({ sample, retestYears }: { sample: Sample; retestYears: number })
       />
       <TextField
         label={en.by}
+        most={texts.initials}
         value={taken.by}
         onChange={(by) => change(sample.id, (draft) => void (draft.taken.by = by))}
       />
       <TextField
         label={en.weather}
+        most={texts.weather}
         value={taken.weather}
         placeholder={en.weatherExample}
         onChange={(weather) => change(sample.id, (draft) => void (draft.taken.weather = weather))}
@@ -212,7 +216,13 @@ function Corner({ sheet: { ground, sample, spots } }: { sheet: SampleSheet }) {
       <summary className="text-ink-2 cursor-pointer py-1.5 text-[14.5px]">{en.corner}</summary>
       <div className="mt-1 flex flex-wrap items-end gap-3">
         <div className="w-64">
-          <TextField label={en.cornerName} value={name} placeholder={en.cornerExample} onChange={setName} />
+          <TextField
+            label={en.cornerName}
+            most={texts.corner}
+            value={name}
+            placeholder={en.cornerExample}
+            onChange={setName}
+          />
         </div>
         <div className="w-40">
           <SelectField

@@ -209,6 +209,7 @@ function Corners({
     <div className="min-w-60 flex-1">
       <TextField
         label={en.points}
+        most={60_000}
         value={shown}
         error={cornersIn(shown, factor) === undefined ? en.pointsError : undefined}
         onChange={(text) => {

@@ -1,0 +1,58 @@
+import type { Case } from '../case/case'
+import { valueAt, type Patch } from '../case/changes'
+import { caseShape } from './case-shape'
+import { misfitIn, shapeAt, type Misfit } from './shape'
+
+/** Corners of everything drawn in one case: a file of them stays far below what is read back. */
+export const mostCornersInAll = 40_000
+
+/** Steps of one edit. */
+export const mostPatches = 5_000
+
+/** What every write sets by itself, and no edit may. */
+const stamps: readonly string[] = ['id', 'rev', 'schema', 'updatedAt']
+
+/**
+ * Where a change would put something into a case that its files could not hold; undefined where all of it fits. Looks at
+ * what changes alone, so that it is cheap at every key.
+ *
+ * @param made the case with the change in it
+ */
+export function misfitOf(made: Case, patches: readonly Patch[]): Misfit | undefined {
+  if (patches.length > mostPatches) return { path: [], why: 'many', most: mostPatches, is: patches.length }
+  for (const patch of patches) {
+    const found = misfitOfPatch(made, patch)
+    if (found) return found
+  }
+  return patches.some(({ path }) => path[0] === 'areas' && (path.length < 3 || path[2] === 'shapes'))
+    ? misfitOfCorners(made)
+    : undefined
+}
+
+function misfitOfPatch(made: Case, { op, path, value }: Patch): Misfit | undefined {
+  const shape = shapeAt(caseShape, path)
+  if (!shape || stamps.includes(path[0]!)) return { path, why: 'other' }
+  if (op === 'order') return undefined
+  if (op !== 'remove') return misfitIn(shape, value, path) ?? misfitOfMany(made, path)
+  const holder = shapeAt(caseShape, path.slice(0, -1))
+  return holder?.is === 'list' || holder?.is === 'record' ? undefined : { path, why: 'other' }
+}
+
+/** One more in a list or record that is full. */
+function misfitOfMany(made: Case, path: readonly string[]): Misfit | undefined {
+  const holder = path.slice(0, -1)
+  const shape = shapeAt(caseShape, holder)
+  if (shape?.is !== 'list' && shape?.is !== 'record') return undefined
+  const is = Object.keys(valueAt(made, holder) as object).length
+  const { most = Infinity } = shape
+  return is > most ? { path: holder, why: 'many', most, is } : undefined
+}
+
+function misfitOfCorners({ areas }: Case): Misfit | undefined {
+  const is = areas
+    .flatMap(({ shapes }) => shapes)
+    .reduce((sum, { outline }) => sum + (outline.kind === 'polygon' ? outline.points.length : 4), 0)
+  return is > mostCornersInAll
+    ? { path: ['areas', 'shapes', 'points'], why: 'many', most: mostCornersInAll, is }
+    : undefined
+}
