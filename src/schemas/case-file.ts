@@ -3,6 +3,7 @@ import type { Case } from '../core/case/case'
 import type { Change } from '../core/case/changes'
 import type { Guide } from '../core/guides/guide'
 import type { Product } from '../core/shelf/product'
+import { mostPatches } from '../core/shape/fits'
 import { caseSchema, reread } from './case'
 import { instant } from './from-shape'
 import { faultOf, type FieldFault } from './faults'
@@ -10,6 +11,10 @@ import { guideSchema } from './guide'
 import { readJson, reservedKeys } from './json'
 import { migrated } from './migrations'
 import { productSchema } from './product'
+
+/** `joined`: the oldest edits of a long history as one, which cannot be taken apart. */
+export const editKinds = ['edit', 'undo', 'redo', 'merge', 'replace', 'joined'] as const
+export type EditKind = (typeof editKinds)[number]
 
 /** One step in the life of a case: what changed, and how to take it back. */
 export interface FiledEdit extends Change {
@@ -19,8 +24,8 @@ export interface FiledEdit extends Change {
   readonly by: string
   readonly at: string
   /** An undo takes back the last edit that stands; a redo puts back what the last undo took. */
-  readonly kind: 'edit' | 'undo' | 'redo' | 'merge' | 'replace'
-  /** Of a merge or a replacement: the edits elsewhere that it takes in. */
+  readonly kind: EditKind
+  /** Of a merge or a replacement: the edits elsewhere that it takes in; of joined ones: their ids. */
   readonly knows?: readonly string[]
 }
 
@@ -54,14 +59,16 @@ const patches = Joi.array()
       behind: Joi.string().max(80).allow(null),
     }),
   )
-  .max(5_000)
+  .max(mostPatches)
   .required()
 
 const edit = Joi.object<FiledEdit>({
   id: Joi.string().min(1).max(80).required(),
   by: Joi.string().allow('').max(60).required(),
   at: instant,
-  kind: Joi.string().valid('edit', 'undo', 'redo', 'merge', 'replace').required(),
+  kind: Joi.string()
+    .valid(...editKinds)
+    .required(),
   patches,
   inverse: patches,
   knows: Joi.array().items(Joi.string().max(80)).max(20_000),

@@ -3,6 +3,7 @@ import type { Guide } from '../core/guides/guide'
 import type { Product } from '../core/shelf/product'
 import type { CaseFile, FiledEdit } from '../schemas/case-file'
 import type { Version } from './ancestry'
+import { compacted } from './compact'
 import { ownGuidesOf } from './guides'
 import type { Edit } from './history'
 import { ownProductsOf } from './products'
@@ -13,12 +14,16 @@ export function toCaseFile({ kase, log }: Version, own: readonly Guide[], produc
     format: 'agrologos-case',
     schema: 6,
     case: kase,
-    log: log.map(filed),
+    log: compacted(kase, log).map(filed),
     guides: ownGuidesOf(kase, own),
     products: ownProductsOf(kase, products),
   }
-  return `${JSON.stringify(file, null, 2)}\n`
+  const text = JSON.stringify(file, null, 2)
+  return `${text.length > fileLegible ? JSON.stringify(file) : text}\n`
 }
+
+/** Characters beyond which a file is no longer set out for reading, which makes it twice as long. */
+const fileLegible = 2_000_000
 
 /** An edit without what only this browser's database knows of it. */
 function filed(edit: FiledEdit & Partial<Pick<Edit, 'seq' | 'caseId'>>): FiledEdit {

@@ -7,6 +7,7 @@ import { changeBetween, merge, patched, putting, withChanges } from '../core/cas
 import { misfitOf } from '../core/shape/fits'
 import type { Misfit } from '../core/shape/shape'
 import type { Version } from './ancestry'
+import { compacted } from './compact'
 import { db, forgetFailure, type Attachment } from './db'
 import { before, standing, type Edit, type Unsigned } from './history'
 import { caseTables, judge, put, putChanged, stamped, type Recipe } from './put'
@@ -41,6 +42,8 @@ interface Entry {
   judging?: ReturnType<typeof setTimeout>
   /** When a database that could not be read is tried again. */
   again?: ReturnType<typeof setTimeout>
+  /** Edits written since the history was last looked through for what is to be joined. */
+  written: number
   listeners: Set<() => void>
   subscription?: Subscription
 }
@@ -50,7 +53,7 @@ const entries = new Map<string, Entry>()
 function entryOf(id: string): Entry {
   let entry = entries.get(id)
   if (!entry) {
-    entry = { front: { kase: undefined, keeping: 'kept' }, backlog: [], listeners: new Set() }
+    entry = { front: { kase: undefined, keeping: 'kept' }, backlog: [], written: 0, listeners: new Set() }
     entries.set(id, entry)
   }
   return entry
@@ -184,12 +187,17 @@ async function writeBacklog(id: string, entry: Entry): Promise<void> {
       const edits = [...entry.backlog]
       const written = await write(id, entry, edits)
       entry.backlog.splice(0, edits.length)
+      entry.written += edits.length
       entry.initial = undefined
       // What was typed meanwhile was typed without seeing what others wrote.
       entry.base = entry.backlog.length > 0 ? (edits.at(-1)?.to ?? entry.base) : written
       if (entry.backlog.length === 0) show(entry, { kase: written, keeping: 'kept' })
     }
     judgeSoon(entry)
+    if (entry.written >= untilCompacted) {
+      entry.written = 0
+      await compactStored(id).catch(() => undefined)
+    }
   } catch {
     show(entry, { keeping: 'refused' })
   } finally {
@@ -237,6 +245,20 @@ function write(id: string, { initial, base }: Entry, edits: readonly Waiting[]):
 }
 
 const sameVersion = (a: Case, b: Case): boolean => a.rev === b.rev && a.updatedAt === b.updatedAt
+
+/** Edits after which a history is looked through. */
+const untilCompacted = 100
+
+/** Joins the oldest edits of a history that grows too long. */
+const compactStored = (id: string): Promise<void> =>
+  db.transaction('rw', db.cases, db.edits, async () => {
+    const [kase, log] = [await db.cases.get(id), await logOf(id)]
+    const short = kase ? compacted(kase, log) : log
+    if (short === log) return
+    const stay = new Set(short.map(({ seq }) => seq))
+    await db.edits.bulkDelete(log.map(({ seq }) => seq).filter((seq) => !stay.has(seq)))
+    await db.edits.put(short[0]!)
+  })
 
 /** The log of a case, oldest first. */
 export const logOf = (id: string): Promise<Edit[]> => db.edits.where('caseId').equals(id).sortBy('seq')

@@ -28,7 +28,7 @@ export function standing<One extends Pick<Edit, 'kind'>>(log: readonly One[]): {
     } else if (edit.kind === 'redo') {
       const again = undone.pop()
       if (again) done.push(again)
-    } else {
+    } else if (edit.kind !== 'joined') {
       done.push(edit)
       undone = []
     }

@@ -17,6 +17,7 @@ export const en = {
     redo: 'put back: ',
     merge: 'merged from a file: ',
     replace: 'replaced by a file: ',
+    joined: 'the oldest changes, joined: ',
   },
   nothing: {
     edit: 'nothing that shows',
@@ -24,6 +25,7 @@ export const en = {
     redo: 'put back',
     merge: 'merged with a file, and stayed as it was',
     replace: 'replaced by a file that said the same',
+    joined: 'the oldest changes, joined',
   },
   doesNotFit:
     'The case stays as it is: it is the same at that point, the history no longer fits it, or this browser refuses to keep more.',
