@@ -3,7 +3,10 @@ import type { Case } from '../core/case/case'
 import type { Change } from '../core/case/changes'
 import type { Guide } from '../core/guides/guide'
 import type { Product } from '../core/shelf/product'
+import { blankCase } from '../core/case/blank'
+import { caseShape } from '../core/shape/case-shape'
 import { mostPatches } from '../core/shape/fits'
+import { readable } from '../core/shape/readable'
 import { caseSchema, reread } from './case'
 import { instant } from './from-shape'
 import { faultOf, type FieldFault } from './faults'
@@ -115,7 +118,13 @@ export type Opened =
       readonly guides: readonly Guide[]
       readonly products: readonly Product[]
     }
-  | { readonly ok: false; readonly why: FileFault; readonly details: readonly FieldFault[] }
+  | {
+      readonly ok: false
+      readonly why: FileFault
+      readonly details: readonly FieldFault[]
+      /** What can be read of it all the same, without its history; and how many places cannot. */
+      readonly part?: { readonly kase: Case; readonly left: number }
+    }
 
 /**
  * Reads a case file of this schema or an older one. Nothing is taken from one that breaks the schema; the details name
@@ -129,7 +138,32 @@ export function openCaseFile(text: string): Opened {
   }
   const schema = (read.value as { schema?: unknown } | null)?.schema
   if (typeof schema === 'number' && schema > 6) return { ok: false, why: 'newer', details: [] }
-  const { error, value } = caseFileSchema.validate(migrated(read.value), { abortEarly: false, convert: false })
-  if (error) return { ok: false, why: 'not-a-case', details: error.details.map(faultOf) }
+  const today = migratedOrNot(read.value)
+  const abortEarly = text.length > faultByFault
+  const { error, value } = caseFileSchema.validate(today, { abortEarly, convert: false })
+  if (error) {
+    const details = error.details.slice(0, mostFaults).map(faultOf)
+    return { ok: false, why: 'not-a-case', details, part: readablePart((today as { case?: unknown } | null)?.case) }
+  }
   return { ok: true, kase: reread(value.case), log: value.log, guides: value.guides, products: value.products }
+}
+
+/** Faults that are told one by one; and characters of a file beyond which only the first is looked for. */
+const mostFaults = 100
+const faultByFault = 50_000
+
+/** A file of an older schema may be too far from any to be brought up to date. */
+function migratedOrNot(value: unknown): unknown {
+  try {
+    return migrated(value)
+  } catch {
+    return value
+  }
+}
+
+/** A case as far as it can be read; undefined where it has no id, or is none. */
+export function readablePart(value: unknown): { kase: Case; left: number } | undefined {
+  const { id: _id, ...blank } = blankCase('', new Date(0).toISOString())
+  const part = readable<Case>(caseShape, value, blank as Case)
+  return part && { kase: reread(part.value), left: part.left }
 }

@@ -68,8 +68,8 @@ export interface Settings {
   readonly backupFile: FileSystemFileHandle
   /** The layout that the last report was typed by. */
   readonly layout: string
-  /** Why the last one could not be written there. */
-  readonly backupFault: 'permission' | 'failed'
+  /** Why the last one could not be written there, or is not whole. */
+  readonly backupFault: 'permission' | 'failed' | 'unchecked'
 }
 
 export const db = new Dexie('agrologos', { chromeTransactionDurability: 'strict' }) as Dexie & {

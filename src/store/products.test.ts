@@ -27,7 +27,7 @@ test('a product of the office’s own goes with a case that names it, in its fil
   expect(file.products).toEqual([own])
   await elsewhere.takeIn(file, 'merge')
   expect(await elsewhere.db.products.toCollection().primaryKeys()).toEqual(['own-mix@1'])
-  const opened = openBackup(packBackup((await here.collectBackup()).backup))
+  const opened = openBackup(packBackup((await here.collectBackup()).backup).file)
   if (!opened.ok) throw new Error(opened.at)
   await restored.restore(opened.backup, { how: 'merge', office: true })
   expect(await restored.db.products.toCollection().primaryKeys()).toEqual(['own-mix@1', 'unused@1'])

@@ -1,18 +1,14 @@
 import { proxy, transfer } from 'comlink'
-import type { Backup, OnProgress, OpenedBackup } from '../store/backup-file'
+import type { Backup, OnProgress, OpenedBackup, PackedBackup } from '../store/backup-file'
 import type { BackupWork } from './backup.worker'
 import { inWorker } from './in-worker'
 
 const start = () => new Worker(new URL('./backup.worker.ts', import.meta.url), { type: 'module' })
 
-export const packInWorker = (
-  backup: Backup,
-  onProgress: OnProgress,
-  signal?: AbortSignal,
-): Promise<Uint8Array<ArrayBuffer>> =>
-  inWorker<BackupWork, Uint8Array<ArrayBuffer>>(
+export const packInWorker = (backup: Backup, onProgress: OnProgress, signal?: AbortSignal): Promise<PackedBackup> =>
+  inWorker<BackupWork, PackedBackup>(
     start(),
-    async (work) => (await work.pack(backup, proxy(onProgress))) as Uint8Array<ArrayBuffer>,
+    async (work) => (await work.pack(backup, proxy(onProgress))) as PackedBackup,
     signal,
   )
 

@@ -4,8 +4,8 @@ import { seldom } from './in-worker'
 
 const work = {
   pack(backup: Backup, onProgress: OnProgress) {
-    const file = packBackup(backup, seldom(onProgress))
-    return transfer(file, [file.buffer])
+    const packed = packBackup(backup, seldom(onProgress))
+    return transfer(packed, [packed.file.buffer])
   },
   open: (file: ArrayBuffer, onProgress: OnProgress) => openBackup(new Uint8Array(file), seldom(onProgress)),
 }

@@ -1,4 +1,5 @@
 import { appliedKinds } from '../case/applications'
+import { blankApplication, blankArea, blankReport, blankSample, blankSeason } from '../case/blank'
 import { concerns } from '../case/case'
 import { overrulable } from '../case/decisions'
 import { mostCorners } from '../ground/plan/outline'
@@ -52,6 +53,8 @@ export const texts = {
 export const officeTexts = { name: 200, address: 400, disclaimer: 2_000, region: 200, people: 2_000 } as const
 
 const id = text(80, 1)
+/** An entry whose id cannot be read is none. */
+const withoutId = ({ id: _id, ...rest }: { readonly id: string }): object => rest
 /** The id of something, whether it is there or not. */
 const reference = text(80, 1)
 const date = text(texts.date)
@@ -100,69 +103,78 @@ const plan = fields({
   ),
 })
 
-const season = fields({
-  crop: orNone(guideId),
-  otherCrops: list(guideId, 20, 'entry'),
-  feeding: oneOf('lean', 'usual', 'generous'),
-  newLawn: flag,
-  plants: fields({ ...each(['count', 'age', 'shoots'], typed), dwarf: flag }),
-  rows: fields(each(['length', 'spacing'], typed)),
-  past: fields({ manure: orNone(product), manureRate: typed, legume: orNone(guideId), beansNext: flag }),
-  materials: fields({
-    lime: orNone(product),
-    limeEffective: typed,
-    limeScale: oneOf(...Object.keys(limeScales)),
-    limeSieves: fields(each(['cce', 'moisture', ...sieveMeshes], typed)),
-    limeBag: typed,
-    sulfur: orNone(product),
-    sulfurBag: typed,
-    fertilizer: orNone(product),
-    slowNitrogen: typed,
-    meets: oneOf(null, ...majorNutrients),
-    fertilizerBag: typed,
-  }),
-})
+const season = fields(
+  {
+    crop: orNone(guideId),
+    otherCrops: list(guideId, 20, 'entry'),
+    feeding: oneOf('lean', 'usual', 'generous'),
+    newLawn: flag,
+    plants: fields({ ...each(['count', 'age', 'shoots'], typed), dwarf: flag }),
+    rows: fields(each(['length', 'spacing'], typed)),
+    past: fields({ manure: orNone(product), manureRate: typed, legume: orNone(guideId), beansNext: flag }),
+    materials: fields({
+      lime: orNone(product),
+      limeEffective: typed,
+      limeScale: oneOf(...Object.keys(limeScales)),
+      limeSieves: fields(each(['cce', 'moisture', ...sieveMeshes], typed)),
+      limeBag: typed,
+      sulfur: orNone(product),
+      sulfurBag: typed,
+      fertilizer: orNone(product),
+      slowNitrogen: typed,
+      meets: oneOf(null, ...majorNutrients),
+      fertilizerBag: typed,
+    }),
+  },
+  blankSeason,
+)
 
-const area = fields({
-  id,
-  name: text(texts.name),
-  size: typed,
-  texture: keyOf(textures),
-  shapes: list(fields({ id, hole: flag, outline: outlineShape }), 200, 'id'),
-  lie: fields({
-    colour: text(texts.colour),
-    slope: oneOf(null, 'level', 'gentle', 'steep'),
-    shade: oneOf(null, 'sun', 'part', 'shade'),
-    irrigated: flag,
-    toWater: typed,
-  }),
-  concerns: list(oneOf(...concerns), concerns.length, 'entry'),
-  ground: oneOf(null, 'dug', 'planted'),
-  depth: typed,
-  phosphorusBanned: flag,
-  guide: guideShape,
-  reportId: orNone(reference),
-  seasons: record(/^\d{4}$/, season, 100),
-})
+const area = fields(
+  {
+    id,
+    name: text(texts.name),
+    size: typed,
+    texture: keyOf(textures),
+    shapes: list(fields({ id, hole: flag, outline: outlineShape }), 200, 'id'),
+    lie: fields({
+      colour: text(texts.colour),
+      slope: oneOf(null, 'level', 'gentle', 'steep'),
+      shade: oneOf(null, 'sun', 'part', 'shade'),
+      irrigated: flag,
+      toWater: typed,
+    }),
+    concerns: list(oneOf(...concerns), concerns.length, 'entry'),
+    ground: oneOf(null, 'dug', 'planted'),
+    depth: typed,
+    phosphorusBanned: flag,
+    guide: guideShape,
+    reportId: orNone(reference),
+    seasons: record(/^\d{4}$/, season, 100),
+  },
+  withoutId(blankArea('', '')),
+)
 
-const sample = fields({
-  id,
-  code: text(texts.code),
-  areas: list(reference, 500, 'entry'),
-  corner: text(texts.corner),
-  cornerAt: orNone(point),
-  cores: typed,
-  depth: typed,
-  tests: orNone(list(oneOf(...testIds), testIds.length, 'entry')),
-  seed: whole(0, 4_294_967_295),
-  ticked: record(/^(\d{1,2}|1\d\d|200)$/, oneOf(true)),
-  taken: fields({ date, by: initials, weather: text(texts.weather), cores: typed }),
-  sent: date,
-  back: date,
-  due: date,
-  ticket: text(20_000),
-  reportId: orNone(reference),
-})
+const sample = fields(
+  {
+    id,
+    code: text(texts.code),
+    areas: list(reference, 500, 'entry'),
+    corner: text(texts.corner),
+    cornerAt: orNone(point),
+    cores: typed,
+    depth: typed,
+    tests: orNone(list(oneOf(...testIds), testIds.length, 'entry')),
+    seed: whole(0, 4_294_967_295),
+    ticked: record(/^(\d{1,2}|1\d\d|200)$/, oneOf(true)),
+    taken: fields({ date, by: initials, weather: text(texts.weather), cores: typed }),
+    sent: date,
+    back: date,
+    due: date,
+    ticket: text(20_000),
+    reportId: orNone(reference),
+  },
+  withoutId(blankSample('', 0)),
+)
 
 const spotCheck = fields({
   id,
@@ -193,29 +205,35 @@ export const mannerShapes: Readonly<Record<string, Shape>> = {
 }
 export const limeMeaningShape = oneOf('product', 'pure', 'ENM')
 
-const report = fields({
-  id,
-  ...mannerShapes,
-  areas: record(80, oneOf(true), 500),
-  originals: list(fields({ id, name: text(texts.fileName), type: text(80) }), 20, 'id'),
-  code: text(texts.code),
-  laboratory: text(texts.laboratory),
-  date,
-  ...each(measuredFields, typed),
-  recommends: fields({ ...each(recommendedFields, typed), limeMeans: limeMeaningShape }),
-})
+const report = fields(
+  {
+    id,
+    ...mannerShapes,
+    areas: record(80, oneOf(true), 500),
+    originals: list(fields({ id, name: text(texts.fileName), type: text(80) }), 20, 'id'),
+    code: text(texts.code),
+    laboratory: text(texts.laboratory),
+    date,
+    ...each(measuredFields, typed),
+    recommends: fields({ ...each(recommendedFields, typed), limeMeans: limeMeaningShape }),
+  },
+  withoutId(blankReport('')),
+)
 
-const application = fields({
-  id,
-  areaId: reference,
-  date,
-  what: oneOf(...appliedKinds),
-  note: text(texts.applied),
-  product: orNone(product),
-  amount: typed,
-  pass: orNone(text(200, 1)),
-  done: oneOf('as-planned', 'otherwise', 'skipped'),
-})
+const application = fields(
+  {
+    id,
+    areaId: reference,
+    date,
+    what: oneOf(...appliedKinds),
+    note: text(texts.applied),
+    product: orNone(product),
+    amount: typed,
+    pass: orNone(text(200, 1)),
+    done: oneOf('as-planned', 'otherwise', 'skipped'),
+  },
+  withoutId(blankApplication('', '', '')),
+)
 
 const hash = form(/^[0-9a-f]{64}$/)
 const signed = { reason: text(texts.reason), by: initials, at: instant }

@@ -12,7 +12,8 @@ export type Shape =
   | { readonly is: 'one-of'; readonly values: readonly (string | number | boolean | null)[] }
   /** What somebody typed, with its unit and the number read from it. */
   | { readonly is: 'typed' }
-  | { readonly is: 'fields'; readonly of: Readonly<Record<string, Shape>> }
+  /** `blank`: what stands for those of an entry that cannot be read. */
+  | { readonly is: 'fields'; readonly of: Readonly<Record<string, Shape>>; readonly blank?: object }
   /** `unique`: no entry twice, or no two of one `id` or `field`. */
   | {
       readonly is: 'list'
@@ -40,7 +41,7 @@ export const whole = (low: number, high?: number): Shape => ({ is: 'number', low
 export const flag: Shape = { is: 'flag' }
 export const oneOf = (...values: readonly (string | number | boolean | null)[]): Shape => ({ is: 'one-of', values })
 export const typed: Shape = { is: 'typed' }
-export const fields = (of: Readonly<Record<string, Shape>>): Shape => ({ is: 'fields', of })
+export const fields = (of: Readonly<Record<string, Shape>>, blank?: object): Shape => ({ is: 'fields', of, blank })
 export const list = (of: Shape, most: number, unique?: Unique, least = 0): Shape => ({
   is: 'list',
   of,

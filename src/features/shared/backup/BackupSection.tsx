@@ -9,8 +9,8 @@ import { Button } from '@/ui/Button'
 import { FilePicker } from '@/ui/FilePicker'
 import { Progress } from '@/ui/Progress'
 import { TextField } from '@/ui/TextField'
-import { allowBackupFile, canWriteByItself, chooseBackupFile, forgetBackupFile, saveBackup } from './make'
-import { en } from './messages'
+import { allowBackupFile, canWriteByItself, chooseBackupFile, forgetBackupFile, saveBackup, type Saved } from './make'
+import { autoFault, en } from './messages'
 import { useWork } from './useWork'
 
 const RestoreSheet = lazy(() => import('./RestoreSheet').then((found) => ({ default: found.RestoreSheet })))
@@ -39,7 +39,7 @@ export function BackupSection() {
 
 function Making({ onRestore }: { onRestore: (file: File) => void }) {
   const state = useLiveQuery(() => backupState().catch(() => undefined))
-  const { work, start, cancel } = useWork<string>()
+  const { work, start, cancel } = useWork<Saved>()
   return (
     <>
       <p className="text-ink-2 mt-1">
@@ -57,7 +57,19 @@ function Making({ onRestore }: { onRestore: (file: File) => void }) {
         {work.state === 'working' && (
           <Progress label={en.packing} share={work.share} cancel={en.cancel} onCancel={cancel} />
         )}
-        {work.state === 'done' && <p>{en.saved(work.result)}</p>}
+        {work.state === 'done' && <p>{en.saved(work.result.name)}</p>}
+        {work.state === 'done' && work.result.unchecked.length > 0 && (
+          <div role="alert" className="text-clay mt-1 font-semibold">
+            <p>{en.unchecked}</p>
+            <ul className="font-normal">
+              {work.result.unchecked.map(({ client, at }, i) => (
+                <li key={i}>
+                  {client || en.nameless}: {at}
+                </li>
+              ))}
+            </ul>
+          </div>
+        )}
         {work.state === 'failed' && <p className="text-clay font-semibold">{en.failed}</p>}
       </div>
     </>
@@ -81,7 +93,7 @@ function Automatic() {
           <p className="mt-1">{name ? en.writesTo(name) : en.automaticWhy}</p>
           {found.fault && (
             <p role="alert" className="text-clay mt-1 font-semibold">
-              {found.fault === 'permission' ? en.permission(name) : en.autoFailed(name)}
+              {autoFault(found.fault, name)}
             </p>
           )}
           <div className="mt-2 flex flex-wrap gap-3">

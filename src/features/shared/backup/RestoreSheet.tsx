@@ -3,12 +3,21 @@
 import { format } from 'date-fns'
 import { useEffect, useState } from 'react'
 import { planRestore, restore, withoutGuide, type RestoreChoice, type RestorePlan } from '@/store/backup'
-import { backupLimits, type BackupFault, type OnProgress, type OpenedBackup } from '@/store/backup-file'
+import {
+  backupLimits,
+  type Backup,
+  type BackupFault,
+  type OnProgress,
+  type OpenedBackup,
+  type Refused,
+} from '@/store/backup-file'
 import { openInWorker } from '@/workers/backup'
 import { Button } from '@/ui/Button'
 import { ChoiceField } from '@/ui/ChoiceField'
 import { Progress } from '@/ui/Progress'
+import { saveFile } from '@/ui/save-file'
 import { Sheet } from '@/ui/Sheet'
+import { TickField } from '@/ui/TickField'
 import { en } from './messages'
 import { useWork } from './useWork'
 
@@ -51,7 +60,7 @@ export function RestoreSheet({ file, onClose }: { file: File; onClose: () => voi
 }
 
 function Preview({
-  opened: { backup, guides },
+  opened: { backup, guides, refused },
   plan,
   onClose,
 }: {
@@ -61,6 +70,7 @@ function Preview({
 }) {
   const [how, setHow] = useState<RestoreChoice['how']>('merge')
   const [office, setOffice] = useState(plan.office === 'blank-here')
+  const [parts, setParts] = useState<ReadonlySet<string>>(new Set())
   const { work, start, cancel } = useWork<true>()
   const lines = how === 'merge' ? en.standings : en.replaced
   const order = ['new', 'newer', 'parted', 'unrelated', 'older', 'same'] as const
@@ -106,6 +116,7 @@ function Preview({
               />
             )}
           </ul>
+          {refused.length > 0 && <RefusedList refused={refused} taken={parts} onTake={setParts} />}
           <p className="border-rule border-t pt-2">{en.office[plan.office]}</p>
           {takesOffice && (
             <label className="mt-1 flex cursor-pointer items-center gap-2">
@@ -135,7 +146,9 @@ function Preview({
                   kind="act"
                   onClick={() =>
                     start((onProgress, signal) =>
-                      restore(backup, { how, office }, onProgress, signal).then(() => true as const),
+                      restore(withParts(backup, refused, parts), { how, office }, onProgress, signal).then(
+                        () => true as const,
+                      ),
                     )
                   }
                 >
@@ -150,6 +163,54 @@ function Preview({
         </>
       )}
     </Sheet>
+  )
+}
+
+/** A backup with the cases in it that could be read in part, where they were chosen. */
+const withParts = (backup: Backup, refused: readonly Refused[], taken: ReadonlySet<string>): Backup => ({
+  ...backup,
+  cases: [
+    ...backup.cases,
+    ...refused.flatMap(({ name, part }) => (part && taken.has(name) ? [{ kase: part, log: [] }] : [])),
+  ],
+})
+
+/** What cannot be taken as it is, each to be saved as it lies in the file, or taken as far as it can be read. */
+function RefusedList({
+  refused,
+  taken,
+  onTake,
+}: {
+  refused: readonly Refused[]
+  taken: ReadonlySet<string>
+  onTake: (taken: ReadonlySet<string>) => void
+}) {
+  return (
+    <div role="alert" className="border-clay my-3 border-l-4 pl-3">
+      <p className="text-clay font-semibold">{en.refusedHead(refused.length)}</p>
+      <ul>
+        {refused.map(({ name, client, why, at, raw, part }) => (
+          <li key={name} className="py-1">
+            {client || name}: {en.refusedWhy[why]}
+            {at && <span className="text-ink-2 block text-sm [overflow-wrap:anywhere]">{at}</span>}
+            <span className="flex flex-wrap items-center gap-x-4">
+              {raw.length > 0 && (
+                <Button kind="text" onClick={() => saveFile(name.replace('/', '-'), new Blob([new Uint8Array(raw)]))}>
+                  {en.saveRaw}
+                </Button>
+              )}
+              {part && (
+                <TickField
+                  label={en.takePart}
+                  checked={taken.has(name)}
+                  onChange={(on) => onTake(new Set(on ? [...taken, name] : [...taken].filter((one) => one !== name)))}
+                />
+              )}
+            </span>
+          </li>
+        ))}
+      </ul>
+    </div>
   )
 }
 

@@ -2,7 +2,7 @@
 
 import { backupFileName, collectBackup, markBackedUp } from '@/store/backup'
 import type { Office } from '@/schemas/office'
-import type { OnProgress } from '@/store/backup-file'
+import type { OnProgress, PackedBackup } from '@/store/backup-file'
 import { db, keepSetting, setting } from '@/store/db'
 import { packInWorker } from '@/workers/backup'
 import { saveFile } from '@/ui/save-file'
@@ -10,17 +10,22 @@ import { en } from './messages'
 
 async function made(onProgress: OnProgress, signal?: AbortSignal, office?: Office) {
   const { backup, seq } = await collectBackup()
-  const file = await packInWorker({ ...backup, office: office ?? backup.office }, onProgress, signal)
-  return { blob: new Blob([file], { type: 'application/zip' }), madeAt: backup.madeAt, seq }
+  const { file, unchecked } = await packInWorker({ ...backup, office: office ?? backup.office }, onProgress, signal)
+  return { blob: new Blob([file], { type: 'application/zip' }), madeAt: backup.madeAt, seq, unchecked }
 }
 
-/** Hands a backup to the browser as a file to save; returns its name. */
-export async function saveBackup(onProgress: OnProgress, signal: AbortSignal): Promise<string> {
-  const { blob, madeAt, seq } = await made(onProgress, signal)
+/** A backup that was saved, and what in it could not be read back. */
+export interface Saved extends Pick<PackedBackup, 'unchecked'> {
+  readonly name: string
+}
+
+/** Hands a backup to the browser as a file to save. */
+export async function saveBackup(onProgress: OnProgress, signal: AbortSignal): Promise<Saved> {
+  const { blob, madeAt, seq, unchecked } = await made(onProgress, signal)
   const name = backupFileName(madeAt)
   saveFile(name, blob)
   await markBackedUp(madeAt, seq)
-  return name
+  return { name, unchecked }
 }
 
 /** A backup with the office as it is typed, where the browser refuses to keep it. */
@@ -74,12 +79,12 @@ export async function writeBackup(): Promise<void> {
     try {
       if ((await handle.queryPermission?.({ mode: 'readwrite' })) === 'prompt')
         return void (await keepSetting('backupFault', 'permission'))
-      const { blob, madeAt, seq } = await made(() => undefined)
+      const { blob, madeAt, seq, unchecked } = await made(() => undefined)
       const stream = await handle.createWritable()
       await stream.write(blob)
       await stream.close()
       await markBackedUp(madeAt, seq)
-      await db.settings.delete('backupFault')
+      await (unchecked.length > 0 ? keepSetting('backupFault', 'unchecked') : db.settings.delete('backupFault'))
     } catch {
       await keepSetting('backupFault', 'failed').catch(() => undefined)
     }

@@ -1,5 +1,6 @@
-import type { BackupFault } from '@/store/backup-file'
+import type { BackupFault, Refused } from '@/store/backup-file'
 import type { Standing } from '@/store/ancestry'
+import type { Settings } from '@/store/db'
 
 const cases = (n: number) => (n === 1 ? '1 case' : `${n.toLocaleString('en')} cases`)
 const are = (n: number) => (n === 1 ? 'is' : 'are')
@@ -15,6 +16,9 @@ export const en = {
   reading: 'Reading the backup',
   restoring: 'Restoring',
   saved: (name: string) => `Saved as ${name}.`,
+  unchecked:
+    'It was read back as it was made, and this in it could not be: it is in the file as it lies in this browser, to be looked at, and the rest is whole.',
+  nameless: 'without a client',
   failed: 'The backup could not be made, so there is no file. Try again, or save cases one by one.',
   never: 'No backup has been made from this browser yet.',
   last: (when: string, edits: number) =>
@@ -38,6 +42,8 @@ export const en = {
   allow: 'Allow',
   autoFailed: (name: string) =>
     `The last backup to ${name} could not be written: is the disk there, and is there room?`,
+  autoUnchecked: (name: string) =>
+    `The last backup to ${name} was written, but something in it could not be read back. Save a backup here to see what.`,
   fileName: 'agrologos-backup.zip',
   fileKind: 'Agrologos backup',
   storage: 'Room in this browser',
@@ -52,10 +58,21 @@ export const en = {
     damaged: 'That backup is damaged: something in it is missing or was changed. Nothing was taken from it.',
     'too-large': 'That file opens to more than a backup can hold, so it was not read.',
     'strange-entry': 'That file holds something that belongs to no backup, so nothing was taken from it.',
-    'bad-case': 'A case in that backup is damaged, so nothing was taken from it.',
-    'bad-office': 'The office in that backup is damaged, so nothing was taken from it.',
-    'bad-attachment': 'A picture in that backup is damaged or is no picture, so nothing was taken from it.',
   } satisfies Record<BackupFault, string>,
+  refusedHead: (n: number) =>
+    n === 1
+      ? 'One thing in it cannot be taken as it is. The rest can.'
+      : `${n} things in it cannot be taken as they are. The rest can.`,
+  refusedWhy: {
+    'bad-case': 'a case that breaks the form',
+    newer: 'a case of a newer version of Agrologos',
+    'bad-office': 'the office',
+    'bad-attachment': 'a picture or file',
+    damaged: 'missing, or changed since it was written',
+    unchecked: 'a case that could not be read when the backup was made',
+  } satisfies Record<Refused['why'], string>,
+  saveRaw: 'Save it as it is',
+  takePart: 'Take what can be read of it, without its history',
   restoreTitle: (when: string) => `Backup of ${when}`,
   holds: (n: number) => `It holds ${cases(n)}.`,
   standings: {
@@ -101,3 +118,7 @@ export const en = {
   undone: 'Nothing was restored, and everything here is as it was.',
   refused: 'This browser refuses to keep it (no room left?). Nothing was restored, and everything here is as it was.',
 } as const
+
+/** What went wrong with the file that is written by itself. */
+export const autoFault = (fault: Settings['backupFault'], name: string): string =>
+  ({ permission: en.permission, failed: en.autoFailed, unchecked: en.autoUnchecked })[fault](name)

@@ -1,0 +1,131 @@
+import { typedLimits, type Shape } from './shape'
+
+/** A value as far as it could be read, and how many places of it could not. */
+export interface Readable<Of> {
+  readonly value: Of
+  readonly left: number
+}
+
+type Fields = Readonly<Record<string, unknown>>
+const isFields = (value: unknown): value is Fields =>
+  typeof value === 'object' && value !== null && !Array.isArray(value)
+
+/** Stands for what cannot be read, nor anything be put in its place. */
+const nothing = Symbol('nothing')
+
+/**
+ * What can be read of a value that breaks its shape: text is cut to its length, entries of lists and records that cannot
+ * be read are left out, and the rest stands as it does in `blank`. Undefined where nothing can be had of it.
+ *
+ * @param blank a value of that shape, for what is missing
+ */
+export function readable<Of>(shape: Shape, value: unknown, blank: Of): Readable<Of> | undefined {
+  let left = 0
+  const leave = (instead: unknown): unknown => {
+    left += 1
+    return instead
+  }
+
+  function read(of: Shape, one: unknown, otherwise: unknown): unknown {
+    switch (of.is) {
+      case 'optional':
+        return one === null ? null : noneFor(read(of.of, one, otherwise === null ? nothing : otherwise))
+      case 'text':
+        return readText(of, one, otherwise)
+      case 'instant':
+        return typeof one === 'string' && !Number.isNaN(Date.parse(one)) ? one : leave(otherwise)
+      case 'number': {
+        const { low = -Infinity, high = Infinity } = of
+        const fits = typeof one === 'number' && one >= low && one <= high && (!of.whole || Number.isInteger(one))
+        return fits && Number.isFinite(one) ? one : leave(otherwise)
+      }
+      case 'flag':
+        return typeof one === 'boolean' ? one : leave(otherwise)
+      case 'one-of':
+        return (of.values as readonly unknown[]).includes(one) ? one : leave(otherwise)
+      case 'typed':
+        return readTyped(one, otherwise)
+      case 'fields':
+        return readFields(of.of, one, otherwise)
+      case 'kinds': {
+        const kind = isFields(one) ? of.of[String(one.kind)] : undefined
+        return kind ? readFields({ kind: { is: 'text', most: 40, least: 1 }, ...kind }, one, nothing) : leave(nothing)
+      }
+      case 'tuple': {
+        const all =
+          Array.isArray(one) && one.length === of.of.length
+            ? one.map((each, i) => read(of.of[i]!, each, nothing))
+            : [nothing]
+        return all.includes(nothing) ? leave(otherwise) : all
+      }
+      case 'list':
+        return readList(of, one, otherwise)
+      case 'record':
+        return readRecord(of, one, otherwise)
+    }
+  }
+
+  /** Entries of lists and records know their own blanks. */
+  const readEntry = (of: Shape, one: unknown) =>
+    of.is !== 'fields' ? read(of, one, nothing) : isFields(one) ? read(of, one, of.blank ?? {}) : leave(nothing)
+
+  const noneFor = (one: unknown) => (one === nothing ? null : one)
+
+  function readText({ most, least, form }: Extract<Shape, { is: 'text' }>, one: unknown, otherwise: unknown): unknown {
+    if (typeof one !== 'string' || one.length < least || (form && !form.test(one))) return leave(otherwise)
+    return one.length > most ? (form ? leave(otherwise) : leave(one.slice(0, most))) : one
+  }
+
+  function readTyped(one: unknown, otherwise: unknown): unknown {
+    if (!isFields(one) || typeof one.text !== 'string' || typeof one.unit !== 'string') return leave(otherwise)
+    const fits = one.text.length <= typedLimits.text && one.unit.length <= typedLimits.unit
+    const value = typeof one.value === 'number' ? one.value : null
+    if (fits) return { text: one.text, unit: one.unit, value }
+    return leave({ text: one.text.slice(0, typedLimits.text), unit: one.unit.slice(0, typedLimits.unit), value: null })
+  }
+
+  function readFields(of: Readonly<Record<string, Shape>>, one: unknown, otherwise: unknown): unknown {
+    if (!isFields(one)) return leave(otherwise)
+    const instead = isFields(otherwise) ? otherwise : {}
+    const found = Object.entries(of).map(([key, shape]) => {
+      const other = Object.hasOwn(instead, key) ? instead[key] : nothing
+      return [key, read(shape, one[key], other)] as const
+    })
+    left += Object.keys(one).filter((key) => !Object.hasOwn(of, key)).length
+    return found.some(([, each]) => each === nothing) ? nothing : Object.fromEntries(found)
+  }
+
+  function readList({ of, most, least, unique }: Extract<Shape, { is: 'list' }>, one: unknown, otherwise: unknown) {
+    if (!Array.isArray(one)) return leave(otherwise)
+    const known = new Set<unknown>()
+    const found = one
+      .map((each) => readEntry(of, each))
+      .filter((each) => {
+        if (each === nothing) return false
+        const key = unique && unique !== 'entry' && isFields(each) ? each[unique] : unique ? each : {}
+        if (known.has(key)) return leave(false) as boolean
+        known.add(key)
+        return true
+      })
+    left += Math.max(0, found.length - most)
+    return found.length < least ? nothing : found.slice(0, most)
+  }
+
+  function readRecord(
+    { key, of, most = Infinity }: Extract<Shape, { is: 'record' }>,
+    one: unknown,
+    otherwise: unknown,
+  ) {
+    if (!isFields(one)) return leave(otherwise)
+    const fits = (name: string) => (typeof key === 'number' ? name.length <= key : key.test(name))
+    const found = Object.entries(one).flatMap(([name, each]) => {
+      const value = fits(name) ? readEntry(of, each) : leave(nothing)
+      return value === nothing ? [] : [[name, value] as const]
+    })
+    left += Math.max(0, found.length - most)
+    return Object.fromEntries(found.slice(0, most))
+  }
+
+  const value_ = read(shape, value, blank)
+  return value_ === nothing ? undefined : { value: value_ as Of, left }
+}
