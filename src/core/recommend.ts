@@ -138,8 +138,38 @@ export const recommend = (
   products: readonly Product[] = shippedProducts,
 ): Recommendation => ({
   core: coreVersion,
-  areas: kase.areas.map((area) => recommendArea(kase, inSeason(area, kase.season), guides, products)),
+  areas: kase.areas.map((area) => recommendOrSay(kase, inSeason(area, kase.season), guides, products)),
 })
+
+/** A case is kept whatever is in it: an area that cannot be computed says so, and takes no other with it. */
+function recommendOrSay(
+  kase: Case,
+  area: AreaInSeason,
+  guides: readonly Guide[],
+  products: readonly Product[],
+): AreaRecommendation {
+  try {
+    return recommendArea(kase, area, guides, products)
+  } catch {
+    const missing = lacking('ground', 'missing.answer')
+    return {
+      areaId: area.id,
+      guide: null,
+      size: { ok: false, refusal: missing.sentence },
+      cropId: null,
+      crop: null,
+      use: 'bed',
+      planted: false,
+      season: null,
+      answer: null,
+      others: [],
+      quarrels: [],
+      missing: [missing],
+      problems: [],
+      doubts: [],
+    }
+  }
+}
 
 function recommendArea(
   kase: Case,

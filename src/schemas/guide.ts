@@ -14,6 +14,12 @@ import { sulfurMethods } from '../core/needs/sulfur/methods'
 export const text = Joi.object({ en: Joi.string().max(300).required(), es: Joi.string().max(300) })
 const slug = Joi.string().pattern(/^[a-z0-9-]{1,60}$/)
 const amount = Joi.number().min(0).max(1e6)
+/** What may go on at once: a cap of nothing would take endless passes. */
+const cap = Joi.number()
+  .greater(0)
+  .max(1e6)
+  .required()
+  .messages({ 'number.greater': '{{#label}} must be above 0: a cap of nothing would take endless passes' })
 const share = Joi.number().min(0).max(1)
 const pH = Joi.number().min(3).max(10)
 
@@ -154,24 +160,20 @@ const byClass = Joi.array().length(5).items(amount).required()
 const ratesOf = Joi.object({ 'P₂O₅': byClass, 'K₂O': byClass }).required()
 
 const sulfurCap = Joi.object({
-  perPass: amount.required(),
+  perPass: cap,
   perYear: amount.allow(null).required(),
   monthsApart: amount.required(),
 }).required()
-const numbers = (...names: readonly string[]) =>
-  Joi.object(Object.fromEntries(names.map((name) => [name, amount.required()]))).required()
+const each = (of: Joi.NumberSchema, names: readonly string[]) =>
+  Object.fromEntries(names.map((name) => [name, of.required()]))
+const numbers = (...names: readonly string[]) => Joi.object(each(amount, names)).required()
+const caps = (...names: readonly string[]) => Joi.object(each(cap, names)).required()
 
 const limits = Joi.object({
-  lime: numbers(
-    'surfacePerPass',
-    'dugInPerPass',
-    'monthsApart',
-    'surfaceDepth',
-    'dugDepth',
-    'plotAimOnSand',
-    'organicBelow',
-    'organicAim',
-  ),
+  lime: Joi.object({
+    ...each(cap, ['surfacePerPass', 'dugInPerPass', 'surfaceDepth', 'dugDepth']),
+    ...each(amount, ['monthsApart', 'plotAimOnSand', 'organicBelow', 'organicAim']),
+  }).required(),
   sulfur: Joi.object({
     planted: sulfurCap,
     plantedOnSand: sulfurCap,
@@ -182,13 +184,13 @@ const limits = Joi.object({
     depth: amount.required(),
   }).required(),
   turf: Joi.object({
-    perPass: numbers('N', 'P₂O₅', 'K₂O'),
+    perPass: caps('N', 'P₂O₅', 'K₂O'),
     daysApart: amount.required(),
-    slowPerPass: amount.required(),
-    mostlySlowPerPass: amount.required(),
+    slowPerPass: cap,
+    mostlySlowPerPass: cap,
     slowDaysApart: amount.required(),
   }).required(),
-  bed: Joi.object({ nitrogenPerPass: amount.required(), onSand: numbers('N', 'K₂O') }).required(),
+  bed: Joi.object({ nitrogenPerPass: cap, onSand: caps('N', 'K₂O') }).required(),
   newLawn: Joi.object({ nitrogen: amount.required(), dressings: Joi.array().items(slug).max(8).required() }).required(),
   organicMatter: numbers('creditAbove', 'creditPerPercent', 'creditAtMost'),
   legumes: Joi.object()

@@ -97,6 +97,12 @@ const [byLaboratory, byGuide] = [
 
 export { byGuide, byLaboratory }
 
+/** How far a figure is from the leading one, as a share of that; undefined where there is nothing to be a share of. */
+export function differenceFrom(leading: number, figure: number): number | undefined {
+  const share = figure / leading - 1
+  return leading > 0 && Number.isFinite(share) ? share : undefined
+}
+
 interface Needy {
   readonly needs: readonly Need[]
 }

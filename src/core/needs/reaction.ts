@@ -1,6 +1,15 @@
 import { aimOf, laboratory, limeBelow, limeDepth, type Candidate, type Ground } from './candidate'
 import type { Report } from '../case/case'
-import { byGuide, byLaboratory, isApplied, type Applied, type Check, type Lead, type Need } from './need'
+import {
+  byGuide,
+  byLaboratory,
+  differenceFrom,
+  isApplied,
+  type Applied,
+  type Check,
+  type Lead,
+  type Need,
+} from './need'
 import { usual } from '../shelf/products'
 import { limeCandidates, limeCap } from './lime/candidates'
 import { split } from '../passes/split'
@@ -165,16 +174,20 @@ function dosed(
   const lead = candidates.filter(hasRate).find((one) => !one.rough)
   if (!lead) {
     const refusal = candidates.find((one) => one.refusal)?.refusal
-    const { pH, crop } = where!
-    const why = refusal ?? say(`reaction.${outcome}-needs-input`, { pH, crop })
+    const needsInput = where
+      ? say(`reaction.${outcome}-needs-input`, { pH: where.pH, crop: where.crop })
+      : say('reaction.no-pH')
+    const why = refusal ?? needsInput
     const beside = candidates.map((one) => asCheck(one, ground))
     const need = notGiven(outcome, 'unknown', why, beside)
     return { outcome: 'unknown', because: 'no-figure', why, need: refusal ? need : { ...need, lacks: 'ground' } }
   }
   if (lead.rate.value.v === 0) {
     const beside = candidates.filter((one) => one !== lead).map((one) => asCheck(one, ground))
-    const { pH, crop } = where!
-    const why = say('reaction.none-by-method', { pH, crop, method: lead.label })
+    // Without a pH it is the laboratory that asks for next to nothing.
+    const why = where
+      ? say('reaction.none-by-method', { pH: where.pH, crop: where.crop, method: lead.label })
+      : say('reaction.laboratory-none', { direction: outcome })
     const need = notGiven(outcome, 'none', why, beside, leadOf(lead))
     return { outcome: 'leave', because: 'method-gives-none', why, need }
   }
@@ -236,7 +249,7 @@ const onArea = (rate: Derived<'lb product/1000 ft²'>, area: Derived<'ft²'>): D
 
 function asCheck(one: Candidate, { area }: Ground, lead?: Derived<'lb product'>): Check<'product'> {
   const amount = one.rate && onArea(one.rate, area)
-  const difference = amount && lead && lead.value.v > 0 ? amount.value.v / lead.value.v - 1 : undefined
+  const difference = amount && lead && differenceFrom(lead.value.v, amount.value.v)
   const { id, label, refusal, remarks, rough } = one
   return { id, label, amount, refusal, remarks, rough, difference }
 }

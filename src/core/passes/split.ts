@@ -13,7 +13,7 @@ export interface Passes<S extends Substance = Substance> {
   readonly interval: Interval
   /** At most so many passes in one year, where a yearly cap says so. */
   readonly perYear: number | null
-  /** One for each pass, in order. */
+  /** One for each pass, in order; of very many the first. */
   readonly dressings: readonly Dressing[]
 }
 
@@ -52,7 +52,7 @@ const again: Window = {
 }
 
 /**
- * Parts an amount into the fewest equal passes that keep to the cap.
+ * Parts an amount into the fewest equal passes that keep to the cap; a cap of nothing would take endless passes, and is none.
  *
  * @param rate lb per 1,000 ft² of what the cap speaks of
  * @param amount lb for the whole area, of what is to be parted
@@ -67,13 +67,14 @@ export function split<S extends Substance, C extends Substance>(
   of: string = substance,
   windows: readonly Window[] = [],
 ): Passes<S> {
-  const capped = given(quantity(cap.perPass, rate.value.of), cap.rule, 'practice')
+  const perPass = cap.perPass > 0 ? cap.perPass : uncapped
+  const capped = given(quantity(perPass, rate.value.of), cap.rule, 'practice')
   const least = Math.max(windows.length, 1)
   const why = derive(
     'passes',
     countOf(least),
     { rate, cap: capped },
-    say('passes.count', { cap: cap.perPass, unit: rate.value.of }),
+    say('passes.count', { cap: perPass, unit: rate.value.of }),
     'practice',
   )
   const count = why.value.v
@@ -100,9 +101,12 @@ export function split<S extends Substance, C extends Substance>(
 const counts: string[] = []
 const countOf = (least: number) => (counts[least] ??= `max(${least}, ceil(rate / cap))`)
 
+/** Passes beyond these are counted and not listed: nobody makes so many, and a slip of the pen may ask for millions. */
+const mostListed = 500
+
 function dressingsOf(of: string, count: number, windows: readonly Window[]): readonly Dressing[] {
   const dressings: Dressing[] = []
-  for (let n = 1; n <= count; n += 1)
+  for (let n = 1; n <= Math.min(count, mostListed); n += 1)
     dressings.push({ id: `${of}/${n}`, window: windows.length > 0 ? (windows[n - 1] ?? again) : null })
   return dressings
 }

@@ -186,5 +186,6 @@ function lowBelowIn(rows: readonly MinimumRow[], soil: Soil): number | undefined
  */
 export function reactionClass(pH: WaterPH): Text {
   const rounded = Math.round(pH.v * 10) / 10
-  return reactionClasses.find(({ upTo }) => rounded <= upTo)!.name
+  // A range may end beyond the scale.
+  return (reactionClasses.find(({ upTo }) => rounded <= upTo) ?? reactionClasses.at(-1)!).name
 }

@@ -103,7 +103,7 @@ export function readReport(report: Report, area: Pick<Area, 'texture'>): ReadRep
   const problems: Problem[] = []
   const take: Take = (name, field, typed) => {
     const read = check(field, typed)
-    if (read.ok) return reckoned(typed)
+    if (read.ok) return read.value === undefined ? undefined : reckoned(typed)
     problems.push({ field: name, sentence: read.refusal })
     return undefined
   }

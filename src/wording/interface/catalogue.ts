@@ -98,6 +98,8 @@ export const en: Phrases = {
   },
 
   // What is missing
+  'missing.answer': () =>
+    'This area cannot be computed as it stands: look at what was typed last. It is kept all the same, and the rest goes on.',
   'missing.size': () => 'Type how big this area is.',
   'missing.crop': () => 'Choose what grows here.',
   'missing.crop-in-guide': () =>

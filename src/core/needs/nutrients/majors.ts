@@ -1,5 +1,5 @@
 import type { Report } from '../../case/case'
-import { byGuide, byLaboratory, type Check, type Lead, type Need } from '../need'
+import { byGuide, byLaboratory, differenceFrom, type Check, type Lead, type Need } from '../need'
 import { split, uncapped, type Cap } from '../../passes/split'
 import { rate as rateOf, type Rating } from '../../reading/classify'
 import { refuse, say, type Outcome } from '../../told/sentence'
@@ -97,8 +97,7 @@ function checkOf(nutrient: MajorNutrient, own: Outcome<Rated>, lead: Rated, feed
   const { id, label } = byGuide
   if (!own.ok) return { id, label, refusal: own.refusal, remarks: [] }
   const amount = onArea(nutrient, own.value.rate, feeding)
-  const leading = lead.rate.value.v
-  const difference = leading > 0 ? own.value.rate.value.v / leading - 1 : undefined
+  const difference = differenceFrom(lead.rate.value.v, own.value.rate.value.v)
   return { id, label, amount, difference, remarks: [] }
 }
 

@@ -1,0 +1,40 @@
+import * as fc from 'fast-check'
+import { guides } from './guides/guides'
+import { recommend } from './recommend'
+import { hostileCase, spoiledLimits } from './testing/hostile'
+
+/** Areas that the core could not compute, and numbers in its answer that are none. */
+const faults = (recommendation: ReturnType<typeof recommend>): unknown[] => {
+  const found: unknown[] = recommendation.areas.flatMap(({ missing }) =>
+    missing.filter(({ sentence }) => sentence.key === 'missing.answer'),
+  )
+  JSON.stringify(recommendation, (key, value: unknown) => {
+    if (typeof value === 'number' && !Number.isFinite(value)) found.push(key)
+    return value
+  })
+  return found
+}
+
+const runs = { numRuns: Number(process.env.HOSTILE_CASES ?? 1_500) }
+
+test('whatever a case holds that its file may hold, the core answers, and with numbers', () =>
+  fc.assert(
+    fc.property(hostileCase, (kase) => expect(faults(recommend(kase, guides))).toEqual([])),
+    runs,
+  ))
+
+test('whatever the limits of a guide are, it answers', () =>
+  fc.assert(
+    fc.property(hostileCase, fc.array(fc.nat(), { minLength: 40, maxLength: 40 }), (kase, bits) => {
+      const own = guides.map((guide) => spoiledLimits(guide, bits))
+      expect(faults(recommend(kase, own))).toEqual([])
+    }),
+    runs,
+  ))
+
+/** What was found by hand on the built app. */
+test.each(['0–20', '5 ± 99', '-3–99'])('a pH of %s is answered', (text) => {
+  const [kase] = fc.sample(hostileCase, { numRuns: 1, seed: 1 })
+  const reports = kase!.reports.map((report) => ({ ...report, pH: { text, unit: '', value: 6 } }))
+  expect(faults(recommend({ ...kase!, reports }, guides))).toEqual([])
+})
