@@ -6,12 +6,13 @@ import type { Product } from '../core/shelf/product'
 import { blankCase } from '../core/case/blank'
 import { caseShape } from '../core/shape/case-shape'
 import { mostPatches } from '../core/shape/fits'
+import { reservedKeys } from '../core/shape/shape'
 import { readable } from '../core/shape/readable'
 import { caseSchema, reread } from './case'
 import { instant } from './from-shape'
 import { faultOf, type FieldFault } from './faults'
 import { guideSchema } from './guide'
-import { readJson, reservedKeys } from './json'
+import { readJson } from './json'
 import { migrated } from './migrations'
 import { productSchema } from './product'
 
@@ -52,7 +53,7 @@ const patches = Joi.array()
       path: Joi.array()
         .items(
           Joi.string()
-            .max(80)
+            .max(200)
             .invalid(...reservedKeys),
         )
         .min(1)

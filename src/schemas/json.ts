@@ -1,3 +1,5 @@
+import { reservedKeys } from '../core/shape/shape'
+
 export interface JsonLimits {
   /** Characters of text. */
   readonly largest: number
@@ -8,9 +10,6 @@ export interface JsonLimits {
 export type ReadJson =
   | { readonly ok: true; readonly value: unknown }
   | { readonly ok: false; readonly why: 'not-json' | 'too-large' | 'too-deep' | 'reserved-key'; readonly at: string }
-
-/** Keys that mean something to JavaScript itself; nothing of ours has a field of that name. */
-export const reservedKeys: ReadonlySet<string> = new Set(['__proto__', 'constructor', 'prototype'])
 
 /** Reads JSON from outside, refusing what could exhaust or trick whoever uses it. */
 export function readJson(text: string, { largest, deepest }: JsonLimits): ReadJson {

@@ -7,6 +7,9 @@ import { before } from './history'
 /** Edits of one case, and characters of them, beyond which the oldest are joined: far below what a file may hold. */
 export const historyLimits = { edits: 4_000, characters: 3_000_000 }
 
+/** Ids of earlier edits that one may know; of more the latest, which is where devices part. */
+const mostKnown = 20_000
+
 /** Of these so much is left, so that the oldest are not joined anew at every edit. */
 const left = 0.5
 
@@ -59,7 +62,7 @@ export function compacted<One extends FiledEdit>(
     const change = changeBetween(before(then, old), then)
     if (change.patches.length > mostPatches) return log
     const knows = old.flatMap((edit) => [edit.id, ...(edit.knows ?? [])]).filter((id) => id !== last.id)
-    return [{ ...last, kind: 'joined', ...change, knows: [...new Set(knows)] }, ...later]
+    return [{ ...last, kind: 'joined', ...change, knows: [...new Set(knows)].slice(-mostKnown) }, ...later]
   } catch {
     // One that does not fit its case stays as it is, to be looked at.
     return log

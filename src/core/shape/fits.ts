@@ -1,7 +1,7 @@
 import type { Case } from '../case/case'
 import { valueAt, type Patch } from '../case/changes'
 import { caseShape } from './case-shape'
-import { misfitIn, shapeAt, type Misfit } from './shape'
+import { misfitIn, reservedKeys, shapeAt, type Misfit } from './shape'
 
 /** Corners of everything drawn in one case: a file of them stays far below what is read back. */
 export const mostCornersInAll = 40_000
@@ -31,22 +31,26 @@ export function misfitOf(made: Case, patches: readonly Patch[]): Misfit | undefi
 
 function misfitOfPatch(made: Case, { op, path, value }: Patch): Misfit | undefined {
   const shape = shapeAt(caseShape, path)
-  if (!shape || stamps.includes(path[0]!)) return { path, why: 'other' }
-  if (op === 'order') return undefined
+  if (!shape || stamps.includes(path[0]!) || path.some((key) => reservedKeys.has(key))) return { path, why: 'other' }
+  if (op === 'order') return isTwice(value as readonly string[]) ? { path, why: 'other' } : undefined
   if (op !== 'remove') return misfitIn(shape, value, path) ?? misfitOfMany(made, path)
   const holder = shapeAt(caseShape, path.slice(0, -1))
   return holder?.is === 'list' || holder?.is === 'record' ? undefined : { path, why: 'other' }
 }
 
-/** One more in a list or record that is full. */
+/** One more in a list or record that is full, or one that is there already. */
 function misfitOfMany(made: Case, path: readonly string[]): Misfit | undefined {
   const holder = path.slice(0, -1)
   const shape = shapeAt(caseShape, holder)
   if (shape?.is !== 'list' && shape?.is !== 'record') return undefined
-  const is = Object.keys(valueAt(made, holder) as object).length
+  const entries = Object.values(valueAt(made, holder) as object)
   const { most = Infinity } = shape
-  return is > most ? { path: holder, why: 'many', most, is } : undefined
+  if (entries.length > most) return { path: holder, why: 'many', most, is: entries.length }
+  const twice = shape.is === 'list' && isTwice(entries.map(({ id }: { id: string }) => id))
+  return twice ? { path, why: 'other' } : undefined
 }
+
+const isTwice = (ids: readonly string[]): boolean => new Set(ids).size < ids.length
 
 function misfitOfCorners({ areas }: Case): Misfit | undefined {
   const is = areas

@@ -57,7 +57,10 @@ export const orNone = (of: Shape): Shape => ({ is: 'optional', of })
 /** Characters of what is typed into one field, and of its unit. */
 export const typedLimits = { text: 120, unit: 24 } as const
 /** Characters of a key of a record, unless its form says so. */
-const keyPattern = (key: RegExp | number) => (typeof key === 'number' ? new RegExp(`^[^]{0,${key}}$`) : key)
+const keyPattern = (key: RegExp | number) => (typeof key === 'number' ? new RegExp(`^[^]{1,${key}}$`) : key)
+
+/** Keys that mean something to JavaScript itself; nothing of ours has a field of that name. */
+export const reservedKeys: ReadonlySet<string> = new Set(['__proto__', 'constructor', 'prototype'])
 
 /** Where a value breaks its shape. */
 export interface Misfit {
@@ -158,7 +161,9 @@ function misfitOfRecord(
   if (entries.length > most) return { path, why: 'many', most, is: entries.length }
   const pattern = keyPattern(form)
   return firstOf(entries, ([key, one]) =>
-    pattern.test(key) ? misfitIn(of, one, [...path, key]) : { path: [...path, key], why: 'other' },
+    pattern.test(key) && !reservedKeys.has(key)
+      ? misfitIn(of, one, [...path, key])
+      : { path: [...path, key], why: 'other' },
   )
 }
 
