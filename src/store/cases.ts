@@ -8,7 +8,8 @@ import { misfitOf } from '../core/shape/fits'
 import type { Misfit } from '../core/shape/shape'
 import type { Version } from './ancestry'
 import { compacted } from './compact'
-import { db, forgetFailure, type Attachment } from './db'
+import { db, endWriting, forgetFailure, isOutdated, onOutdated, type Attachment } from './db'
+import { caseSchemaNumber, migratedCase } from '../schemas/migrations'
 import { before, standing, type Edit, type Unsigned } from './history'
 import { caseTables, judge, put, putChanged, stamped, type Recipe } from './put'
 import { v4 as newId } from 'uuid'
@@ -17,7 +18,7 @@ import { v4 as newId } from 'uuid'
 export interface Front {
   /** undefined while it is being read; null when there is none. */
   readonly kase: Case | null | undefined
-  readonly keeping: 'kept' | 'saving' | 'refused' | 'unreadable'
+  readonly keeping: 'kept' | 'saving' | 'refused' | 'unreadable' | 'outdated'
   /** Why the last edit was not taken: no file could hold it. */
   readonly untaken?: Misfit | null
 }
@@ -49,6 +50,8 @@ interface Entry {
 }
 
 const entries = new Map<string, Entry>()
+
+onOutdated(() => entries.forEach((entry) => show(entry, { keeping: 'outdated' })))
 
 function entryOf(id: string): Entry {
   let entry = entries.get(id)
@@ -86,8 +89,10 @@ function subscribe(id: string, entry: Entry, wait = soonest) {
   // A live query says nothing at all of a database that does not open.
   db.open().catch(() => unread(id, entry, wait))
   entry.subscription ??= liveQuery(() => db.cases.get(id)).subscribe({
-    next: (stored) => {
+    next: (found) => {
       if (waits(entry)) return
+      const stored = found && ofToday(found)
+      if (isOutdated()) return show(entry, { kase: entry.front.kase ?? stored ?? null, keeping: 'outdated' })
       // An answer that was on its way while this page wrote.
       if (stored && entry.base && stored.rev < entry.base.rev) return
       // What this page wrote itself is here already, and what did not change in it stays the very same objects.
@@ -100,9 +105,15 @@ function subscribe(id: string, entry: Entry, wait = soonest) {
   })
 }
 
+/** A case as this version has it, however it came into the database; one of a newer version ends the writing here. */
+function ofToday(stored: Case): Case {
+  if ((stored.schema as number) > caseSchemaNumber) endWriting()
+  return (stored.schema as number) < caseSchemaNumber ? (migratedCase(stored) as Case) : stored
+}
+
 /** What cannot be read is not gone: the page says so, and tries again. */
 function unread(id: string, entry: Entry, wait: number) {
-  if (entry.again !== undefined) return
+  if (entry.again !== undefined || isOutdated()) return
   if (entry.front.kase === undefined)
     show(entry, entry.initial ? { kase: entry.initial, keeping: 'refused' } : { keeping: 'unreadable' })
   entry.again = setTimeout(() => void readAgain(id, entry, Math.min(2 * wait, latest)), wait)
@@ -144,7 +155,8 @@ export function act(id: string, doing: Act, attachments: readonly Attachment[] =
   }
   const to = stamped(made)
   entry.backlog.push({ id: newId(), at: to.updatedAt, kind: 'edit', ...change, to, attachments })
-  show(entry, { kase: to, keeping: entry.front.keeping === 'refused' ? 'refused' : 'saving', untaken: null })
+  const stuck = entry.front.keeping === 'refused' || entry.front.keeping === 'outdated'
+  show(entry, { kase: to, keeping: stuck ? entry.front.keeping : 'saving', untaken: null })
   return flush(id, entry)
 }
 
@@ -199,7 +211,7 @@ async function writeBacklog(id: string, entry: Entry): Promise<void> {
       await compactStored(id).catch(() => undefined)
     }
   } catch {
-    show(entry, { keeping: 'refused' })
+    show(entry, { keeping: isOutdated() ? 'outdated' : 'refused' })
   } finally {
     // At once with the last look at what waits: an edit made from now on starts a run of its own.
     entry.flushing = undefined
@@ -226,7 +238,9 @@ function judgeSoon(entry: Entry) {
 function write(id: string, { initial, base }: Entry, edits: readonly Waiting[]): Promise<Case> {
   return db.transaction('rw', caseTables, async () => {
     await db.attachments.bulkPut(edits.flatMap(({ attachments }) => attachments))
-    const stored = (await db.cases.get(id)) ?? initial
+    const found = await db.cases.get(id)
+    const stored = found ? ofToday(found) : initial
+    if (isOutdated()) throw new RangeError('newer data')
     if (!stored) throw new ReferenceError(`case ${id} is gone`)
     const mine = edits.at(-1)?.to ?? stored
     // A sheet begun while the database could not be read may find one there.

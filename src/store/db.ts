@@ -153,9 +153,52 @@ db.version(8)
     }
   })
 
+/** What this page can read and write; a newer version of the app raises it. */
+const version = 8
+
+let outdated = false
+const whenOutdated = new Set<() => void>()
+
+/** Whether a newer version of the app has made this browser's data its own: then nothing is written from here. */
+export const isOutdated = (): boolean => outdated
+
+/** Calls back when that happens while this page is open. */
+export const onOutdated = (listener: () => void): void => void whenOutdated.add(listener)
+
+/** From now on nothing is written from this page: what it knows is the shape of yesterday. */
+export function endWriting(): void {
+  if (outdated) return
+  outdated = true
+  whenOutdated.forEach((listener) => listener())
+}
+
+// Another tab wants to raise the version, and waits for this one to let go.
+db.on('versionchange', () => {
+  endWriting()
+  db.close()
+})
+// The library opens a database that is newer than what it was told of, and would write into it.
+db.on('ready', (ready) => {
+  if (ready.backendDB().version > version * 10) endWriting()
+})
+db.use({
+  stack: 'dbcore',
+  name: 'nothing-into-newer-data',
+  create: (core) => ({
+    ...core,
+    table: (name) => {
+      const table = core.table(name)
+      return {
+        ...table,
+        mutate: (request) => (outdated ? Promise.reject(new RangeError('newer data')) : table.mutate(request)),
+      }
+    },
+  }),
+})
+
 /** Lets a database that did not open be opened again: what another process held a moment ago may be free now. */
 export const forgetFailure = (): void => {
-  if (!db.isOpen()) db.close({ disableAutoOpen: false })
+  if (!outdated && !db.isOpen()) db.close({ disableAutoOpen: false })
 }
 
 export async function setting<Key extends keyof Settings>(key: Key): Promise<Settings[Key] | undefined> {

@@ -10,17 +10,21 @@ import { en } from './messages'
 /** Says that the browser refuses to keep the case, and offers it as a file. */
 export function Refused({ kase }: { kase: Case }) {
   const keeping = useKeeping(kase.id)
-  if (keeping !== 'refused') return null
+  if (keeping !== 'refused' && keeping !== 'outdated') return null
   return (
     <div
       role="alert"
       className="border-clay bg-sheet flex flex-wrap items-center gap-3 border-b-2 px-5 py-2 print:hidden"
     >
-      <p className="text-clay min-w-0 flex-1 font-semibold">{en.refused}</p>
+      <p className="text-clay min-w-0 flex-1 font-semibold">{en[keeping]}</p>
       <Button kind="act" onClick={() => void saveCaseFile(kase)}>
         {en.saveFile}
       </Button>
-      <Button onClick={() => void retry(kase.id)}>{en.tryAgain}</Button>
+      {keeping === 'refused' ? (
+        <Button onClick={() => void retry(kase.id)}>{en.tryAgain}</Button>
+      ) : (
+        <Button onClick={() => window.location.reload()}>{en.again}</Button>
+      )}
     </div>
   )
 }

@@ -31,7 +31,13 @@ export const en = {
   >,
   stationsLabel: 'Stations of the case',
   unnamed: 'New case',
-  keeping: { kept: 'Kept on this machine', saving: 'Keeping…', refused: 'Not kept', unreadable: 'Cannot be read' },
+  keeping: {
+    kept: 'Kept on this machine',
+    saving: 'Keeping…',
+    refused: 'Not kept',
+    unreadable: 'Cannot be read',
+    outdated: 'Not kept',
+  },
   unreadable:
     'The browser’s database cannot be opened just now, so this case cannot be shown. It is not gone. Close other tabs of Agrologos, or wait a moment, and load this page again.',
   again: 'Load again',
@@ -43,6 +49,8 @@ export const en = {
       : why === 'many'
         ? `Not taken: that would make ${count(is)} ${things[path.at(-1) ?? ''] ?? 'entries'}, and a case holds ${count(most)}. Begin another case for the rest.`
         : 'Not taken: it does not fit this case, or this browser refuses to keep more. The case stays as it is.',
+  outdated:
+    'A newer version of Agrologos is open in another tab, and this page can no longer write beside it. What was kept is there; what you type here from now on is not. Load this page again to go on.',
   saveFile: 'Save as a file',
   tryAgain: 'Try again',
   gone: 'There is no case here. It may have been removed, or lives in another browser.',
