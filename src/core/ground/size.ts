@@ -1,4 +1,5 @@
-import { accept, say, type Outcome } from '../told/sentence'
+import { typedLimits } from '../shape/shape'
+import { accept, refuse, say, type Outcome } from '../told/sentence'
 import { feetPerMetre, sqFtPerAcre, sqFtPerSqMetre } from '../units/factors'
 import { derive } from '../workings'
 import type { Shape, Size } from './sized'
@@ -17,6 +18,7 @@ type Measures = 'feet' | 'metres'
  * @example readSize('12x18', 'feet') // area 216 ft², a rectangle
  */
 export function readSize(text: string, measures: Measures, pace: number = usualPace): Outcome<Size> {
+  if (text.length > typedLimits.text) return refuse('size.long', { most: typedLimits.text })
   const named = readNamed(text, measures, pace)
   if (named) return named.ok ? accept(sizeOfNamed(named.value, measures, text)) : named
   try {

@@ -283,6 +283,7 @@ export interface Args {
   }
   readonly 'size.plants-echo': { area: number }
   readonly 'size.rows-echo': { area: number }
+  readonly 'size.long': { most: number }
   readonly 'size.shape-needs': { example: string }
   readonly 'size.unexpected': { at: number; what: string }
   readonly 'soilless.enough': { nutrient: string }

@@ -262,6 +262,7 @@ interface Subjects {
     | 'polygon'
     | 'rectangle'
     | 'ring'
+    | 'tangled'
     | 'rows'
   readonly planting:
     'age' | 'count' | 'rows-count' | 'rows-count-by-spacing' | 'rows-length' | 'rows-spacing' | 'rows-twenty'
@@ -366,6 +367,7 @@ interface Subjects {
     | 'ends'
     | 'huge'
     | 'length'
+    | 'long'
     | 'mixed-sum'
     | 'no-diameter'
     | 'no-triangle'

@@ -43,6 +43,9 @@ export const en: Phrases = {
   'size.count': () => `What stands before @ is how many there are, like 2 @ 4x8.`,
   'size.circle-area': () => 'A circle is given by how wide it is, like 30 ft circle.',
   'size.length': () => 'That is a length. Give both sides, like 12x18, or an area, like 450 sq ft.',
+  'size.long': (a) => `A size is typed in ${text(a.most)} characters at most, like 2 @ 4x8 + 12x18.`,
+  'plan.tangled': () =>
+    'These shapes cross each other so often that their size cannot be told. Draw them with fewer corners, or type the size.',
   'size.three-factors': () => 'Three factors make no area. For two beds of 4 × 8 write 2 @ 4x8.',
   'size.mixed-sum': () => 'A length and an area cannot be added. Write the parts like 12x18 + 4x6.',
   'size.zero': () => 'That comes to no area. Type a size above nothing, like 12x18.',

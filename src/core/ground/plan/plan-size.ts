@@ -3,7 +3,7 @@ import { quantity } from '../../units/quantity'
 import { derive, given, type Derived, type Working } from '../../workings'
 import type { Size } from '../sized'
 import { crossesItself, outlineArea, ringsOf, type Outline } from './outline'
-import { common, groundArea, joined, without, type Ground } from './polygon'
+import { common, groundArea, joined, untangled, without, type Ground } from './polygon'
 
 /** A shape that an area is drawn with, or a hole in it: a house, a patio. */
 export interface PlanShape {
@@ -23,7 +23,7 @@ const grounds = new WeakMap<readonly PlanShape[], Ground>()
  */
 export function groundOf(shapes: readonly PlanShape[]): Ground {
   let ground = grounds.get(shapes)
-  if (!ground) grounds.set(shapes, (ground = cutGround(shapes)))
+  if (!ground) grounds.set(shapes, (ground = untangled(() => cutGround(shapes), [])))
   return ground
 }
 
@@ -46,7 +46,13 @@ export interface ShapeFault {
   readonly crosses: boolean
 }
 
-export function shapeFaults(shapes: readonly PlanShape[]): readonly ShapeFault[] {
+export const shapeFaults = (shapes: readonly PlanShape[]): readonly ShapeFault[] =>
+  untangled(
+    () => faultsOf(shapes),
+    shapes.slice(-1).map(({ id }) => ({ shapeId: id, sentence: say('plan.tangled'), crosses: false })),
+  )
+
+function faultsOf(shapes: readonly PlanShape[]): readonly ShapeFault[] {
   const solid = joined(...shapes.filter(({ hole, outline }) => !hole && outlineArea(outline).ok).map(pieceOf))
   return shapes.flatMap((shape): ShapeFault[] => {
     const area = outlineArea(shape.outline)
@@ -62,9 +68,12 @@ export function shapeFaults(shapes: readonly PlanShape[]): readonly ShapeFault[]
 /**
  * The size of an area by its shapes: each by its own formula, less what two of them cover together, less its holes as
  * far as they lie inside.
- * Refuses where there is no shape that has a size.
+ * Refuses where there is no shape that has a size, and where they cross each other too often to be cut.
  */
-export function planSize(shapes: readonly PlanShape[]): Outcome<Size> {
+export const planSize = (shapes: readonly PlanShape[]): Outcome<Size> =>
+  untangled(() => sizeOf(shapes), refuse('plan.tangled'))
+
+function sizeOf(shapes: readonly PlanShape[]): Outcome<Size> {
   const sized = shapes.flatMap((shape) => {
     const area = outlineArea(shape.outline)
     return area.ok ? [{ shape, area: area.value }] : []

@@ -117,7 +117,7 @@ describe('areas of outlines', () => {
 /** Analytic: a parabola is exact by Simpson’s rule; a half sine comes to 2 ÷ π of its box. */
 describe('irregular edges by offsets', () => {
   const widths = (f: (x: number) => number, steps: number) =>
-    Array.from({ length: steps + 1 }, (_, i) => Number(f(i / steps).toFixed(9)))
+    Array.from({ length: steps + 1 }, (_, i) => Number(f(i / steps).toFixed(3)))
   const size = (those: readonly number[], step: number) => {
     const read = readSize(`offsets ${those.join(', ')} every ${step}`, 'feet')
     return read.ok ? read.value.area.value.v : NaN
@@ -212,4 +212,26 @@ describe('shapes of one area', () => {
       { numRuns: 300 },
     )
   })
+})
+
+/** Two combs across each other meet 4 n² times. */
+test('shapes that cross each other thousands of times are refused with a sentence, and soon', () => {
+  const comb = (teeth: number, upright: boolean): PlanShape['outline'] => {
+    const along = Array.from({ length: teeth }, (_, i) => 2 * i).flatMap((at): [number, number][] => [
+      [at, -5],
+      [at, 2 * teeth],
+      [at + 1, 2 * teeth],
+      [at + 1, -5],
+    ])
+    const points = [...along, [2 * teeth, -9] as const, [0, -9] as const]
+    return { kind: 'polygon', points: upright ? points : points.map(([x, y]) => [y, x] as const) }
+  }
+  const crossed = (teeth: number): PlanShape[] => [
+    { id: 'a', hole: false, outline: comb(teeth, true) },
+    { id: 'b', hole: false, outline: comb(teeth, false) },
+  ]
+  expect(planSize(crossed(5)).ok).toBe(true)
+  expect(planSize(crossed(400))).toMatchObject({ ok: false, refusal: { key: 'plan.tangled' } })
+  expect(shapeFaults(crossed(400))).toMatchObject([{ shapeId: 'b', sentence: { key: 'plan.tangled' } }])
+  expect(groundOf(crossed(400))).toEqual([])
 })

@@ -7,16 +7,52 @@ export type Ring = readonly Point[]
 /** Pieces of ground, each an outer edge and the edges of its holes. */
 export type Ground = readonly (readonly Ring[])[]
 
+/** A straight piece of a ring, with the box that it lies in. */
+interface Edge {
+  readonly a: Point
+  readonly b: Point
+  readonly west: number
+  readonly east: number
+  readonly south: number
+  readonly north: number
+  /** Where it stands in its ring. */
+  readonly at: number
+}
+
+const edgesOf = (ring: Ring): Edge[] =>
+  ring.map((a, at) => {
+    const b = ring[(at + 1) % ring.length]!
+    const [west, east] = a[0] < b[0] ? [a[0], b[0]] : [b[0], a[0]]
+    const [south, north] = a[1] < b[1] ? [a[1], b[1]] : [b[1], a[1]]
+    return { a, b, west, east, south, north, at }
+  })
+
+/**
+ * Calls back with every two edges whose boxes overlap, from west to east, until it says true; then that is what comes
+ * back.
+ */
+function anyTwo(edges: Edge[], is: (one: Edge, other: Edge) => boolean): boolean {
+  edges.sort((one, other) => one.west - other.west)
+  for (let i = 0; i < edges.length; i += 1) {
+    const one = edges[i]!
+    for (let j = i + 1; j < edges.length && edges[j]!.west <= one.east; j += 1) {
+      const other = edges[j]!
+      if (other.south <= one.north && one.south <= other.north && is(one, other)) return true
+    }
+  }
+  return false
+}
+
 /** Whether two edges of the ring cross or touch, where they are not neighbours. */
 export function crossing(ring: Ring): boolean {
   const n = ring.length
-  for (let i = 0; i < n; i += 1)
-    for (let j = i + 1; j < n; j += 1) {
-      const neighbours = j === i + 1 || (i === 0 && j === n - 1)
-      const [a, b, c, d] = [ring[i]!, ring[(i + 1) % n]!, ring[j]!, ring[(j + 1) % n]!]
-      if (neighbours ? backOnItself(a, b, c, d, j === i + 1) : meet(a, b, c, d)) return true
-    }
-  return false
+  return anyTwo(edgesOf(ring), (one, other) => {
+    const [first, second] = one.at < other.at ? [one, other] : [other, one]
+    const inOrder = second.at === first.at + 1
+    const neighbours = inOrder || (first.at === 0 && second.at === n - 1)
+    const { a, b } = first
+    return neighbours ? backOnItself(a, b, second.a, second.b, inOrder) : meet(a, b, second.a, second.b)
+  })
 }
 
 const turn = ([ax, ay]: Point, [bx, by]: Point, [cx, cy]: Point) => (bx - ax) * (cy - ay) - (by - ay) * (cx - ax)
@@ -47,17 +83,58 @@ const closed = (ring: Ring): [number, number][] => [...ring, ring[0]!].map(([x, 
 const opened = (pieces: MultiPolygon): Ground => pieces.map((piece) => piece.map((ring) => ring.slice(0, -1)))
 const asPieces = (ground: Ground): MultiPolygon => ground.map((piece) => piece.map(closed))
 
-/** All of the pieces as one ground, overlaps once; rings of one piece cut each other out. */
+/** Pieces of ground that cross each other too often to be cut. */
+export class Tangled extends Error {}
+
+/** Crossings that are cut, and pairs of edges that are looked at for them: beyond either it would take seconds. */
+const [mostCrossings, mostPairs] = [2_000, 4_000_000]
+
+/** Whether the edges cross so often that cutting would take long. */
+function isTangled(grounds: readonly Ground[]): boolean {
+  const edges = grounds.flatMap((pieces) => pieces.flat().flatMap(edgesOf))
+  // Neighbours meet in the corner that they share.
+  const most = edges.length + mostCrossings
+  let [crossings, pairs] = [0, 0]
+  return anyTwo(edges, ({ a, b }, other) => {
+    pairs += 1
+    if (meet(a, b, other.a, other.b)) crossings += 1
+    return crossings > most || pairs > mostPairs
+  })
+}
+
+/** Throws Tangled for what cannot be cut in good time, or not at all. */
+function cut(grounds: readonly Ground[], by: () => MultiPolygon): Ground {
+  if (isTangled(grounds)) throw new Tangled()
+  try {
+    return opened(by())
+  } catch {
+    throw new Tangled()
+  }
+}
+
+/** All of the pieces as one ground, overlaps once; rings of one piece cut each other out. Throws Tangled. */
 export const joined = (...grounds: readonly Ground[]): Ground => {
   const [first, ...rest] = grounds.map(asPieces)
-  return first ? opened(polygonClipping.union(first, ...rest)) : []
+  return first ? cut(grounds, () => polygonClipping.union(first, ...rest)) : []
 }
+/** Throws Tangled. */
 export const without = (ground: Ground, holes: Ground): Ground =>
   holes.length === 0 || ground.length === 0
     ? ground
-    : opened(polygonClipping.difference(asPieces(ground), asPieces(holes)))
+    : cut([ground, holes], () => polygonClipping.difference(asPieces(ground), asPieces(holes)))
+/** Throws Tangled. */
 export const common = (a: Ground, b: Ground): Ground =>
-  a.length === 0 || b.length === 0 ? [] : opened(polygonClipping.intersection(asPieces(a), asPieces(b)))
+  a.length === 0 || b.length === 0 ? [] : cut([a, b], () => polygonClipping.intersection(asPieces(a), asPieces(b)))
+
+/** What comes of cutting, or what stands for it where it cannot be done. */
+export function untangled<Of>(cutting: () => Of, otherwise: Of): Of {
+  try {
+    return cutting()
+  } catch (error) {
+    if (error instanceof Tangled) return otherwise
+    throw error
+  }
+}
 
 /**
  * Area of one ring, ft².

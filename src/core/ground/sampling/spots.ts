@@ -1,5 +1,5 @@
 import { groundOf } from '../plan/plan-size'
-import { common, fromEdge, groundArea, inGround, type Ground, type Point } from '../plan/polygon'
+import { common, fromEdge, groundArea, inGround, type Ground, type Point, untangled } from '../plan/polygon'
 import { boxOf } from '../plan/outline'
 
 /** Cores keep off edges: so much of the width of the ground, and at most so many ft. Source: common practice. */
@@ -166,5 +166,5 @@ const cornerShare = 1 / 6
 export function cornerGround(ground: Ground, [x, y]: Point): Ground {
   const diameter = 2 * Math.sqrt((groundArea(ground) * cornerShare) / Math.PI)
   const around = groundOf([{ id: 'corner', hole: false, outline: { kind: 'circle', x, y, diameter } }])
-  return common(ground, around)
+  return untangled(() => common(ground, around), ground)
 }
