@@ -15,7 +15,11 @@ export default function Broken({ error, reset }: { error: Error; reset: () => vo
         <Link href="/" className="text-moss underline">
           Desk
         </Link>
-        .
+        . If it breaks again,{' '}
+        <a href="/rescue" className="text-moss underline">
+          get everything out
+        </a>{' '}
+        as it lies in this browser.
       </p>
       <Button kind="act" className="mt-5" onClick={reset}>
         Try again

@@ -8,6 +8,7 @@ import { misfitOf } from '../core/shape/fits'
 import type { Misfit } from '../core/shape/shape'
 import type { Version } from './ancestry'
 import { compacted } from './compact'
+import { isDamaged } from './damage'
 import { db, endWriting, forgetFailure, isOutdated, onOutdated, type Attachment } from './db'
 import { caseSchemaNumber, migratedCase } from '../schemas/migrations'
 import { before, standing, type Edit, type Unsigned } from './history'
@@ -18,7 +19,7 @@ import { v4 as newId } from 'uuid'
 export interface Front {
   /** undefined while it is being read; null when there is none. */
   readonly kase: Case | null | undefined
-  readonly keeping: 'kept' | 'saving' | 'refused' | 'unreadable' | 'outdated'
+  readonly keeping: 'kept' | 'saving' | 'refused' | 'unreadable' | 'outdated' | 'damaged'
   /** Why the last edit was not taken: no file could hold it. */
   readonly untaken?: Misfit | null
 }
@@ -92,6 +93,7 @@ function subscribe(id: string, entry: Entry, wait = soonest) {
     next: (found) => {
       if (waits(entry)) return
       const stored = found && ofToday(found)
+      if (stored && isDamaged(stored)) return show(entry, { kase: undefined, keeping: 'damaged' })
       if (isOutdated()) return show(entry, { kase: entry.front.kase ?? stored ?? null, keeping: 'outdated' })
       // An answer that was on its way while this page wrote.
       if (stored && entry.base && stored.rev < entry.base.rev) return
@@ -100,6 +102,7 @@ function subscribe(id: string, entry: Entry, wait = soonest) {
         return show(entry, { keeping: 'kept' })
       entry.base = stored
       show(entry, { kase: stored ?? null, keeping: 'kept' })
+      judgeSoon(entry)
     },
     error: () => unread(id, entry, wait),
   })

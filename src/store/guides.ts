@@ -1,5 +1,6 @@
 import { guideRef, type Guide } from '../core/guides/guide'
 import { guides as shippedGuides, shipped } from '../core/guides/guides'
+import { isSoundGuide } from './damage'
 import { db } from './db'
 import { registry } from './registry'
 
@@ -8,7 +9,7 @@ import { registry } from './registry'
  * was computed with it can be computed again.
  */
 export const guideRegistry = registry(shippedGuides, async ({ guides }) =>
-  (await guides.toArray()).map(({ guide }) => guide),
+  (await guides.toArray()).flatMap((row) => (isSoundGuide(row?.guide) ? [row.guide] : [])),
 )
 export const allGuides = guideRegistry.all
 

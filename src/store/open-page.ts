@@ -4,7 +4,9 @@ export type Page = typeof import('./cases') &
   typeof import('./db') &
   typeof import('./guides') &
   typeof import('./products') &
-  typeof import('./backup')
+  typeof import('./backup') &
+  typeof import('./raw-case') &
+  typeof import('./repair')
 
 /** Opens a page on the database of `machine`; for tests, which alone can load a module twice. */
 export function openPage(machine: IDBFactory): Page {
@@ -19,6 +21,8 @@ export function openPage(machine: IDBFactory): Page {
       ...require('./guides'),
       ...require('./products'),
       ...require('./backup'),
+      ...require('./raw-case'),
+      ...require('./repair'),
     } as Page
   })
   return page!

@@ -103,6 +103,11 @@ function judgment(kase: Case, guides: readonly Guide[], products: readonly Produ
 
 /** Says on the Desk what a case waits for now; outside of any write, since it asks for every area's answer. */
 export async function judge(kase: Case): Promise<void> {
-  const waits = judged(kase)
-  await db.summaries.where('id').equals(kase.id).modify({ waitsFor: waits })
+  const summary = summaryOf(kase, judged(kase))
+  await db.transaction('rw', db.summaries, async () => {
+    const known = await db.summaries.get(kase.id)
+    if (!known) return
+    const { trashedAt } = known
+    await db.summaries.put({ ...summary, ...(typeof trashedAt === 'string' && { trashedAt }) })
+  })
 }

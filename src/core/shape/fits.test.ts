@@ -1,6 +1,7 @@
 import { blankApplication, blankArea, blankReport, blankSample, blankSeason } from '../case/blank'
 import type { Case } from '../case/case'
 import { changeBetween, patched, type Path } from '../case/changes'
+import { sampleCases } from '../../demo/sample-cases'
 import { oneArea, typed as typedText } from '../testing/one-area'
 import { blank } from '../units/typed'
 import { caseShape } from './case-shape'
@@ -54,7 +55,9 @@ const putting = (path: Path, value: unknown): [Case, ReturnType<typeof misfitOf>
   return [made, misfitOf(made, [{ op: 'replace', path, value }])]
 }
 
-test('the sample cases and a case of everything fit', () => expect(misfitIn(caseShape, full)).toBeUndefined())
+test.each([full, ...sampleCases].map((kase) => [kase.id, kase] as const))('the case %s fits', (_, kase) =>
+  expect(misfitIn(caseShape, kase)).toBeUndefined(),
+)
 
 test.each(
   all.flatMap(({ path, shape }) =>

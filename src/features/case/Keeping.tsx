@@ -1,6 +1,10 @@
 'use client'
 
-import { Button } from '@/ui/Button'
+import Link from 'next/link'
+import { useState } from 'react'
+import { rawCase } from '@/store/raw-case'
+import { Button, buttonClass } from '@/ui/Button'
+import { saveFile } from '@/ui/save-file'
 import type { Case } from '@/core/case/case'
 import { retry } from '@/store/cases'
 import { useKeeping, useUntaken } from './useCase'
@@ -40,12 +44,43 @@ export function Untaken({ id }: { id: string }) {
   )
 }
 
+/** A stored case that cannot be shown: it is had raw, and what can be read of it takes its place where that is wished. */
+export function Damaged({ id }: { id: string }) {
+  const [lost, setLost] = useState(false)
+  const saveRaw = async () => saveFile(`damaged-case-${id.slice(0, 40)}.json`, new Blob([await rawCase(id)]))
+  const repair = async () => {
+    await saveRaw()
+    const { repairCase } = await import('@/store/repair')
+    setLost(!(await repairCase(id)))
+  }
+  return (
+    <main className="mx-auto max-w-xl px-6 py-24" role="alert">
+      <p className="font-serif text-lg">{en.damaged}</p>
+      <div className="mt-5 flex flex-wrap gap-3">
+        <Button kind="act" onClick={() => void repair()}>
+          {en.repair}
+        </Button>
+        <Button onClick={() => void saveRaw()}>{en.saveRaw}</Button>
+        <Link href="/" className={buttonClass('text')}>
+          {en.toDesk}
+        </Link>
+      </div>
+      {lost && <p className="text-clay mt-3 font-semibold">{en.beyondRepair}</p>}
+    </main>
+  )
+}
+
 /** A database that cannot be opened says nothing of what is in it. */
 export const Unreadable = () => (
   <main className="mx-auto max-w-xl px-6 py-24" role="alert">
     <p className="font-serif text-lg">{en.unreadable}</p>
-    <Button kind="act" className="mt-5" onClick={() => window.location.reload()}>
-      {en.again}
-    </Button>
+    <div className="mt-5 flex flex-wrap gap-3">
+      <Button kind="act" onClick={() => window.location.reload()}>
+        {en.again}
+      </Button>
+      <a href="/rescue" className={buttonClass('text')}>
+        {en.rescue}
+      </a>
+    </div>
   </main>
 )

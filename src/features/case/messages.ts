@@ -37,6 +37,7 @@ export const en = {
     refused: 'Not kept',
     unreadable: 'Cannot be read',
     outdated: 'Not kept',
+    damaged: 'Damaged',
   },
   unreadable:
     'The browser’s database cannot be opened just now, so this case cannot be shown. It is not gone. Close other tabs of Agrologos, or wait a moment, and load this page again.',
@@ -51,6 +52,12 @@ export const en = {
         : 'Not taken: it does not fit this case, or this browser refuses to keep more. The case stays as it is.',
   outdated:
     'A newer version of Agrologos is open in another tab, and this page can no longer write beside it. What was kept is there; what you type here from now on is not. Load this page again to go on.',
+  damaged:
+    'Something in this case is damaged, so it cannot be shown. It is still there. Save it as it is, to be looked at; then what can be read of it can take its place.',
+  saveRaw: 'Save it as it is',
+  repair: 'Save it, and keep what can be read',
+  beyondRepair: 'Nothing of it can be read.',
+  rescue: 'Get everything out of this browser',
   saveFile: 'Save as a file',
   tryAgain: 'Try again',
   gone: 'There is no case here. It may have been removed, or lives in another browser.',

@@ -116,8 +116,8 @@ describe('areas of outlines', () => {
 
 /** Analytic: a parabola is exact by Simpson’s rule; a half sine comes to 2 ÷ π of its box. */
 describe('irregular edges by offsets', () => {
-  const widths = (f: (x: number) => number, steps: number) =>
-    Array.from({ length: steps + 1 }, (_, i) => Number(f(i / steps).toFixed(3)))
+  const widths = (f: (x: number) => number, steps: number, digits: number) =>
+    Array.from({ length: steps + 1 }, (_, i) => Number(f(i / steps).toFixed(digits)))
   const size = (those: readonly number[], step: number) => {
     const read = readSize(`offsets ${those.join(', ')} every ${step}`, 'feet')
     return read.ok ? read.value.area.value.v : NaN
@@ -125,14 +125,14 @@ describe('irregular edges by offsets', () => {
   test('a parabola', () =>
     expect(
       size(
-        widths((x) => 40 * x * (1 - x), 6),
+        widths((x) => 40 * x * (1 - x), 6, 9),
         5,
       ),
     ).toBeCloseTo((30 * 40) / 6, 6))
   test('a half sine', () =>
     expect(
       size(
-        widths((x) => 20 * Math.sin(Math.PI * x), 12),
+        widths((x) => 20 * Math.sin(Math.PI * x), 12, 3),
         5,
       ),
     ).toBeCloseTo((60 * 20 * 2) / Math.PI, 1))

@@ -20,7 +20,7 @@ import { sized } from '../../case/explained'
 import { Figure } from '../../shared/workings/Figure'
 import { LazyWorkings } from '../../shared/workings/LazyWorkings'
 import { answerOf, CaseProvider, useOpenCase, type OpenCase, type View } from '../../case/context'
-import { Refused, Unreadable, Untaken } from '../../case/Keeping'
+import { Damaged, Refused, Unreadable, Untaken } from '../../case/Keeping'
 import { en } from '../../case/messages'
 import { saveCaseFile } from '../../case/save-file'
 import { StationNav } from './StationNav'
@@ -75,8 +75,11 @@ export function CasePage() {
 }
 
 /** Until the database answers, or says that it cannot. */
-const Waiting = ({ id }: { id: string }) =>
-  useKeeping(id) === 'unreadable' ? <Unreadable /> : <p className="p-8">{en.loading}</p>
+function Waiting({ id }: { id: string }) {
+  const keeping = useKeeping(id)
+  if (keeping === 'damaged') return <Damaged id={id} />
+  return keeping === 'unreadable' ? <Unreadable /> : <p className="p-8">{en.loading}</p>
+}
 
 /** Stations that take more room. */
 const wide: ReadonlySet<View> = new Set(['results', 'reading'])

@@ -15,7 +15,7 @@ import { Button } from '@/ui/Button'
 import { render } from '@/wording/render'
 import { AmountsSheet } from '../../stations/amounts/AmountsSheet'
 import { answerOf, CaseProvider, type OpenCase } from '../../case/context'
-import { Refused, Untaken } from '../../case/Keeping'
+import { Damaged, Refused, Untaken } from '../../case/Keeping'
 import { useCase, useKeeping, useRecommendation } from '../../case/useCase'
 import { CropField, GroundField, SizeField, TextureField } from '../../stations/ground/AreaFields'
 import { describe } from '../../stations/ground/AreasRail'
@@ -51,6 +51,7 @@ export function CounterSheet() {
     if (kase === null || (kase === undefined && keeping === 'unreadable'))
       void blankCounter().then((blank) => createCase(blank, counterId))
   }, [kase, keeping])
+  if (keeping === 'damaged') return <Damaged id={counterId} />
   if (!kase) return <p className="p-8">{en.loading}</p>
   return <Opened kase={kase} />
 }
@@ -74,7 +75,7 @@ function Opened({ kase }: { kase: Case }) {
     )
     await written
     await clear()
-    router.push(`/case?id=${id}&station=${station}`)
+    router.push(`/case?id=${encodeURIComponent(id)}&station=${station}`)
   }
   const open = useMemo<OpenCase>(
     () => ({

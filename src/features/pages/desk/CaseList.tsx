@@ -6,13 +6,14 @@ import { useLiveQuery } from 'dexie-react-hooks'
 import { Search, Trash2 } from 'lucide-react'
 import Link from 'next/link'
 import { useCallback, useDeferredValue, useMemo, useState } from 'react'
+import type { SoundSummary } from '@/store/damage'
 import { db, type Summary } from '@/store/db'
 import { Button } from '@/ui/Button'
 import { en } from './messages'
 import { finder } from './find'
 
 interface Props {
-  summaries: readonly Summary[]
+  summaries: readonly SoundSummary[]
   /** Whether that is all of them, or the rest is still being read. */
   whole: boolean
   onTrash: (id: string) => void
@@ -57,7 +58,7 @@ export function CaseList({ summaries, whole, onTrash, onSaveList }: Props) {
 }
 
 /** Only the rows in sight are drawn. */
-function Rows({ shown, onTrash }: { shown: readonly Summary[]; onTrash: (id: string) => void }) {
+function Rows({ shown, onTrash }: { shown: readonly SoundSummary[]; onTrash: (id: string) => void }) {
   const [top, setTop] = useState(0)
   const tops = useCallback((table: HTMLTableElement | null) => setTop(table?.offsetTop ?? 0), [])
   const undecided = useLiveQuery(
@@ -122,13 +123,13 @@ const Space = ({ height }: { height: number }) => (
 
 const stationOf = ({ waitsFor }: Summary) => (waitsFor === 'materials' || waitsFor === 'letter' ? 'amounts' : waitsFor)
 
-function Cells({ one, undecided, onTrash }: { one: Summary; undecided: boolean; onTrash: (id: string) => void }) {
+function Cells({ one, undecided, onTrash }: { one: SoundSummary; undecided: boolean; onTrash: (id: string) => void }) {
   const client = one.client || en.unnamed
   return (
     <>
       <td className="py-3">
         <Link
-          href={`/case?id=${one.id}&station=${stationOf(one)}`}
+          href={`/case?id=${encodeURIComponent(one.id)}&station=${stationOf(one)}`}
           prefetch={false}
           className="font-serif text-[20px] leading-tight font-semibold after:absolute after:inset-0"
         >
@@ -142,6 +143,7 @@ function Cells({ one, undecided, onTrash }: { one: Summary; undecided: boolean; 
       <td className="hidden px-3 py-3 sm:table-cell">{one.areas.join(', ') || en.noAreas}</td>
       <td className="py-3 pl-3">
         <strong className="font-semibold">{en.waits[one.waitsFor]}</strong>
+        {one.damaged && <span className="text-clay block text-sm font-semibold">{en.damaged}</span>}
         {undecided && <span className="text-clay block text-sm font-semibold">{en.undecided}</span>}
         <p className="text-ink-2 text-sm">
           {en.changed} {intlFormatDistance(new Date(one.updatedAt), new Date())}

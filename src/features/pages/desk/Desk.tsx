@@ -4,7 +4,8 @@ import { useLiveQuery } from 'dexie-react-hooks'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { lazy, Suspense, useEffect, useState } from 'react'
-import { db, type Summary } from '@/store/db'
+import { soundSummary, type SoundSummary } from '@/store/damage'
+import { db } from '@/store/db'
 import { Button, buttonClass } from '@/ui/Button'
 import { FilePicker } from '@/ui/FilePicker'
 import type { OpenedFile, Problem } from './actions'
@@ -24,7 +25,7 @@ const RestoreSheet = lazy(() =>
 )
 const Reminder = lazy(() => import('../../shared/backup/Reminder').then((found) => ({ default: found.Reminder })))
 
-type Found = { summaries: Summary[]; whole: boolean } | 'refused'
+type Found = { summaries: SoundSummary[]; whole: boolean } | 'refused'
 
 /** As many as fill a screen come first; all of them right after. */
 function useSummaries(): Found | undefined {
@@ -34,12 +35,18 @@ function useSummaries(): Found | undefined {
       .reverse()
       .limit(30)
       .toArray()
-      .catch(() => undefined),
+      .then(
+        (rows) => rows.map(soundSummary),
+        () => undefined,
+      ),
   )
   const all = useLiveQuery<Found>(() =>
     // Sorted here: reading backwards along an index is many times slower than reading all.
     db.summaries.toArray().then(
-      (summaries) => ({ summaries: summaries.sort((a, b) => (a.updatedAt < b.updatedAt ? 1 : -1)), whole: true }),
+      (rows) => ({
+        summaries: rows.map(soundSummary).sort((a, b) => (a.updatedAt < b.updatedAt ? 1 : -1)),
+        whole: true,
+      }),
       () => 'refused' as const,
     ),
   )
@@ -58,8 +65,9 @@ export function Desk() {
       await emptyOldTrash().catch(() => undefined)
     })
   }, [])
-  const start = async () => router.push(`/case?id=${await (await actions()).startCase()}&station=ground`)
-  const toCase = (id: string) => router.push(`/case?id=${id}&station=amounts`)
+  const start = async () =>
+    router.push(`/case?id=${encodeURIComponent(await (await actions()).startCase())}&station=ground`)
+  const toCase = (id: string) => router.push(`/case?id=${encodeURIComponent(id)}&station=amounts`)
   const openFile = async (file: File) => {
     setProblem(null)
     const opened: OpenedFile = await (await actions()).openFile(file)

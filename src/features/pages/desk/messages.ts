@@ -19,6 +19,7 @@ export const en = {
   listName: 'agrologos-cases.csv',
   listHeads: ['Client', 'Place', 'Areas', 'Next', 'Last changed'],
   undecided: 'a field to decide',
+  damaged: 'damaged here; open it to mend',
   actRefused: 'This browser refuses to keep that (no room left?), so everything is as it was.',
   office: 'Office',
   guides: 'Guides',

@@ -1,0 +1,62 @@
+import { stations, type Station } from '../core/case/progress'
+import { caseShape } from '../core/shape/case-shape'
+import { misfitIn } from '../core/shape/shape'
+import { defaultGuide } from '../core/guides/guides'
+import type { Guide } from '../core/guides/guide'
+import type { Product } from '../core/shelf/product'
+import type { Summary } from './db'
+
+type Row = Readonly<Record<string, unknown>>
+const isRow = (value: unknown): value is Row => typeof value === 'object' && value !== null && !Array.isArray(value)
+const textIn = (value: unknown): string => (typeof value === 'string' ? value : '')
+const textsIn = (value: unknown): readonly string[] =>
+  Array.isArray(value) ? value.filter((one): one is string => typeof one === 'string') : []
+
+/** A row of the Desk, as far as it can be shown. */
+export interface SoundSummary extends Summary {
+  /** Something in it is not what it should be; opening the case makes it anew. */
+  readonly damaged?: true
+}
+
+/** A row of the Desk as it was read, put right where it can be; nothing in it is trusted. */
+export function soundSummary(row: unknown): SoundSummary {
+  const read = isRow(row) ? row : {}
+  const { id, client, place, areas, codes, waitsFor, updatedAt, sample, trashedAt } = read
+  const sound: Summary = {
+    id: textIn(id),
+    client: textIn(client),
+    place: textIn(place),
+    areas: textsIn(areas),
+    codes: textsIn(codes),
+    waitsFor: stations.includes(waitsFor as Station) ? (waitsFor as Station) : 'ground',
+    updatedAt: Number.isNaN(Date.parse(textIn(updatedAt))) ? new Date(0).toISOString() : textIn(updatedAt),
+    sample: sample === true,
+    ...(typeof trashedAt === 'string' && { trashedAt }),
+  }
+  const same =
+    Object.entries(sound).every(([key, value]) => JSON.stringify(read[key]) === JSON.stringify(value)) &&
+    (trashedAt === undefined || 'trashedAt' in sound)
+  return same ? sound : { ...sound, damaged: true }
+}
+
+/** Whether a stored case cannot be shown: something in it is not there, or is no such thing. Too long a text is no harm. */
+export const isDamaged = (kase: unknown): boolean => misfitIn(caseShape, kase)?.why === 'other'
+
+/** Whether a stored guide has everything that a guide has; one that lacks something rates nothing. */
+export const isSoundGuide = (guide: unknown): guide is Guide =>
+  isRow(guide) &&
+  Object.entries(defaultGuide).every(
+    ([key, value]) =>
+      typeof value !== 'object' || value === null || (guide[key] !== null && typeof guide[key] === 'object'),
+  ) &&
+  typeof guide.id === 'string' &&
+  typeof guide.version === 'number'
+
+export const isSoundProduct = (product: unknown): product is Product =>
+  isRow(product) &&
+  typeof product.id === 'string' &&
+  typeof product.version === 'number' &&
+  isRow(product.label) &&
+  typeof product.label.en === 'string' &&
+  typeof product.bagLb === 'number' &&
+  typeof product.lbPerCup === 'number'
