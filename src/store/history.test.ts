@@ -4,7 +4,7 @@ import { castDraft, type Draft } from 'immer'
 import { blankArea } from '../core/case/blank'
 import type { Case } from '../core/case/case'
 import { createCase, editCase, front, goBackTo, logOf, redo, undo } from './cases'
-import { db } from './db'
+import { db, keepSetting } from './db'
 
 const started = async (from: Partial<Case> = {}) => {
   const { id, written } = createCase(from)
@@ -106,3 +106,26 @@ test('any edits, undone to the start, give the start; redone, the end; and any p
     { numRuns: 60 },
   )
 }, 300_000)
+
+test('another person typing on in the same field begins an edit of her own', async () => {
+  at('2026-03-01T10:00:00Z')
+  const id = await started()
+  await keepSetting('signer', 'MV')
+  await editCase(id, (draft) => void (draft.client = 'A'))
+  await keepSetting('signer', 'TB')
+  await editCase(id, (draft) => void (draft.client = 'An'))
+  expect((await logOf(id)).map(({ by }) => by)).toEqual(['MV', 'TB'])
+  await db.settings.clear()
+})
+
+test('what is not yet written is not undone, nor anything before it', async () => {
+  const id = await started({ client: 'start' })
+  await editCase(id, (draft) => void (draft.client = 'first'))
+  const refusing = jest.spyOn(db.cases, 'put').mockRejectedValue(new DOMException('', 'QuotaExceededError'))
+  await editCase(id, (draft) => void (draft.place = 'waits'))
+  refusing.mockRestore()
+  const failing = jest.spyOn(db.cases, 'put').mockRejectedValueOnce(new DOMException('', 'QuotaExceededError'))
+  expect(await undo(id)).toBe(false)
+  failing.mockRestore()
+  expect(front(id).kase).toMatchObject({ client: 'first', place: 'waits' })
+})

@@ -2,8 +2,9 @@ import { tests } from '../report/tests'
 import { bufferFields, fields, limeFields, numberIn } from '../report/fields'
 import { leadClass } from '../reading/lead'
 import { rate, reactionClass, sufficiency } from '../reading/classify'
-import { saltBand, saltBands, sodicFrom } from '../reading/salts'
-import { readReport } from '../reading/soil'
+import { saltBand, saltBands, saltMeaning, sodicFrom, sodium } from '../reading/salts'
+import { quarrels } from '../told/several'
+import { nothingRead, readReport } from '../reading/soil'
 import { answer, oneArea, typed } from '../testing/one-area'
 import { quantity, type Element } from '../units/quantity'
 import type { Field } from '../units/typed'
@@ -187,4 +188,39 @@ test('CEC that makes ground light, and organic matter that feeds', () => {
   const full = creditAbove + creditAtMost / creditPerPercent
   expect(lb(full)).toBeLessThan(lb(full - just))
   expect(lb(full + 1)).toBeCloseTo(lb(0) - creditAtMost / 43.56, 6)
+})
+
+/** USDA Handbook 60, recalled: exchangeable sodium from 15 % of the CEC. */
+test('sodic from 15 % of the exchange', () => {
+  const sodic = (meq: number) =>
+    sodium({
+      ...nothingRead,
+      soil: { cec: quantity(10, 'meq/100 g') },
+      bases: [{ base: 'Na', meq } as (typeof nothingRead.bases)[number]],
+    }).sodic
+  expect([sodic(1.5), sodic(1.5 - just)]).toEqual([true, false])
+})
+
+/** Maas and Hoffman 1977, recalled: a crop bears salts up to its threshold. */
+test.each(
+  Object.entries(soilGuides[0]!.crops).flatMap(([id, crop]) =>
+    crop.salts ? [[id, crop, crop.salts.upTo] as const] : [],
+  ),
+)('%s bears salts up to its threshold', (_, crop, upTo) => {
+  const said = (v: number) => saltMeaning(quantity(v, 'dS/m, saturated-paste'), 'negligible', crop).key
+  expect([said(upTo), said(upTo + just)]).toEqual(['salts.within-crop', 'salts.above-crop'])
+})
+
+/** Common practice: what differs by more than a quarter is worth a word. */
+test.each([
+  [0.75, 0],
+  [0.7, 1],
+])('rates of %d and 1 of two crops are told apart %i times', (low, times) => {
+  const grown = [low, 1].map((v) => {
+    const rated = (of: string, rate: number) => ({ of, outcome: 'apply', rate: { value: quantity(rate, '') } })
+    const needs = [rated('N', v), rated('P₂O₅', 1), rated('K₂O', 1)]
+    const answer = { reaction: { outcome: 'leave' }, needs }
+    return { crop: soilGuides[0]!.crops['tomato']!, answer } as unknown as Parameters<typeof quarrels>[0][number]
+  })
+  expect(quarrels(grown).map(({ key }) => key)).toEqual(Array(times).fill('several.nutrient'))
 })

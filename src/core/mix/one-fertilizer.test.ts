@@ -71,6 +71,7 @@ function mix(
     over: supplies.map((one) => one.over?.value.v),
     barred: barred.map((one) => one.key),
     passes: passes.count,
+    interval: passes.interval,
   }
 }
 
@@ -114,6 +115,13 @@ test.each([
 describe('limits', () => {
   test('3 lb N per 1,000 ft² of quick nitrogen on turf is three passes (common practice)', () =>
     expect(mix('urea', [3, 0, 0], 1000, crops.bermuda)).toMatchObject({ passes: 3 }))
+  // Four to six weeks apart where some is slow, a month where all is quick: common practice.
+  test.each([
+    ['', 30],
+    ['30', 42],
+  ])('of nitrogen that is %s %% slow the passes are %i days apart on turf', (slow, days) =>
+    expect(mix('urea', [4, 0, 0], 1000, crops.bermuda, false, { slow })).toMatchObject({ interval: { days } }),
+  )
   test('the strictest of N, P₂O₅ and K₂O counts: 5-10-10 for 1 lb N brings 2 lb of each', () =>
     expect(mix('5-10-10', [1, 2, 2], 1000, crops.bermuda)).toMatchObject({ passes: 2 }))
   test.each([
