@@ -1,6 +1,7 @@
 import { sha256 } from '@noble/hashes/sha2.js'
 import { bytesToHex } from '@noble/hashes/utils.js'
 import { v4 as newId } from 'uuid'
+import { texts } from '../core/shape/case-shape'
 import type { Attachment } from './db'
 
 /** Pictures that can hold nothing but a picture, by their first bytes. */
@@ -49,7 +50,7 @@ export function originalFault(bytes: Uint8Array): OriginalFault | undefined {
 export const attachmentOf = (owner: string, name: string, bytes: Uint8Array): Attachment => ({
   id: newId(),
   owner,
-  name,
+  name: name.slice(0, texts.fileName),
   type: kindOf(bytes) ?? 'application/octet-stream',
   sha256: bytesToHex(sha256(bytes)),
   bytes: new Uint8Array(bytes).buffer,

@@ -182,6 +182,9 @@ export async function attach(id: string, naming: Act, attachment: Attachment): P
   return false
 }
 
+/** Whether something typed on this page is not in the database. */
+export const isUnwritten = (id: string): boolean => waits(entryOf(id))
+
 /** Tries again to write what the browser refused. */
 export const retry = (id: string): Promise<void> => flush(id, entryOf(id))
 

@@ -1,12 +1,12 @@
 'use client'
 
 import Link from 'next/link'
-import { useState } from 'react'
+import { useEffect, useState } from 'react'
 import { rawCase } from '@/store/raw-case'
 import { Button, buttonClass } from '@/ui/Button'
 import { saveFile } from '@/ui/save-file'
 import type { Case } from '@/core/case/case'
-import { retry } from '@/store/cases'
+import { isUnwritten, retry } from '@/store/cases'
 import { useKeeping, useUntaken } from './useCase'
 import { saveCaseFile } from './save-file'
 import { en } from './messages'
@@ -14,6 +14,13 @@ import { en } from './messages'
 /** Says that the browser refuses to keep the case, and offers it as a file. */
 export function Refused({ kase }: { kase: Case }) {
   const keeping = useKeeping(kase.id)
+  useEffect(() => {
+    if (keeping !== 'refused' && keeping !== 'outdated') return
+    // Closing would lose it: the browser asks.
+    const ask = (event: BeforeUnloadEvent) => isUnwritten(kase.id) && event.preventDefault()
+    window.addEventListener('beforeunload', ask)
+    return () => window.removeEventListener('beforeunload', ask)
+  }, [keeping, kase.id])
   if (keeping !== 'refused' && keeping !== 'outdated') return null
   return (
     <div

@@ -47,15 +47,19 @@ export interface ListedResults {
   readonly samples: readonly Listed[]
   readonly stray: number
   readonly withoutUnit: number
+  /** Rows that are too many to be read. */
+  readonly beyond: number
 }
 
 /** The samples of a file as a list; their values stay in the file until they are wanted. */
 export function listResults(bytes: Uint8Array, mapping: Mapping, onProgress?: OnProgress): ListedResults {
-  const { samples, stray, withoutUnit } = taken(rowsOf(decoded(bytes).text), mapping, onProgress)
+  const table = rowsOf(decoded(bytes).text)
+  const { samples, stray, withoutUnit } = taken(table, mapping, onProgress)
   return {
     samples: samples.map(({ code, date, values }) => ({ code, date, count: values.length })),
     stray,
     withoutUnit,
+    beyond: table.beyond,
   }
 }
 

@@ -4,7 +4,7 @@ import { named } from '../../core/report/names'
 import { decoded } from './decode'
 import { decimalOf, proposed, signatureOf, type Mapping } from './mapping'
 import { listResults, openResults, takeResults } from './open'
-import { rowsOf } from './rows'
+import { rowsOf, tableLimits } from './rows'
 import { inPoints, isoDate, taken, type ImportedSample } from './take'
 
 const bytes = (text: string) => new TextEncoder().encode(text)
@@ -251,4 +251,9 @@ describe('any file', () => {
       { numRuns: 8_000 },
     )
   })
+})
+
+test('rows beyond those that are read are counted', () => {
+  const table = rowsOf(`Sample,pH\n${'1,6\n'.repeat(tableLimits.rows + 4)}`)
+  expect([table.rows.length, table.beyond]).toEqual([tableLimits.rows, 5])
 })

@@ -7,6 +7,8 @@ export type Separator = (typeof separators)[number]
 export interface Rows {
   readonly rows: readonly (readonly string[])[]
   readonly separator: Separator
+  /** Rows of the file beyond those that are read. */
+  readonly beyond: number
 }
 
 /** Cells that a row may have, and characters of one; what goes beyond is no table of results. */
@@ -24,7 +26,8 @@ export function rowsOf(text: string, separator?: Separator): Rows {
     .slice(0, tableLimits.rows)
     .map((row) => row.slice(0, tableLimits.cells).map((cell) => clean(cell.slice(0, tableLimits.cell))))
   while (rows.length > 0 && rows.at(-1)!.every((cell) => cell === '')) rows.pop()
-  return { rows, separator: sep }
+  const beyond = data.slice(tableLimits.rows).filter((row) => row.some((cell) => cell !== '')).length
+  return { rows, separator: sep, beyond }
 }
 
 const clean = (cell: string) =>

@@ -220,7 +220,7 @@ function Samples({ kase, list, chosen, onChoose, onTake }: SamplesProps) {
   return (
     <section className="border-ink mt-4 border-t-[1.5px] pt-2">
       <p role="status">
-        <strong>{en.listed(list.samples.length, list.stray, list.withoutUnit)}.</strong>{' '}
+        <strong>{en.listed(list.samples.length, list.stray, list.withoutUnit, list.beyond)}.</strong>{' '}
         <span className="text-ink-2">{en.matched}</span>
       </p>
       {list.samples.length > 8 && <TextField label={en.find} value={query} onChange={setQuery} />}

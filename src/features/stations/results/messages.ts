@@ -145,12 +145,15 @@ export const en = {
   reading: 'Reading the file',
   stop: 'Stop',
   stopped: 'Stopped. Nothing was taken in.',
-  listed: (count: number, stray: number, without: number) =>
+  listed: (count: number, stray: number, without: number, beyond: number) =>
     [
       `${count.toLocaleString('en-US')} sample${count === 1 ? '' : 's'}`,
       stray > 0 ? `${stray.toLocaleString('en-US')} row${stray === 1 ? '' : 's'} without a result passed over` : '',
       without > 0
         ? `${without.toLocaleString('en-US')} value${without === 1 ? '' : 's'} in no known unit left out`
+        : '',
+      beyond > 0
+        ? `${beyond.toLocaleString('en-US')} row${beyond === 1 ? '' : 's'} at the end not read: a file is read up to 200,000 rows, so part it`
         : '',
     ]
       .filter(Boolean)
