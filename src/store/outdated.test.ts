@@ -1,4 +1,6 @@
 import 'fake-indexeddb/auto'
+import { readFileSync } from 'node:fs'
+import { join } from 'node:path'
 import { IDBFactory } from 'fake-indexeddb'
 import { blankArea } from '../core/case/blank'
 import { openCaseFile } from '../schemas/case-file'
@@ -71,12 +73,15 @@ test('a case of a newer schema in a database of today is shown and never written
 })
 
 test('a case of an older schema in a database of today is brought to today’s as it is read', async () => {
-  const { machine, id } = await looking()
-  const page = openPage(machine)
-  const today = (await page.db.cases.get(id))!
-  const { applications: _, decisions: _d, shed: _s, mix: _m, letters: _l, season: _y, ...five } = today
-  await page.db.cases.put({ ...five, schema: 5, putOn: {} } as never)
-  page.follow(id, () => undefined)
-  await new Promise((resolve) => setTimeout(resolve, 200))
-  expect(page.front(id).kase).toMatchObject({ schema: 6, client: 'Kept', applications: [] })
+  const file = readFileSync(join(__dirname, '../schemas/samples/case-5.json'), 'utf8')
+  const { case: five } = JSON.parse(file) as { case: { id: string; client: string; schema: number } }
+  expect(five.schema).toBe(5)
+  const page = openPage(new IDBFactory())
+  await page.db.cases.put(five as never)
+  const read = new Promise<void>((resolve) => {
+    const look = () => page.front(five.id).kase && resolve()
+    page.follow(five.id, look)
+  })
+  await read
+  expect(page.front(five.id).kase).toMatchObject({ schema: 6, client: five.client })
 })

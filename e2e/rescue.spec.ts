@@ -1,0 +1,139 @@
+import { readFile } from 'node:fs/promises'
+import { expect, kept, loadSamples, test, type } from './app'
+
+test('what is too long stays in its field with a word on it, and nothing of it spoils the backup', async ({
+  watched: page,
+  browser,
+  baseURL,
+}) => {
+  await page.goto('/')
+  await page.getByRole('button', { name: 'Start a case' }).click()
+  const client = page.getByLabel('Client', { exact: true })
+  await client.fill('A')
+  await client.fill('x'.repeat(203))
+  await expect(page.getByText('3 characters too many: 200 are kept here')).toBeVisible()
+  await expect(client).toHaveValue('x'.repeat(203))
+  // A page of text in a size is answered at once.
+  await page.getByLabel('Size', { exact: true }).fill('1+'.repeat(60_000))
+  await expect(page.getByText('119,880 characters too many')).toBeVisible()
+  await page.getByLabel('Size', { exact: true }).fill('12x18')
+  await kept(page)
+  await page.goto('/office')
+  await page.getByLabel('Name', { exact: true }).fill('Own office')
+  await page
+    .getByLabel(/^Disclaimer|^Below every letter|Below/)
+    .first()
+    .fill('x'.repeat(2_001))
+  await expect(page.getByText('1 character too many: 2,000 are kept here')).toBeVisible()
+  const download = page.waitForEvent('download')
+  await page.getByRole('button', { name: 'Save a backup' }).click()
+  const file = (await (await download).path())!
+  await expect(page.getByText(/Saved as/)).toBeVisible()
+  await expect(page.getByText('could not be')).toHaveCount(0)
+
+  const context = await browser.newContext({ baseURL, serviceWorkers: 'block' })
+  const empty = await context.newPage()
+  await empty.goto('/')
+  await empty.locator('input[type=file]').first().setInputFiles(file)
+  const sheet = empty.getByRole('dialog')
+  await expect(sheet).toContainText('1 case is not here and will be added')
+  await expect(sheet.getByText('cannot be taken as')).toHaveCount(0)
+  await sheet.getByRole('button', { name: 'Restore', exact: true }).click()
+  await expect(sheet).toContainText('Restored.')
+  await sheet.getByRole('button', { name: 'Close' }).click()
+  await expect(empty.getByRole('link', { name: 'A', exact: true })).toBeVisible()
+  await context.close()
+})
+
+test('damaged rows hurt themselves only: the Desk names them, a case is mended, and everything can be had raw', async ({
+  watched: page,
+}) => {
+  await loadSamples(page)
+  await page.evaluate(
+    () =>
+      new Promise<void>((resolve, reject) => {
+        const request = indexedDB.open('agrologos')
+        request.onerror = () => reject(new Error('it does not open'))
+        request.onsuccess = () => {
+          const writing = request.result.transaction(['cases', 'summaries', 'guides'], 'readwrite')
+          const cases = writing.objectStore('cases')
+          cases.get('sample-city-lot').onsuccess = (event) => {
+            const kase = (event.target as IDBRequest<{ areas: object[] }>).result
+            cases.put({ ...kase, client: 7, areas: [null, ...kase.areas] })
+          }
+          writing
+            .objectStore('summaries')
+            .put({ id: 'sample-village-hall', client: { text: 'x' }, areas: 5, updatedAt: '' })
+          writing.objectStore('summaries').put({ id: 'nowhere', updatedAt: '2026-01-01', codes: 'none' })
+          writing.objectStore('guides').put({ ref: 'bad@1', guide: { id: 'bad', version: 1 } })
+          writing.oncomplete = () => {
+            request.result.close()
+            resolve()
+          }
+        }
+      }),
+  )
+  await page.goto('/')
+  await expect(page.getByText('damaged here; open it to mend')).toHaveCount(2)
+  await expect(page.getByRole('link', { name: 'Vale End Primary School' })).toBeVisible()
+  await page.goto('/guides')
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
+
+  await page.goto('/case?id=sample-city-lot&station=ground')
+  await expect(page.getByText('Something in this case is damaged')).toBeVisible()
+  const raw = page.waitForEvent('download')
+  await page.getByRole('button', { name: 'Save it, and keep what can be read' }).click()
+  expect(await readFile((await (await raw).path())!, 'utf8')).toContain('"client": 7')
+  await expect(page.getByLabel('Size', { exact: true })).toBeVisible()
+  await type(page, 'Client', 'Mended')
+  await kept(page)
+
+  await page.goto('/case?id=sample-village-hall&station=ground')
+  await expect(page.getByLabel('Client', { exact: true })).toBeVisible()
+  await page.goto('/rescue')
+  const everything = page.waitForEvent('download')
+  await page.getByRole('button', { name: 'Save everything as it is' }).click()
+  const lines = (await readFile((await (await everything).path())!, 'utf8')).trim().split('\n')
+  const rows = lines.map((line) => JSON.parse(line) as { table: string; row: { client?: string } })
+  expect(rows.filter(({ table }) => table === 'cases')).toHaveLength(8)
+  expect(rows.some(({ row }) => row.client === 'Mended')).toBe(true)
+})
+
+test('a page of yesterday writes nothing into newer data, says so, and gives what was typed as a file', async ({
+  watched: page,
+  context,
+}) => {
+  await page.goto('/')
+  await page.getByRole('button', { name: 'Start a case' }).click()
+  await type(page, 'Client', 'Kept')
+  await kept(page)
+  const newer = await context.newPage()
+  await newer.goto('/rescue')
+  const stored = () =>
+    newer.evaluate(
+      () =>
+        new Promise<unknown[]>((resolve, reject) => {
+          const request = indexedDB.open('agrologos', 900)
+          request.onupgradeneeded = () => {
+            const cases = request.transaction!.objectStore('cases')
+            cases.getAll().onsuccess = (event) => {
+              for (const kase of (event.target as IDBRequest<object[]>).result) cases.put({ ...kase, schema: 7 })
+            }
+          }
+          request.onblocked = () => reject(new Error('the old page does not let go'))
+          request.onsuccess = () => {
+            request.result.transaction('cases').objectStore('cases').getAll().onsuccess = (event) => {
+              resolve((event.target as IDBRequest<unknown[]>).result)
+              request.result.close()
+            }
+          }
+        }),
+    )
+  expect(await stored()).toMatchObject([{ client: 'Kept', schema: 7 }])
+  await expect(page.getByText('A newer version of Agrologos is open in another tab')).toBeVisible()
+  await type(page, 'Client', 'Typed in the old page')
+  const download = page.waitForEvent('download')
+  await page.getByRole('alert').getByRole('button', { name: 'Save as a file' }).click()
+  expect(await readFile((await (await download).path())!, 'utf8')).toContain('"client": "Typed in the old page"')
+  expect(await stored()).toMatchObject([{ client: 'Kept', schema: 7 }])
+})
