@@ -116,7 +116,6 @@ describe('what could not be read back', () => {
     ['a date of the year 20266', (kase) => ({ ...kase, letter: { date: '20266-01-01', note: '', printedAt: null } })],
     ['no areas at all', ({ areas: _, ...kase }) => kase],
     ['an area that is nothing', (kase) => ({ ...kase, areas: [null, ...(kase.areas as object[])] })],
-    ['a field of another version', (kase) => ({ ...kase, colour: 'red' })],
   ]
   test.each(damage)('%s: goes in raw, is named, and its readable part can be taken', async (_, damaged) => {
     const [good, id] = [await own('Good'), await own('Damaged')]

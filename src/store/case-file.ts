@@ -2,6 +2,8 @@ import type { Case } from '../core/case/case'
 import type { Guide } from '../core/guides/guide'
 import type { Product } from '../core/shelf/product'
 import type { CaseFile, FiledEdit } from '../schemas/case-file'
+import { caseShape } from '../core/shape/case-shape'
+import { knownOnly } from '../core/shape/readable'
 import type { Version } from './ancestry'
 import { compacted } from './compact'
 import { ownGuidesOf } from './guides'
@@ -13,7 +15,7 @@ export function toCaseFile({ kase, log }: Version, own: readonly Guide[], produc
   const file: CaseFile = {
     format: 'agrologos-case',
     schema: 6,
-    case: kase,
+    case: knownOnly(caseShape, kase),
     log: compacted(kase, log).map(filed),
     guides: ownGuidesOf(kase, own),
     products: ownProductsOf(kase, products),

@@ -4,7 +4,9 @@ import { blankCase } from '../core/case/blank'
 import type { Case } from '../core/case/case'
 import type { Act } from '../core/case/acts/act'
 import { changeBetween, merge, patched, putting, withChanges } from '../core/case/changes'
+import { caseShape } from '../core/shape/case-shape'
 import { misfitOf } from '../core/shape/fits'
+import { knownOnly } from '../core/shape/readable'
 import type { Misfit } from '../core/shape/shape'
 import type { Version } from './ancestry'
 import { compacted } from './compact'
@@ -111,7 +113,9 @@ function subscribe(id: string, entry: Entry, wait = soonest) {
 /** A case as this version has it, however it came into the database; one of a newer version ends the writing here. */
 function ofToday(stored: Case): Case {
   if ((stored.schema as number) > caseSchemaNumber) endWriting()
-  return (stored.schema as number) < caseSchemaNumber ? (migratedCase(stored) as Case) : stored
+  const today = (stored.schema as number) < caseSchemaNumber ? (migratedCase(stored) as Case) : stored
+  // A stray field that an older version left is no part of a case.
+  return (stored.schema as number) > caseSchemaNumber ? today : knownOnly(caseShape, today)
 }
 
 /** What cannot be read is not gone: the page says so, and tries again. */

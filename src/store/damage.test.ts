@@ -2,6 +2,7 @@ import 'fake-indexeddb/auto'
 import { IDBFactory } from 'fake-indexeddb'
 import { blankArea } from '../core/case/blank'
 import { defaultGuide } from '../core/guides/guides'
+import { packBackup } from './backup-file'
 import { isSoundGuide, isSoundProduct, soundSummary } from './damage'
 import { openPage } from './open-page'
 
@@ -65,4 +66,20 @@ test('one damaged case is told of and mended, and hurts no other', async () => {
   await settled(() => later.front(bad.id).kase !== undefined)
   expect(later.front(bad.id).kase).toMatchObject({ client: '', areas: [{ id: 'b', name: 'B' }] })
   expect(later.allGuides().every((guide) => guide.crops)).toBe(true)
+})
+
+/** As the counter once made them: a field of the season beside the season. */
+test('a stray field is no damage: the case opens without it, and so does its file', async () => {
+  const machine = new IDBFactory()
+  const page = openPage(machine)
+  const { id, written } = page.createCase({
+    client: 'Kept',
+    areas: [{ ...blankArea('a', 'Bed'), feeding: 'usual' } as never],
+  })
+  await written
+  const { backup } = await page.collectBackup()
+  expect(packBackup(backup).unchecked).toEqual([])
+  const later = openPage(machine)
+  await new Promise<void>((resolve) => later.follow(id, () => later.front(id).kase && resolve()))
+  expect(later.front(id).kase!.areas[0]).not.toHaveProperty('feeding')
 })

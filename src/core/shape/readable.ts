@@ -129,3 +129,31 @@ export function readable<Of>(shape: Shape, value: unknown, blank: Of): Readable<
   const value_ = read(shape, value, blank)
   return value_ === nothing ? undefined : { value: value_ as Of, left }
 }
+
+/** A value without the fields that its shape does not have; the very same where it has none. */
+export function knownOnly<Of>(shape: Shape, value: Of): Of {
+  const each = (of: (key: string) => Shape | undefined): Of => {
+    const entries = Object.entries(value as object)
+    const kept = entries.flatMap(([key, one]) => {
+      const inner = of(key)
+      return inner ? [[key, knownOnly(inner, one)] as const] : []
+    })
+    const same = kept.length === entries.length && kept.every(([, one], i) => one === entries[i]![1])
+    return same ? value : (Object.fromEntries(kept) as Of)
+  }
+  switch (shape.is) {
+    case 'optional':
+      return value === null ? value : knownOnly(shape.of, value)
+    case 'fields':
+      return isFields(value) ? each((key) => (Object.hasOwn(shape.of, key) ? shape.of[key] : undefined)) : value
+    case 'record':
+      return isFields(value) ? each(() => shape.of) : value
+    case 'list': {
+      if (!Array.isArray(value)) return value
+      const all = value.map((one: unknown) => knownOnly(shape.of, one))
+      return all.every((one, i) => one === value[i]) ? value : (all as Of)
+    }
+    default:
+      return value
+  }
+}

@@ -7,7 +7,7 @@ import { useRouter } from 'next/navigation'
 import { useEffect, useMemo, useState, type ReactNode } from 'react'
 import { blankArea, blankReport } from '@/core/case/blank'
 import type { Case } from '@/core/case/case'
-import { inSeason } from '@/core/case/in-season'
+import { inSeason, withParts } from '@/core/case/in-season'
 import { act, createCase, editCase } from '@/store/cases'
 import { beginsWith } from '@/store/office'
 import { counterId } from '@/store/put'
@@ -35,9 +35,11 @@ import { v4 as newId } from 'uuid'
 /** A case of one area and one report, as the counter needs it. */
 async function blankCounter(): Promise<Partial<Case>> {
   const begins = await beginsWith()
+  const season = new Date().toISOString().slice(0, 4)
   return {
     ...begins.kase,
-    areas: [{ ...blankArea('area', en.areaName), ...begins.area, reportId: 'report' }],
+    season,
+    areas: [withParts(blankArea('area', en.areaName), season, { ...begins.area, reportId: 'report' })],
     reports: [{ ...blankReport('report'), areas: { area: true } }],
   }
 }
