@@ -1,5 +1,6 @@
 'use client'
 
+import { withParts } from '@/core/case/in-season'
 import { useEffect, useRef, useState } from 'react'
 import { flushSync } from 'react-dom'
 import { v4 as newId } from 'uuid'
@@ -45,12 +46,13 @@ export function FilesBar() {
     const { openPlan } = await import('@/schemas/geojson')
     const opened = openPlan(text, mend)
     if (!opened.ok) return tell({ fault: opened.why, mend: opened.mend, text })
-    const areas = opened.areas.map(({ name: called, shapes }, i) => ({
-      ...blankArea(newId(), called || groundWords.newArea(kase.areas.length + i + 1)),
-      guide: office.guide,
-      feeding: office.feeding,
-      shapes: shapes.map((shape) => ({ ...shape, id: newId() })),
-    }))
+    const areas = opened.areas.map(({ name: called, shapes }, i) =>
+      withParts(blankArea(newId(), called || groundWords.newArea(kase.areas.length + i + 1)), kase.season, {
+        guide: office.guide,
+        feeding: office.feeding,
+        shapes: shapes.map((shape) => ({ ...shape, id: newId() })),
+      }),
+    )
     act(addAreas(areas))
     tell({ added: opened.areas.length })
   }
