@@ -13,6 +13,7 @@ test('what is too long stays in its field with a word on it, and nothing of it s
   await client.fill('x'.repeat(203))
   await expect(page.getByText('3 characters too many: 200 are kept here')).toBeVisible()
   await expect(client).toHaveValue('x'.repeat(203))
+  await page.getByRole('button', { name: 'Add an area' }).first().click()
   // A page of text in a size is answered at once.
   await page.getByLabel('Size', { exact: true }).fill('1+'.repeat(60_000))
   await expect(page.getByText('119,880 characters too many')).toBeVisible()
@@ -20,10 +21,7 @@ test('what is too long stays in its field with a word on it, and nothing of it s
   await kept(page)
   await page.goto('/office')
   await page.getByLabel('Name', { exact: true }).fill('Own office')
-  await page
-    .getByLabel(/^Disclaimer|^Below every letter|Below/)
-    .first()
-    .fill('x'.repeat(2_001))
+  await page.getByLabel('Words at the foot of every letter').fill('x'.repeat(2_001))
   await expect(page.getByText('1 character too many: 2,000 are kept here')).toBeVisible()
   const download = page.waitForEvent('download')
   await page.getByRole('button', { name: 'Save a backup' }).click()
