@@ -116,3 +116,18 @@ test('a field cannot be taken out, an entry can', () => {
   expect(misfitOf(full, [{ op: 'remove', path: ['client'] }])).toMatchObject({ path: ['client'] })
   expect(misfitOf(full, [{ op: 'remove', path: ['areas', 'a'] }])).toBeUndefined()
 })
+
+test('a shape is moved, sized and turned field by field', () => {
+  const outline = { kind: 'rectangle', x: 0, y: 0, width: 4, length: 8, angle: 0 } as const
+  const drawn = { ...full, areas: [{ ...full.areas[0]!, shapes: [{ id: 's', hole: false, outline }] }] }
+  for (const [field, value] of Object.entries({ x: 3.5, width: 12, angle: 45 })) {
+    const path = ['areas', 'a', 'shapes', 's', 'outline', field]
+    const made = patched(drawn, [{ op: 'replace', path, value }])
+    expect(misfitOf(made, changeBetween(drawn, made).patches)).toBeUndefined()
+    const far = patched(drawn, [{ op: 'replace', path, value: 1e9 }])
+    expect(misfitOf(far, changeBetween(drawn, far).patches)).toMatchObject({ path, why: 'other' })
+  }
+  const polygon = { kind: 'polygon', points: [[0, 0], [4, 0], [4, 3]] } as const // prettier-ignore
+  const changed = { ...drawn, areas: [{ ...drawn.areas[0]!, shapes: [{ id: 's', hole: true, outline: polygon }] }] }
+  expect(misfitOf(changed, changeBetween(drawn, changed).patches)).toBeUndefined()
+})
