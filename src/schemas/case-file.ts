@@ -13,7 +13,7 @@ import { instant } from './from-shape'
 import { faultOf, type FieldFault } from './faults'
 import { guideSchema } from './guide'
 import { readJson } from './json'
-import { migrated } from './migrations'
+import { caseSchemaNumber, migrated } from './migrations'
 import { productSchema } from './product'
 
 /** `joined`: the oldest edits of a long history as one, which cannot be taken apart. */
@@ -138,7 +138,7 @@ export function openCaseFile(text: string): Opened {
     return { ok: false, why, details: read.at ? [{ field: read.at, message: `${read.why}: ${read.at}` }] : [] }
   }
   const schema = (read.value as { schema?: unknown } | null)?.schema
-  if (typeof schema === 'number' && schema > 6) return { ok: false, why: 'newer', details: [] }
+  if (typeof schema === 'number' && schema > caseSchemaNumber) return { ok: false, why: 'newer', details: [] }
   const today = migratedOrNot(read.value)
   const abortEarly = text.length > faultByFault
   const { error, value } = caseFileSchema.validate(today, { abortEarly, convert: false })

@@ -1,5 +1,6 @@
 import { membersOf } from '../core/case/members'
-import { historyById, isRecord, type Old } from './old-history'
+import { isRecord } from '../core/shape/shape'
+import { historyById, type Old } from './old-history'
 
 const list = (value: unknown): readonly unknown[] => (Array.isArray(value) ? value : [])
 

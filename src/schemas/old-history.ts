@@ -1,11 +1,9 @@
+import { isRecord } from '../core/shape/shape'
 import { changeBetween, type Change } from '../core/case/changes'
 import type { Case } from '../core/case/case'
 
 /** A document as it was, of whatever schema; nothing about it is certain before it is checked. */
 export type Old = Readonly<Record<string, unknown>>
-
-export const isRecord = (value: unknown): value is Old =>
-  typeof value === 'object' && value !== null && !Array.isArray(value)
 
 /** A step of an edit as it was written up to schema 5: by the positions in lists, the length of a list among them. */
 interface OldPatch {

@@ -299,7 +299,7 @@ function read(entries: Map<string, Uint8Array>, onProgress: OnProgress) {
   const attachments = about.flatMap((one, i): Attachment[] => {
     const name = `attachments/${i + 1}`
     const bytes = asWritten(name)
-    if (bytes && hashOf(bytes) === one.sha256 && kindOf(bytes) === one.type)
+    if (bytes && manifest.entries[name] === one.sha256 && kindOf(bytes) === one.type)
       return [{ ...one, bytes: new Uint8Array(bytes).buffer }]
     refuse(name, 'bad-attachment', one.name)
     return []

@@ -94,28 +94,34 @@ function subscribe(id: string, entry: Entry, wait = soonest) {
   entry.subscription ??= liveQuery(() => db.cases.get(id)).subscribe({
     next: (found) => {
       if (waits(entry)) return
-      const stored = found && ofToday(found)
-      if (stored && isDamaged(stored)) return show(entry, { kase: undefined, keeping: 'damaged' })
-      if (isOutdated()) return show(entry, { kase: entry.front.kase ?? stored ?? null, keeping: 'outdated' })
       // An answer that was on its way while this page wrote.
-      if (stored && entry.base && stored.rev < entry.base.rev) return
+      if (found && entry.base && found.rev < entry.base.rev) return
       // What this page wrote itself is here already, and what did not change in it stays the very same objects.
-      if (stored && entry.base && entry.front.kase && sameVersion(stored, entry.base))
-        return show(entry, { keeping: 'kept' })
-      entry.base = stored
-      show(entry, { kase: stored ?? null, keeping: 'kept' })
-      judgeSoon(entry)
+      if (found && entry.base && entry.front.kase && sameVersion(found, entry.base))
+        return show(entry, { keeping: isOutdated() ? 'outdated' : 'kept' })
+      arrive(entry, found)
     },
     error: () => unread(id, entry, wait),
   })
 }
 
-/** A case as this version has it, however it came into the database; one of a newer version ends the writing here. */
-function ofToday(stored: Case): Case {
-  if ((stored.schema as number) > caseSchemaNumber) endWriting()
-  const today = (stored.schema as number) < caseSchemaNumber ? (migratedCase(stored) as Case) : stored
+/** A version from the database that this page has not seen. */
+function arrive(entry: Entry, found: Case | undefined) {
+  const today = found && ofToday(found)
+  if (isOutdated()) return show(entry, { kase: entry.front.kase ?? today ?? null, keeping: 'outdated' })
   // A stray field that an older version left is no part of a case.
-  return (stored.schema as number) > caseSchemaNumber ? today : knownOnly(caseShape, today)
+  const stored = today && knownOnly(caseShape, today)
+  if (stored && isDamaged(stored)) return show(entry, { kase: undefined, keeping: 'damaged' })
+  entry.base = stored
+  show(entry, { kase: stored ?? null, keeping: 'kept' })
+  judgeSoon(entry)
+}
+
+/** A case in today's schema, however it came into the database; one of a newer schema ends the writing here. */
+function ofToday(stored: Case): Case {
+  const schema: number = stored.schema
+  if (schema > caseSchemaNumber) endWriting()
+  return schema < caseSchemaNumber ? (migratedCase(stored) as Case) : stored
 }
 
 /** What cannot be read is not gone: the page says so, and tries again. */

@@ -54,6 +54,7 @@ test('one damaged case is told of and mended, and hurts no other', async () => {
     areas: [null, blankArea('b', 'B')],
   } as never)
   await page.db.guides.put({ ref: 'bad@1', guide: { id: 'bad' } } as never)
+  await page.db.products.put({ ref: 'bad@1', product: { id: 'bad', version: 1 } } as never)
   const later = openPage(machine)
   for (const id of [good.id, bad.id]) later.follow(id, () => undefined)
   const settled = async (is: () => boolean) => {
@@ -66,6 +67,7 @@ test('one damaged case is told of and mended, and hurts no other', async () => {
   await settled(() => later.front(bad.id).kase !== undefined)
   expect(later.front(bad.id).kase).toMatchObject({ client: '', areas: [{ id: 'b', name: 'B' }] })
   expect(later.allGuides().every((guide) => guide.crops)).toBe(true)
+  expect(later.allProducts().every((product) => product.label)).toBe(true)
 })
 
 /** As the counter once made them: a field of the season beside the season. */
@@ -82,4 +84,19 @@ test('a stray field is no damage: the case opens without it, and so does its fil
   const later = openPage(machine)
   await new Promise<void>((resolve) => later.follow(id, () => later.front(id).kase && resolve()))
   expect(later.front(id).kase!.areas[0]).not.toHaveProperty('feeding')
+})
+
+test('the Desk is told what a case waits for, and keeps what a later version of it says', async () => {
+  const page = openPage(new IDBFactory())
+  const { id, written } = page.createCase({ client: 'Before' })
+  await written
+  const before = (await page.db.cases.get(id))!
+  await page.editCase(id, (draft) => void (draft.client = 'After'))
+  await page.judge(before)
+  expect(await page.db.summaries.get(id)).toMatchObject({ client: 'After' })
+  await page.db.summaries.update(id, { areas: 7, trashedAt: '2026-03-01T10:00:00.000Z' } as never)
+  await page.judge((await page.db.cases.get(id))!)
+  const mended = await page.db.summaries.get(id)
+  expect(mended).toMatchObject({ client: 'After', areas: [], trashedAt: '2026-03-01T10:00:00.000Z' })
+  expect(soundSummary(mended)).not.toHaveProperty('damaged')
 })

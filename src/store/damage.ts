@@ -1,13 +1,11 @@
 import { stations, type Station } from '../core/case/progress'
 import { caseShape } from '../core/shape/case-shape'
-import { misfitIn } from '../core/shape/shape'
+import { isRecord, misfitIn } from '../core/shape/shape'
 import { defaultGuide } from '../core/guides/guides'
 import type { Guide } from '../core/guides/guide'
 import type { Product } from '../core/shelf/product'
 import type { Summary } from './db'
 
-type Row = Readonly<Record<string, unknown>>
-const isRow = (value: unknown): value is Row => typeof value === 'object' && value !== null && !Array.isArray(value)
 const textIn = (value: unknown): string => (typeof value === 'string' ? value : '')
 const textsIn = (value: unknown): readonly string[] =>
   Array.isArray(value) ? value.filter((one): one is string => typeof one === 'string') : []
@@ -20,7 +18,7 @@ export interface SoundSummary extends Summary {
 
 /** A row of the Desk as it was read, put right where it can be; nothing in it is trusted. */
 export function soundSummary(row: unknown): SoundSummary {
-  const read = isRow(row) ? row : {}
+  const read = isRecord(row) ? row : {}
   const { id, client, place, areas, codes, waitsFor, updatedAt, sample, trashedAt } = read
   const sound: Summary = {
     id: textIn(id),
@@ -44,7 +42,7 @@ export const isDamaged = (kase: unknown): boolean => misfitIn(caseShape, kase)?.
 
 /** Whether a stored guide has everything that a guide has; one that lacks something rates nothing. */
 export const isSoundGuide = (guide: unknown): guide is Guide =>
-  isRow(guide) &&
+  isRecord(guide) &&
   Object.entries(defaultGuide).every(
     ([key, value]) =>
       typeof value !== 'object' || value === null || (guide[key] !== null && typeof guide[key] === 'object'),
@@ -53,10 +51,10 @@ export const isSoundGuide = (guide: unknown): guide is Guide =>
   typeof guide.version === 'number'
 
 export const isSoundProduct = (product: unknown): product is Product =>
-  isRow(product) &&
+  isRecord(product) &&
   typeof product.id === 'string' &&
   typeof product.version === 'number' &&
-  isRow(product.label) &&
+  isRecord(product.label) &&
   typeof product.label.en === 'string' &&
   typeof product.bagLb === 'number' &&
   typeof product.lbPerCup === 'number'

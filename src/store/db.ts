@@ -153,8 +153,8 @@ db.version(8)
     }
   })
 
-/** What this page can read and write; a newer version of the app raises it. */
-const version = 8
+/** The version declared last: what this page can read and write. A newer version of the app raises it. */
+const version = db.verno
 
 let outdated = false
 const whenOutdated = new Set<() => void>()

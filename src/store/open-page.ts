@@ -5,6 +5,7 @@ export type Page = typeof import('./cases') &
   typeof import('./guides') &
   typeof import('./products') &
   typeof import('./backup') &
+  typeof import('./put') &
   typeof import('./raw-case') &
   typeof import('./repair')
 
@@ -21,6 +22,7 @@ export function openPage(machine: IDBFactory): Page {
       ...require('./guides'),
       ...require('./products'),
       ...require('./backup'),
+      ...require('./put'),
       ...require('./raw-case'),
       ...require('./repair'),
     } as Page

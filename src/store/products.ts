@@ -1,12 +1,13 @@
 import { productsNamed } from '../core/shelf/named'
 import { productRef, type Product } from '../core/shelf/product'
 import { isShipped, shippedProducts } from '../core/shelf/products'
+import { isSoundProduct } from './damage'
 import { db } from './db'
 import { registry } from './registry'
 
 /** The products that can be named here: those that ship, and the office's own, of which none is ever changed. */
 export const productRegistry = registry(shippedProducts, async ({ products }) =>
-  (await products.toArray()).map(({ product }) => product),
+  (await products.toArray()).flatMap((row) => (isSoundProduct(row?.product) ? [row.product] : [])),
 )
 export const allProducts = productRegistry.all
 

@@ -5,6 +5,7 @@ import type { Guide } from '../core/guides/guide'
 import type { Product } from '../core/shelf/product'
 import { progress, waitsFor, type Station } from '../core/case/progress'
 import { codesOf } from '../core/ground/sampling/codes'
+import { soundSummary } from './damage'
 import { db, setting, type Summary } from './db'
 import { allGuides } from './guides'
 import { goesOn, together, type Edit, type NewEdit, type Unsigned } from './history'
@@ -103,11 +104,13 @@ function judgment(kase: Case, guides: readonly Guide[], products: readonly Produ
 
 /** Says on the Desk what a case waits for now; outside of any write, since it asks for every area's answer. */
 export async function judge(kase: Case): Promise<void> {
-  const summary = summaryOf(kase, judged(kase))
+  const waits = judged(kase)
   await db.transaction('rw', db.summaries, async () => {
     const known = await db.summaries.get(kase.id)
     if (!known) return
-    const { trashedAt } = known
-    await db.summaries.put({ ...summary, ...(typeof trashedAt === 'string' && { trashedAt }) })
+    const { damaged, ...sound } = soundSummary(known)
+    // Whatever else it says may be of a later version of the case than this one.
+    if (damaged) await db.summaries.put({ ...sound, ...summaryOf(kase, waits) })
+    else if (known.waitsFor !== waits) await db.summaries.put({ ...known, waitsFor: waits })
   })
 }

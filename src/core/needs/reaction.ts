@@ -15,8 +15,8 @@ import { limeCandidates, limeCap } from './lime/candidates'
 import { split } from '../passes/split'
 import { sodium } from '../reading/salts'
 import type { ReadReport } from '../reading/soil'
+import type { Standing } from '../told/args'
 import { say, type Sentence } from '../told/sentence'
-import type { Text } from '../told/text'
 import { sulfurCandidates, sulfurCap, sulfurIn } from './sulfur/candidates'
 import { derive, type Derived } from '../workings'
 
@@ -59,16 +59,6 @@ export interface Reaction {
 
 /** A view of the ground's pH, before any figure. */
 type View = Pick<Reaction, 'outcome' | 'because' | 'why'>
-
-/** The ground's pH and the span, aim and trigger of what grows there. */
-interface Standing {
-  readonly pH: number
-  readonly low: number
-  readonly high: number
-  readonly aim: number
-  readonly trigger: number
-  readonly crop: Text
-}
 
 const guideLine = { id: byGuide.id, label: byGuide.label }
 

@@ -29,14 +29,10 @@ export function misfitOf(made: Case, patches: readonly Patch[]): Misfit | undefi
     : undefined
 }
 
-/** `areas/<id>/shapes/<id>/outline` */
-const outlineDepth = 5
-
 function misfitOfPatch(made: Case, { op, path, value }: Patch): Misfit | undefined {
   // What is of one kind or another is looked at as a whole: its fields belong together.
-  const outer = path.slice(0, outlineDepth)
-  if (path.length > outlineDepth && shapeAt(caseShape, outer)?.is === 'kinds')
-    return misfitIn(shapeAt(caseShape, outer)!, valueAt(made, outer), outer)
+  const outer = path.map((_, i) => path.slice(0, i)).find((before) => shapeAt(caseShape, before)?.is === 'kinds')
+  if (outer) return misfitIn(shapeAt(caseShape, outer)!, valueAt(made, outer), outer)
   const shape = shapeAt(caseShape, path)
   if (!shape || stamps.includes(path[0]!) || path.some((key) => reservedKeys.has(key))) return { path, why: 'other' }
   if (op === 'order') return isTwice(value as readonly string[]) ? { path, why: 'other' } : undefined

@@ -1,14 +1,10 @@
-import { typedLimits, type Shape } from './shape'
+import { isRecord, keyFits, misfitIn, text, typedLimits, type Shape } from './shape'
 
 /** A value as far as it could be read, and how many places of it could not. */
 export interface Readable<Of> {
   readonly value: Of
   readonly left: number
 }
-
-type Fields = Readonly<Record<string, unknown>>
-const isFields = (value: unknown): value is Fields =>
-  typeof value === 'object' && value !== null && !Array.isArray(value)
 
 /** Stands for what cannot be read, nor anything be put in its place. */
 const nothing = Symbol('nothing')
@@ -32,24 +28,13 @@ export function readable<Of>(shape: Shape, value: unknown, blank: Of): Readable<
         return one === null ? null : noneFor(read(of.of, one, otherwise === null ? nothing : otherwise))
       case 'text':
         return readText(of, one, otherwise)
-      case 'instant':
-        return typeof one === 'string' && !Number.isNaN(Date.parse(one)) ? one : leave(otherwise)
-      case 'number': {
-        const { low = -Infinity, high = Infinity } = of
-        const fits = typeof one === 'number' && one >= low && one <= high && (!of.whole || Number.isInteger(one))
-        return fits && Number.isFinite(one) ? one : leave(otherwise)
-      }
-      case 'flag':
-        return typeof one === 'boolean' ? one : leave(otherwise)
-      case 'one-of':
-        return (of.values as readonly unknown[]).includes(one) ? one : leave(otherwise)
       case 'typed':
         return readTyped(one, otherwise)
       case 'fields':
         return readFields(of.of, one, otherwise)
       case 'kinds': {
-        const kind = isFields(one) ? of.of[String(one.kind)] : undefined
-        return kind ? readFields({ kind: { is: 'text', most: 40, least: 1 }, ...kind }, one, nothing) : leave(nothing)
+        const kind = isRecord(one) ? of.of[String(one.kind)] : undefined
+        return kind ? readFields({ kind: text(40), ...kind }, one, nothing) : leave(nothing)
       }
       case 'tuple': {
         const all =
@@ -62,12 +47,14 @@ export function readable<Of>(shape: Shape, value: unknown, blank: Of): Readable<
         return readList(of, one, otherwise)
       case 'record':
         return readRecord(of, one, otherwise)
+      default:
+        return misfitIn(of, one) ? leave(otherwise) : one
     }
   }
 
   /** Entries of lists and records know their own blanks. */
   const readEntry = (of: Shape, one: unknown) =>
-    of.is !== 'fields' ? read(of, one, nothing) : isFields(one) ? read(of, one, of.blank ?? {}) : leave(nothing)
+    of.is !== 'fields' ? read(of, one, nothing) : isRecord(one) ? read(of, one, of.blank ?? {}) : leave(nothing)
 
   const noneFor = (one: unknown) => (one === nothing ? null : one)
 
@@ -77,7 +64,7 @@ export function readable<Of>(shape: Shape, value: unknown, blank: Of): Readable<
   }
 
   function readTyped(one: unknown, otherwise: unknown): unknown {
-    if (!isFields(one) || typeof one.text !== 'string' || typeof one.unit !== 'string') return leave(otherwise)
+    if (!isRecord(one) || typeof one.text !== 'string' || typeof one.unit !== 'string') return leave(otherwise)
     const fits = one.text.length <= typedLimits.text && one.unit.length <= typedLimits.unit
     const value = typeof one.value === 'number' ? one.value : null
     if (fits) return { text: one.text, unit: one.unit, value }
@@ -85,8 +72,8 @@ export function readable<Of>(shape: Shape, value: unknown, blank: Of): Readable<
   }
 
   function readFields(of: Readonly<Record<string, Shape>>, one: unknown, otherwise: unknown): unknown {
-    if (!isFields(one)) return leave(otherwise)
-    const instead = isFields(otherwise) ? otherwise : {}
+    if (!isRecord(one)) return leave(otherwise)
+    const instead = isRecord(otherwise) ? otherwise : {}
     const found = Object.entries(of).map(([key, shape]) => {
       const other = Object.hasOwn(instead, key) ? instead[key] : nothing
       return [key, read(shape, one[key], other)] as const
@@ -102,7 +89,7 @@ export function readable<Of>(shape: Shape, value: unknown, blank: Of): Readable<
       .map((each) => readEntry(of, each))
       .filter((each) => {
         if (each === nothing) return false
-        const key = unique && unique !== 'entry' && isFields(each) ? each[unique] : unique ? each : {}
+        const key = unique && unique !== 'entry' && isRecord(each) ? each[unique] : unique ? each : {}
         if (known.has(key)) return leave(false) as boolean
         known.add(key)
         return true
@@ -111,23 +98,19 @@ export function readable<Of>(shape: Shape, value: unknown, blank: Of): Readable<
     return found.length < least ? nothing : found.slice(0, most)
   }
 
-  function readRecord(
-    { key, of, most = Infinity }: Extract<Shape, { is: 'record' }>,
-    one: unknown,
-    otherwise: unknown,
-  ) {
-    if (!isFields(one)) return leave(otherwise)
-    const fits = (name: string) => (typeof key === 'number' ? name.length <= key : key.test(name))
+  function readRecord(shape: Extract<Shape, { is: 'record' }>, one: unknown, otherwise: unknown) {
+    const { of, most = Infinity } = shape
+    if (!isRecord(one)) return leave(otherwise)
     const found = Object.entries(one).flatMap(([name, each]) => {
-      const value = fits(name) ? readEntry(of, each) : leave(nothing)
+      const value = keyFits(shape, name) ? readEntry(of, each) : leave(nothing)
       return value === nothing ? [] : [[name, value] as const]
     })
     left += Math.max(0, found.length - most)
     return Object.fromEntries(found.slice(0, most))
   }
 
-  const value_ = read(shape, value, blank)
-  return value_ === nothing ? undefined : { value: value_ as Of, left }
+  const found = read(shape, value, blank)
+  return found === nothing ? undefined : { value: found as Of, left }
 }
 
 /** A value without the fields that its shape does not have; the very same where it has none. */
@@ -145,9 +128,9 @@ export function knownOnly<Of>(shape: Shape, value: Of): Of {
     case 'optional':
       return value === null ? value : knownOnly(shape.of, value)
     case 'fields':
-      return isFields(value) ? each((key) => (Object.hasOwn(shape.of, key) ? shape.of[key] : undefined)) : value
+      return isRecord(value) ? each((key) => (Object.hasOwn(shape.of, key) ? shape.of[key] : undefined)) : value
     case 'record':
-      return isFields(value) ? each(() => shape.of) : value
+      return isRecord(value) ? each(() => shape.of) : value
     case 'list': {
       if (!Array.isArray(value)) return value
       const all = value.map((one: unknown) => knownOnly(shape.of, one))

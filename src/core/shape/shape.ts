@@ -56,8 +56,9 @@ export const orNone = (of: Shape): Shape => ({ is: 'optional', of })
 
 /** Characters of what is typed into one field, and of its unit. */
 export const typedLimits = { text: 120, unit: 24 } as const
-/** Characters of a key of a record, unless its form says so. */
-const keyPattern = (key: RegExp | number) => (typeof key === 'number' ? new RegExp(`^[^]{1,${key}}$`) : key)
+/** Whether a record may have such a key, by its form or its length. */
+export const keyFits = ({ key: form }: Pick<Extract<Shape, { is: 'record' }>, 'key'>, key: string): boolean =>
+  !reservedKeys.has(key) && (typeof form === 'number' ? key !== '' && key.length <= form : form.test(key))
 
 /** Keys that mean something to JavaScript itself; nothing of ours has a field of that name. */
 export const reservedKeys: ReadonlySet<string> = new Set(['__proto__', 'constructor', 'prototype'])
@@ -72,7 +73,7 @@ export interface Misfit {
   readonly is?: number
 }
 
-const isFields = (value: unknown): value is Readonly<Record<string, unknown>> =>
+export const isRecord = (value: unknown): value is Readonly<Record<string, unknown>> =>
   typeof value === 'object' && value !== null && !Array.isArray(value)
 
 /** The first place in which a value breaks its shape; undefined where it fits. */
@@ -99,11 +100,11 @@ export function misfitIn(shape: Shape, value: unknown, path: readonly string[] =
     case 'one-of':
       return (shape.values as readonly unknown[]).includes(value) ? undefined : other
     case 'typed':
-      return isFields(value) ? misfitOfTyped(value, path) : other
+      return isRecord(value) ? misfitOfTyped(value, path) : other
     case 'fields':
-      return isFields(value) ? misfitOfFields(shape.of, value, path) : other
+      return isRecord(value) ? misfitOfFields(shape.of, value, path) : other
     case 'kinds': {
-      const of = isFields(value) ? shape.of[String(value.kind)] : undefined
+      const of = isRecord(value) ? shape.of[String(value.kind)] : undefined
       return of ? misfitOfFields({ kind: text(40), ...of }, value as Readonly<Record<string, unknown>>, path) : other
     }
     case 'tuple':
@@ -113,7 +114,7 @@ export function misfitIn(shape: Shape, value: unknown, path: readonly string[] =
     case 'list':
       return Array.isArray(value) ? misfitOfList(shape, value, path) : other
     case 'record':
-      return isFields(value) ? misfitOfRecord(shape, value, path) : other
+      return isRecord(value) ? misfitOfRecord(shape, value, path) : other
   }
 }
 
@@ -145,25 +146,23 @@ function misfitOfList(
   path: readonly string[],
 ): Misfit | undefined {
   if (value.length > most) return { path, why: 'many', most, is: value.length }
-  const keys = unique && unique !== 'entry' ? value.map((one) => (isFields(one) ? one[unique] : one)) : value
+  const keys = unique && unique !== 'entry' ? value.map((one) => (isRecord(one) ? one[unique] : one)) : value
   if (value.length < least || (unique && new Set(keys).size < value.length)) return { path, why: 'other' }
   return firstOf(value, (one, i) =>
-    misfitIn(of, one, [...path, isFields(one) && 'id' in one ? String(one.id) : String(i)]),
+    misfitIn(of, one, [...path, isRecord(one) && 'id' in one ? String(one.id) : String(i)]),
   )
 }
 
 function misfitOfRecord(
-  { key: form, of, most = Infinity }: Extract<Shape, { is: 'record' }>,
+  shape: Extract<Shape, { is: 'record' }>,
   value: Readonly<Record<string, unknown>>,
   path: readonly string[],
 ): Misfit | undefined {
+  const { of, most = Infinity } = shape
   const entries = Object.entries(value)
   if (entries.length > most) return { path, why: 'many', most, is: entries.length }
-  const pattern = keyPattern(form)
   return firstOf(entries, ([key, one]) =>
-    pattern.test(key) && !reservedKeys.has(key)
-      ? misfitIn(of, one, [...path, key])
-      : { path: [...path, key], why: 'other' },
+    keyFits(shape, key) ? misfitIn(of, one, [...path, key]) : { path: [...path, key], why: 'other' },
   )
 }
 
@@ -180,7 +179,7 @@ function inner(shape: Shape, key: string): Shape | undefined {
     case 'list':
       return shape.of
     case 'record':
-      return keyPattern(shape.key).test(key) ? shape.of : undefined
+      return keyFits(shape, key) ? shape.of : undefined
     default:
       return undefined
   }

@@ -1,5 +1,40 @@
 import type { Text } from './text'
 
+/** The ground's pH, and the span, aim and trigger of what grows there. */
+export interface Standing {
+  pH: number
+  low: number
+  high: number
+  aim: number
+  trigger: number
+  crop: Text
+}
+
+/** What a crop takes of nitrogen. */
+interface Span {
+  crop: Text
+  low: number
+  high: number
+  unit: string
+}
+
+interface Credited extends Span {
+  credits: string
+  matter: number | null
+}
+
+/** A test against its class in the guide. */
+interface Rated {
+  nutrient: string
+  crop: Text
+  guide: Text
+  value: number | null
+  unit: string | null
+  className: string
+  above: number | null
+  upTo: number | null
+}
+
 /**
  * What each sentence is told of, by its key: an argument that is missing, mistyped or of another kind does not compile,
  * neither where it is said nor in any language. A key that is not here takes nothing.
@@ -113,68 +148,27 @@ export interface Args {
   readonly 'mix.no-nitrate': { crop: Text }
   readonly 'mix.nothing-needed': { material: Text }
   readonly 'mix.supplied': { nutrient: string }
-  readonly 'nitrogen.all-credited': {
-    credits: string
-    crop: Text
-    high: number
-    low: number
-    matter: number | null
-    unit: string
-  }
+  readonly 'nitrogen.all-credited': Credited
   readonly 'nitrogen.at-planting': { age: number; crop: Text }
   readonly 'nitrogen.by-plant': { age: number; crop: Text }
   readonly 'nitrogen.by-tree': { crop: Text; shoots: number | null }
   readonly 'nitrogen.credit-legume': { legume: Text }
   readonly 'nitrogen.credit-manure': { material: Text }
-  readonly 'nitrogen.credited': {
-    credits: string
-    crop: Text
-    high: number
-    low: number
-    matter: number | null
-    unit: string
-  }
-  readonly 'nitrogen.fixed': { crop: Text; high: number; low: number; unit: string }
+  readonly 'nitrogen.credited': Credited
+  readonly 'nitrogen.fixed': Span
   readonly 'nitrogen.high': { crop: Text }
   readonly 'nitrogen.low': { crop: Text }
   readonly 'nitrogen.needs-trees': { crop: Text }
-  readonly 'nitrogen.none': { crop: Text; high: number; low: number; unit: string }
+  readonly 'nitrogen.none': Span
   readonly 'nitrogen.rich-soil': { matter: number }
   readonly 'nitrogen.shoots-long': { crop: Text; shoots: number | null }
   readonly 'nitrogen.tree-look': { crop: Text; shoots: number | null }
-  readonly 'nitrogen.usual': { crop: Text; high: number; low: number; unit: string }
+  readonly 'nitrogen.usual': Span
   readonly 'nitrogen.usual-rate': { crop: Text }
   readonly 'not-measured.nutrients': { nutrients: string }
-  readonly 'nutrient.class': {
-    above: number | null
-    className: string
-    crop: Text
-    guide: Text
-    nutrient: string
-    unit: string | null
-    upTo: number | null
-    value: number | null
-  }
-  readonly 'nutrient.enough': {
-    above: number | null
-    className: string
-    crop: Text
-    guide: Text
-    nutrient: string
-    unit: string | null
-    upTo: number | null
-    value: number | null
-  }
-  readonly 'nutrient.needed': {
-    above: number | null
-    className: string
-    crop: Text
-    guide: Text
-    nutrient: string
-    unit: string | null
-    upTo: number | null
-    value: number | null
-  }
+  readonly 'nutrient.class': Rated
+  readonly 'nutrient.enough': Rated
+  readonly 'nutrient.needed': Rated
   readonly 'nutrient.not-tested': { element: string }
   readonly 'nutrient.table-cell': { className: string; nutrient: string }
   readonly 'other.B-harms': { crop: Text }
@@ -193,55 +187,24 @@ export interface Args {
   readonly 'plausible.organic-matter': { matter: number }
   readonly 'plausible.under-read-P': { extractant: Text; from: number; pH: number }
   readonly 'product.unknown': { ref: string }
-  readonly 'reaction.free-lime': {
-    aim: number
-    crop: Text
-    freeLime: number
-    high: number
-    low: number
-    pH: number
-    trigger: number
-  }
+  readonly 'reaction.free-lime': Standing & { freeLime: number }
   readonly 'reaction.laboratory-lime': { agrees: boolean; pH?: number; trigger?: number }
   readonly 'reaction.laboratory-none': { direction: string }
   readonly 'reaction.laboratory-sulfur': { agrees: boolean; pH?: number; high?: number }
-  readonly 'reaction.leave': { aim: number; crop: Text; high: number; low: number; pH: number; trigger: number }
-  readonly 'reaction.leave-acid-lover': {
-    aim: number
-    crop: Text
-    high: number
-    low: number
-    pH: number
-    trigger: number
-  }
-  readonly 'reaction.leave-high': { aim: number; crop: Text; high: number; low: number; pH: number; trigger: number }
-  readonly 'reaction.leave-organic': { aim: number; crop: Text; high: number; low: number; pH: number; trigger: number }
-  readonly 'reaction.lime': { aim: number; crop: Text; high: number; low: number; pH: number; trigger: number }
+  readonly 'reaction.leave': Standing
+  readonly 'reaction.leave-acid-lover': Standing
+  readonly 'reaction.leave-high': Standing
+  readonly 'reaction.leave-organic': Standing
+  readonly 'reaction.lime': Standing
   readonly 'reaction.lime-needs-input': { crop: Text; pH: number }
   readonly 'reaction.mix-fits': { crop: Text; high: number; low: number; pH: number }
   readonly 'reaction.mix-high': { crop: Text; high: number; low: number; pH: number }
   readonly 'reaction.mix-low': { crop: Text; high: number; low: number; pH: number }
   readonly 'reaction.none-by-method': { crop: Text; method: Text; pH: number }
-  readonly 'reaction.not-here': {
-    aim: number
-    crop: Text
-    high: number
-    limit: number
-    low: number
-    pH: number
-    trigger: number
-  }
-  readonly 'reaction.sodic': {
-    aim: number
-    crop: Text
-    high: number
-    low: number
-    pH: number
-    tons: number | null
-    trigger: number
-  }
+  readonly 'reaction.not-here': Standing & { limit: number }
+  readonly 'reaction.sodic': Standing & { tons: number | null }
   readonly 'reaction.spread': { high: Text; low: Text; times: number | null }
-  readonly 'reaction.sulfur': { aim: number; crop: Text; high: number; low: number; pH: number; trigger: number }
+  readonly 'reaction.sulfur': Standing
   readonly 'reaction.sulfur-needs-input': { crop: Text; pH: number }
   readonly 'reading.calcareous': { extractant: Text; upTo: number }
   readonly 'reading.free-lime': { extractant: Text; freeLime: number }

@@ -1,6 +1,7 @@
 'use client'
 
 import { useState } from 'react'
+import { Button } from '@/ui/Button'
 import { everythingStored, type Stored } from './everything'
 
 /** Rests on nothing but the browser: no engine, no guides, no library that opens the database. */
@@ -18,14 +19,9 @@ export function RescuePage() {
         not: cases, their histories, the office, guides, pictures. Nothing is changed. A backup is better wherever one
         can be made; this is for when it cannot.
       </p>
-      <button
-        type="button"
-        onClick={read}
-        disabled={found === 'reading'}
-        className="bg-moss text-paper mt-5 min-h-10 rounded-[3px] px-4 font-semibold"
-      >
+      <Button kind="act" className="mt-5" onClick={read} disabled={found === 'reading'}>
         {found === 'reading' ? 'Reading…' : 'Save everything as it is'}
-      </button>
+      </Button>
       <div aria-live="polite" className="mt-4">
         {found === 'failed' && (
           <p className="text-clay font-semibold">

@@ -1,3 +1,5 @@
+import { saveFile } from '@/ui/save-file'
+
 /** What was saved: rows by table. */
 export interface Stored {
   readonly counts: readonly (readonly [table: string, rows: number])[]
@@ -32,14 +34,7 @@ export async function everythingStored(): Promise<Stored> {
     for (const row of rows) lines.push(JSON.stringify({ table, row }, legible))
   }
   opened.close()
-  const link = document.createElement('a')
-  link.href = URL.createObjectURL(
-    new Blob(
-      lines.map((line) => `${line}\n`),
-      { type: 'application/x-ndjson' },
-    ),
-  )
-  link.download = 'agrologos-everything.ndjson'
-  link.click()
+  const file = lines.map((line) => `${line}\n`)
+  saveFile('agrologos-everything.ndjson', new Blob(file, { type: 'application/x-ndjson' }))
   return { counts }
 }
