@@ -5,6 +5,8 @@ import type { Case } from '../core/case/case'
 import { guideRef, type Guide } from '../core/guides/guide'
 import type { Product } from '../core/shelf/product'
 import { guides, shipped } from '../core/guides/guides'
+import { caseShape } from '../core/shape/case-shape'
+import { isRecord, misfitIn } from '../core/shape/shape'
 import {
   attachmentsSchema,
   deskSchema,
@@ -176,24 +178,20 @@ function zipped(
 /** Of the work of packing, about so much is reading back. */
 const checkingShare = 0.6
 
-/** A case as its file, where that can be read back. */
+/** A case as its file, where that can be read back; or where it is damaged. */
 function caseFileOf(one: Version, backup: Backup): { ok: true; text: string } | { ok: false; at: string } {
-  try {
-    const text = toCaseFile(one, backup.guides, backup.products)
-    const opened = openCaseFile(text)
-    if (opened.ok) return { ok: true, text }
-    return {
-      ok: false,
-      at: [opened.details[0]?.field, opened.details[0]?.message ?? opened.why].filter(Boolean).join(' '),
-    }
-  } catch (error) {
-    return { ok: false, at: String(error) }
-  }
+  const text = tryOr(() => toCaseFile(one, backup.guides, backup.products), undefined)
+  const opened = text === undefined ? undefined : openCaseFile(text)
+  if (text !== undefined && opened?.ok) return { ok: true, text }
+  const place = misfitIn(caseShape, one.kase)?.path.join(', ')
+  return { ok: false, at: place || (opened?.ok === false && opened.details[0]?.field) || 'log' }
 }
 
+/** Whose a case is, or else where, as far as it says. */
 const clientOf = (kase: unknown): string => {
-  const client = (kase as { client?: unknown } | null)?.client
-  return typeof client === 'string' ? client.slice(0, 80) : ''
+  const { client, place } = isRecord(kase) ? kase : {}
+  const said = [client, place].find((one): one is string => typeof one === 'string' && one !== '')
+  return said?.slice(0, 80) ?? ''
 }
 
 function joined(chunks: readonly Uint8Array[]): Uint8Array<ArrayBuffer> {
@@ -351,7 +349,7 @@ function readCase(whole: Uint8Array | undefined, there: Uint8Array | undefined):
     }
   if (opened.ok) return { ok: false, why: 'damaged', at: '', part: opened.kase }
   const [fault] = opened.details
-  const at = fault ? `${fault.field} ${fault.message}` : opened.why
+  const at = fault?.message ?? opened.why
   return { ok: false, why: opened.why === 'newer' ? 'newer' : 'bad-case', at, part: opened.part?.kase }
 }
 

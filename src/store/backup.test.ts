@@ -123,6 +123,7 @@ describe('what could not be read back', () => {
     await db.cases.put(damaged({ ...(await db.cases.get(id))! }) as never)
     const { file, unchecked } = pack(await collected())
     expect(unchecked).toHaveLength(1)
+    expect(unchecked[0]!.at).toMatch(/^(client|letter, date|areas)/)
     const found = openBackup(file)
     if (!found.ok) throw new Error(found.why)
     expect(found.backup.cases.map(({ kase }) => kase.id)).toEqual([good])

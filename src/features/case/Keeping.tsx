@@ -63,7 +63,7 @@ export function Damaged({ id }: { id: string }) {
   return (
     <main className="mx-auto max-w-xl px-6 py-24" role="alert">
       <p className="font-serif text-lg">{en.damaged}</p>
-      <div className="mt-5 flex flex-wrap gap-3">
+      <div className="mt-5 flex flex-wrap items-center gap-3">
         <Button kind="act" onClick={() => void repair()}>
           {en.repair}
         </Button>
@@ -81,7 +81,7 @@ export function Damaged({ id }: { id: string }) {
 export const Unreadable = () => (
   <main className="mx-auto max-w-xl px-6 py-24" role="alert">
     <p className="font-serif text-lg">{en.unreadable}</p>
-    <div className="mt-5 flex flex-wrap gap-3">
+    <div className="mt-5 flex flex-wrap items-center gap-3">
       <Button kind="act" onClick={() => window.location.reload()}>
         {en.again}
       </Button>
