@@ -71,16 +71,33 @@ test('the trash keeps a case for 30 days, gives it back, and takes its log along
   await written
   await editCase(id, (draft) => void (draft.place = 'somewhere'))
   await setTrashed(id, true)
-  const days = (n: number) => new Date(Date.now() + n * 24 * 3_600_000)
-  await emptyOldTrash(days(29))
+  const looks = async (...days: number[]) => {
+    for (const n of days) await emptyOldTrash(new Date(Date.now() + n * 24 * 3_600_000))
+  }
+  await looks(0, 6, 12, 18, 24, 29)
   expect(await db.summaries.get(id)).toHaveProperty('trashedAt')
   await setTrashed(id, false)
-  await emptyOldTrash(days(400))
+  await looks(36, 43)
   expect(await db.cases.get(id)).toMatchObject({ client: 'thrown away' })
+  await settled()
   await setTrashed(id, true)
-  await emptyOldTrash(days(31))
+  await looks(44, 51, 58, 65, 72)
+  expect(await db.cases.get(id)).toMatchObject({ client: 'thrown away' })
+  await looks(75)
   expect(await db.cases.get(id)).toBeUndefined()
   expect(await logOf(id)).toEqual([])
+})
+
+test.each([
+  ['a year forward, and back', [0, 365, 1, 2]],
+  ['a year back, and forth', [0, -365, 1, 2]],
+  ['forward for good', [0, 10_000]],
+])('a clock that is set %s empties no trash', async (_how, days) => {
+  const { id, written } = createCase({ client: 'thrown away' })
+  await written
+  await setTrashed(id, true)
+  for (const n of days) await emptyOldTrash(new Date(Date.now() + n * 24 * 3_600_000))
+  expect(await db.cases.get(id)).toMatchObject({ client: 'thrown away' })
 })
 
 test('a database that cannot be read is not a case that is gone; what is typed meanwhile joins what it holds', async () => {

@@ -3,7 +3,7 @@ import { produce } from 'immer'
 import { blankCase } from '../core/case/blank'
 import type { Case } from '../core/case/case'
 import type { Act } from '../core/case/acts/act'
-import { changeBetween, merge, patched, putting, withChanges } from '../core/case/changes'
+import { changeBetween, merge, patched, putting, same, valueAt, withChanges, type Path } from '../core/case/changes'
 import { caseShape } from '../core/shape/case-shape'
 import { misfitOf } from '../core/shape/fits'
 import { knownOnly } from '../core/shape/readable'
@@ -269,10 +269,23 @@ function write(id: string, { initial, base }: Entry, edits: readonly Waiting[]):
     const { changes, clashes } = merge(ground, mine, stored)
     const last = await db.edits.where('caseId').equals(id).last()
     const from = { caseId: id, by: last?.by ?? '', at: stored.updatedAt }
-    await db.conflicts.bulkAdd(clashes.map(({ path, theirs }) => ({ ...from, path, other: theirs })))
+    for (const { path, theirs } of clashes) {
+      // What was seen and typed over here is no longer to be chosen: of one that goes on with every key the last is.
+      const seen = valueAt(ground, path)
+      await conflictsAt(id, path)
+        .and(({ other }) => same(other, seen))
+        .delete()
+      await db.conflicts.add({ ...from, path, other: theirs })
+    }
     return putChanged(stored, withChanges(stored, changes))
   })
 }
+
+const conflictsAt = (id: string, path: Path) =>
+  db.conflicts
+    .where('caseId')
+    .equals(id)
+    .and((one) => one.path.join('/') === path.join('/'))
 
 const sameVersion = (a: Case, b: Case): boolean => a.rev === b.rev && a.updatedAt === b.updatedAt
 
@@ -359,14 +372,17 @@ export function createCase(from?: Partial<Case>, id: string = newId()): { id: st
   return { id, written: flush(id, entry) }
 }
 
-/** Settles a conflict: the other value is taken, as an edit that can be undone, or the one that stands stays. */
+/**
+ * Settles what stands against each other in one field: the other value is taken, as an edit that can be undone, or the
+ * one that stands stays.
+ */
 export async function settle(conflictId: number, choice: 'other' | 'standing'): Promise<void> {
   const conflict = await db.conflicts.get(conflictId)
   if (!conflict) return
   const entry = entryOf(conflict.caseId)
   await flush(conflict.caseId, entry)
   await db.transaction('rw', caseTables, async () => {
-    await db.conflicts.delete(conflictId)
+    await conflictsAt(conflict.caseId, conflict.path).delete()
     const stored = await db.cases.get(conflict.caseId)
     if (stored && choice === 'other')
       await putChanged(stored, patched(stored, [putting(conflict.path, conflict.other)]))

@@ -28,7 +28,7 @@ export interface Summary {
   readonly trashedAt?: string
 }
 
-/** Days that a case stays in the trash. */
+/** Days that a case stays in the trash, at the least. */
 export const trashDays = 30
 
 export interface Conflict extends OpenConflict {
@@ -66,6 +66,11 @@ export interface Settings {
   readonly backedUp: { readonly at: string; readonly seq: number }
   /** The file that backups are written to by themselves. */
   readonly backupFile: FileSystemFileHandle
+  /** When the trash was last looked through, and for how many days each case was in it by then. */
+  readonly trash: {
+    readonly lookedAt: string
+    readonly ages: Readonly<Record<string, { readonly since: string; readonly days: number }>>
+  }
   /** The layout that the last report was typed by. */
   readonly layout: string
   /** Why the last one could not be written there, or is not whole. */

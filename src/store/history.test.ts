@@ -43,6 +43,15 @@ test('typing in one field is one edit; a pause, another field or another person 
   expect(log.map((edit) => edit.by)).toEqual(['', '', '', 'MV', 'MV'])
 })
 
+test('a clock that was set back joins nothing that was typed on another day', async () => {
+  at('2026-03-02T10:00:00Z')
+  const id = await started()
+  await editCase(id, (draft) => void (draft.client = 'of the second'))
+  at('2026-03-01T10:00:00Z')
+  await editCase(id, (draft) => void (draft.client = 'of the first'))
+  expect(await logOf(id)).toHaveLength(2)
+})
+
 test('undo and redo are edits themselves, and a new edit ends the redoing', async () => {
   const id = await started({ client: 'start' })
   at('2026-03-01T10:00:00Z')

@@ -78,6 +78,27 @@ test('over 300 schedules of two pages, no change is lost without being shown', a
   expect(clashing).toBeLessThan(270)
 }, 600_000)
 
+test('two pages that type on in one field leave one thing to choose, not one for every key', async () => {
+  const { id, written } = pages[0].createCase({})
+  await written
+  const stops = pages.map((page) => page.follow(id, () => undefined))
+  while (pages.some((page) => !page.front(id).kase)) await wait(1)
+  for (let n = 1; n <= 15; n += 1)
+    for (const [i, page] of pages.entries())
+      void page.act(id, (kase) => patched(kase, [putting(['client'], `page ${i}`.padEnd(6 + n, '.'))]))
+  while (pages.some((page) => page.front(id).keeping === 'saving')) await wait(1)
+  const left = await pages[0].db.conflicts.where('caseId').equals(id).toArray()
+  const stands = (await pages[0].db.cases.get(id))!.client
+  expect([stands, ...left.map(({ other }) => other)].sort()).toEqual([
+    'page 0'.padEnd(21, '.'),
+    'page 1'.padEnd(21, '.'),
+  ])
+  await pages[1].settle(left[0]!.id, 'other')
+  expect(await pages[0].db.conflicts.where('caseId').equals(id).count()).toBe(0)
+  expect((await pages[0].db.cases.get(id))!.client).toBe(left[0]!.other)
+  stops.forEach((stop) => stop())
+})
+
 test('a database that does not open at first is opened again, and says that it cannot be read meanwhile', async () => {
   const machine = new IDBFactory()
   const [open, state] = [machine.open.bind(machine), { held: true }]

@@ -32,35 +32,44 @@ export function Conflicts({ kase }: { kase: Case }) {
   // Of an area that is gone there is nothing to decide, until it is put back.
   const open = conflicts?.filter(({ path }) => path.length < 3 || valueAt(kase, path.slice(0, 2)) !== undefined)
   if (!open?.length) return null
+  const fields = [...new Map(open.map((one) => [one.path.join('/'), one.path]))]
   return (
     <section
-      aria-label={en.conflicts(open.length)}
+      aria-label={en.conflicts(fields.length)}
       className="border-clay bg-sheet border-b-2 px-5 py-2.5 print:hidden"
     >
-      <h2 className="text-clay font-semibold">{en.conflicts(open.length)}</h2>
+      <h2 className="text-clay font-semibold">{en.conflicts(fields.length)}</h2>
       <ul className="max-h-[40vh] max-w-[900px] overflow-y-auto">
-        {open.map((one) => (
-          <li
-            key={one.id}
-            className="border-rule grid grid-cols-[1fr_1fr] items-center gap-x-5 gap-y-1 border-t py-2 first:border-t-0 sm:grid-cols-[13rem_1fr_1fr]"
-          >
-            <p className="col-span-full font-semibold sm:col-span-1">
-              <Formula>{nameField(one.path, kase)}</Formula>
-            </p>
-            <Value
-              value={valueAt(kase, one.path)}
-              note={en.standsNow}
-              act={en.keep}
-              onChoose={() => choose(one.id, 'standing')}
-            />
-            <Value
-              value={one.other}
-              note={en.from(one.by, format(new Date(one.at), 'd MMM, HH:mm'))}
-              act={en.take}
-              onChoose={() => choose(one.id, 'other')}
-            />
-          </li>
-        ))}
+        {fields.map(([key, path]) => {
+          const others = open.filter((one) => one.path.join('/') === key)
+          return (
+            <li
+              key={key}
+              className="border-rule grid grid-cols-[1fr_1fr] items-center gap-x-5 gap-y-1 border-t py-2 first:border-t-0 sm:grid-cols-[13rem_1fr_1fr]"
+            >
+              <p className="col-span-full font-semibold sm:col-span-1">
+                <Formula>{nameField(path, kase)}</Formula>
+              </p>
+              <Value
+                value={valueAt(kase, path)}
+                note={en.standsNow}
+                act={en.keep}
+                onChoose={() => choose(others[0]!.id, 'standing')}
+              />
+              <div className="grid gap-1">
+                {others.map((one) => (
+                  <Value
+                    key={one.id}
+                    value={one.other}
+                    note={en.from(one.by, format(new Date(one.at), 'd MMM, HH:mm'))}
+                    act={en.take}
+                    onChoose={() => choose(one.id, 'other')}
+                  />
+                ))}
+              </div>
+            </li>
+          )
+        })}
       </ul>
       {refused && <p role="alert">{en.choiceRefused}</p>}
     </section>
