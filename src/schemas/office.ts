@@ -1,9 +1,9 @@
-import Joi from 'joi'
+import type Joi from 'joi'
 import type { Case } from '../core/case/case'
 import type { Season } from '../core/case/season'
 import type { GuideRef } from '../core/guides/guide'
-import { guideShape, officeTexts, schoolsShape } from '../core/shape/case-shape'
-import { fromShape, line } from './from-shape'
+import { officeShape } from '../core/shape/case-shape'
+import { fromShape } from './from-shape'
 
 /** Who stands behind the letters, and what new cases begin with. There is one. */
 export interface Office {
@@ -29,18 +29,4 @@ export interface Office {
   readonly sample: boolean
 }
 
-export const officeSchema = Joi.object<Office>({
-  id: Joi.string().valid('office').required(),
-  name: line(officeTexts.name),
-  address: line(officeTexts.address),
-  disclaimer: line(officeTexts.disclaimer),
-  region: line(officeTexts.region),
-  logo: Joi.string().max(80).allow(null).required(),
-  people: line(officeTexts.people),
-  measures: Joi.string().valid('feet', 'metres').required(),
-  climate: Joi.string().valid('cool', 'warm').required(),
-  guide: fromShape(guideShape),
-  feeding: Joi.string().valid('lean', 'usual', 'generous').required(),
-  schools: fromShape(schoolsShape),
-  sample: Joi.boolean().required(),
-}).required()
+export const officeSchema = fromShape(officeShape) as Joi.ObjectSchema<Office>

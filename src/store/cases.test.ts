@@ -3,7 +3,8 @@ import { blankCase } from '../core/case/blank'
 import { sampleCases } from '../demo/sample-cases'
 import { createCase, editCase, follow, front, logOf, retry } from './cases'
 import { db } from './db'
-import { addSamples, emptyOldTrash, removeSamples, seedOnce, setTrashed } from './desk'
+import { addSamples, removeSamples, seedOnce, setTrashed } from './desk'
+import { emptyOldTrash } from './upkeep'
 
 beforeEach(async () => {
   jest.restoreAllMocks()

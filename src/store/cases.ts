@@ -4,13 +4,11 @@ import { blankCase } from '../core/case/blank'
 import type { Case } from '../core/case/case'
 import type { Act } from '../core/case/acts/act'
 import { changeBetween, merge, patched, putting, same, valueAt, withChanges, type Path } from '../core/case/changes'
-import { caseShape } from '../core/shape/case-shape'
 import { misfitOf } from '../core/shape/fits'
-import { knownOnly } from '../core/shape/readable'
 import type { Misfit } from '../core/shape/shape'
 import type { Version } from './ancestry'
 import { compacted } from './compact'
-import { isDamaged } from './damage'
+import { soundCase } from './damage'
 import { db, endWriting, forgetFailure, isOutdated, onOutdated, type Attachment } from './db'
 import { caseSchemaNumber, migratedCase } from '../schemas/migrations'
 import { before, standing, type Edit, type Unsigned } from './history'
@@ -107,21 +105,21 @@ function subscribe(id: string, entry: Entry, wait = soonest) {
 
 /** A version from the database that this page has not seen. */
 function arrive(entry: Entry, found: Case | undefined) {
-  const today = found && ofToday(found)
-  if (isOutdated()) return show(entry, { kase: entry.front.kase ?? today ?? null, keeping: 'outdated' })
-  // A stray field that an older version left is no part of a case.
-  const stored = today && knownOnly(caseShape, today)
-  if (stored && isDamaged(stored)) return show(entry, { kase: undefined, keeping: 'damaged' })
+  if (found && isNewer(found)) endWriting()
+  const stored = found && soundCase(found)
+  if (isOutdated()) return show(entry, { kase: entry.front.kase ?? stored ?? null, keeping: 'outdated' })
+  if (found && !stored) return show(entry, { kase: undefined, keeping: 'damaged' })
   entry.base = stored
   show(entry, { kase: stored ?? null, keeping: 'kept' })
   judgeSoon(entry)
 }
 
+const isNewer = ({ schema }: { readonly schema: number }): boolean => schema > caseSchemaNumber
+
 /** A case in today's schema, however it came into the database; one of a newer schema ends the writing here. */
 function ofToday(stored: Case): Case {
-  const schema: number = stored.schema
-  if (schema > caseSchemaNumber) endWriting()
-  return schema < caseSchemaNumber ? (migratedCase(stored) as Case) : stored
+  if (isNewer(stored)) endWriting()
+  return (stored.schema as number) < caseSchemaNumber ? (migratedCase(stored) as Case) : stored
 }
 
 /** What cannot be read is not gone: the page says so, and tries again. */

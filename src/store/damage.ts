@@ -1,6 +1,9 @@
 import { stations, type Station } from '../core/case/progress'
 import { caseShape } from '../core/shape/case-shape'
+import { knownOnly } from '../core/shape/readable'
 import { isRecord, misfitIn } from '../core/shape/shape'
+import { caseSchemaNumber, migratedCase } from '../schemas/migrations'
+import type { Case } from '../core/case/case'
 import { defaultGuide } from '../core/guides/guides'
 import type { Guide } from '../core/guides/guide'
 import type { Product } from '../core/shelf/product'
@@ -39,6 +42,21 @@ export function soundSummary(row: unknown): SoundSummary {
 
 /** Whether a stored case cannot be shown: something in it is not there, or is no such thing. Too long a text is no harm. */
 export const isDamaged = (kase: unknown): boolean => misfitIn(caseShape, kase)?.why === 'other'
+
+/**
+ * A stored case in today's schema, without stray fields that an older version left; undefined where it cannot be shown.
+ * One of a newer schema stays as it is.
+ */
+export function soundCase(stored: Case): Case | undefined {
+  try {
+    const today = stored.schema < caseSchemaNumber ? (migratedCase(stored) as Case) : stored
+    if (today.schema > caseSchemaNumber) return today
+    const known = knownOnly(caseShape, today)
+    return isDamaged(known) ? undefined : known
+  } catch {
+    return undefined
+  }
+}
 
 /** Whether a stored guide has everything that a guide has; one that lacks something rates nothing. */
 export const isSoundGuide = (guide: unknown): guide is Guide =>

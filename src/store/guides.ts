@@ -36,7 +36,9 @@ export async function addGuides(guides: readonly Guide[]): Promise<void> {
 export async function guideUses(): Promise<ReadonlyMap<string, number>> {
   const uses = new Map<string, number>()
   await db.cases.each(({ areas }) => {
-    for (const { guide } of areas) uses.set(guide, (uses.get(guide) ?? 0) + 1)
+    // A damaged case uses what can be read of it.
+    for (const guide of Array.isArray(areas) ? areas.map((area?: { guide?: string }) => area?.guide ?? '') : [])
+      uses.set(guide, (uses.get(guide) ?? 0) + 1)
   })
   return uses
 }

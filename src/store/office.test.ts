@@ -37,3 +37,18 @@ test('the sample office fills a gap, never a place; removed with the samples unl
 
 test('initials are read however they are parted, each once', () =>
   expect(initialsOf({ people: ' MV, TB;os\nMV ' })).toEqual(['MV', 'TB', 'os']))
+
+test.each([
+  ['a number for a name', { name: 7 }, { name: '' }],
+  ['no schools', { schools: null }, { schools: {} }],
+  ['an unknown climate', { climate: 'wet' }, { climate: 'cool' }],
+  ['no guide', { guide: 3 }, { guide: blankOffice.guide }],
+])(
+  'a damaged office, %s, is read as far as it can be, says so, and is whole with the next edit',
+  async (_, bad, read) => {
+    await db.office.put({ ...blankOffice, address: 'Lake Road', ...bad } as never)
+    expect(await readOffice()).toEqual({ ...blankOffice, address: 'Lake Road', ...read, damaged: true })
+    await editOffice({ people: 'MV' })
+    expect(await db.office.get('office')).toEqual({ ...blankOffice, address: 'Lake Road', ...read, people: 'MV' })
+  },
+)

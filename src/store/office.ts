@@ -1,5 +1,8 @@
 import { guideRef } from '../core/guides/guide'
 import { defaultGuide } from '../core/guides/guides'
+import { officeShape } from '../core/shape/case-shape'
+import { readable } from '../core/shape/readable'
+import { misfitIn } from '../core/shape/shape'
 import type { Office } from '../schemas/office'
 import { db, setting, type Attachment } from './db'
 
@@ -19,19 +22,34 @@ export const blankOffice: Office = {
   sample: false,
 }
 
+/** The office as far as it can be read. */
+export interface SoundOffice extends Office {
+  /** Something in what is kept is not what it should be; the next edit writes it anew. */
+  readonly damaged?: true
+}
+
+/** An office as it was read; nothing in it is trusted. Too long a text is no harm. */
+function soundOffice(row: unknown): SoundOffice {
+  const misfit = row === undefined ? undefined : misfitIn(officeShape, row)
+  if (!misfit || misfit.why !== 'other') return (row as Office | undefined) ?? blankOffice
+  return { ...(readable(officeShape, row, blankOffice)?.value ?? blankOffice), damaged: true }
+}
+
 /** The office of this browser, blank until something is typed, or where the browser keeps nothing. */
-export const readOffice = (): Promise<Office> =>
-  db.office.get('office').then(
-    (office) => office ?? blankOffice,
-    () => blankOffice,
-  )
+export const readOffice = (): Promise<SoundOffice> => db.office.get('office').then(soundOffice, () => blankOffice)
+
+/** Inside a transaction: the office with something changed. Once edited it is one's own, and no sample. */
+async function putOffice(change: Partial<Office>): Promise<void> {
+  const { damaged: _mended, ...stored } = soundOffice(await db.office.get('office'))
+  await db.office.put({ ...stored, sample: false, ...change })
+}
 
 let waiting: Partial<Office> = {}
 let writing: Promise<void> | undefined
 
 /**
  * Changes the office. What is typed while a write is under way waits and goes into the next one together. Rejects where
- * the browser refuses; the change then waits for the next edit. Once edited the office is one's own, and no sample.
+ * the browser refuses; the change then waits for the next edit.
  */
 export function editOffice(change: Partial<Office>): Promise<void> {
   waiting = { ...waiting, ...change }
@@ -44,10 +62,7 @@ async function writeWaiting(): Promise<void> {
     const taken = waiting
     waiting = {}
     try {
-      await db.transaction('rw', db.office, async () => {
-        const stored = (await db.office.get('office')) ?? blankOffice
-        await db.office.put({ ...stored, sample: false, ...taken })
-      })
+      await db.transaction('rw', db.office, () => putOffice(taken))
     } catch (error) {
       waiting = { ...taken, ...waiting }
       throw error
@@ -78,6 +93,5 @@ export const setLogo = (logo: Attachment | null): Promise<void> =>
   db.transaction('rw', db.attachments, db.office, async () => {
     await db.attachments.where('owner').equals('office').delete()
     if (logo) await db.attachments.put(logo)
-    const stored = (await db.office.get('office')) ?? blankOffice
-    await db.office.put({ ...stored, sample: false, logo: logo?.id ?? null })
+    await putOffice({ logo: logo?.id ?? null })
   })

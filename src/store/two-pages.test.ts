@@ -83,9 +83,11 @@ test('two pages that type on in one field leave one thing to choose, not one for
   await written
   const stops = pages.map((page) => page.follow(id, () => undefined))
   while (pages.some((page) => !page.front(id).kase)) await wait(1)
-  for (let n = 1; n <= 15; n += 1)
+  for (let n = 1; n <= 15; n += 1) {
     for (const [i, page] of pages.entries())
       void page.act(id, (kase) => patched(kase, [putting(['client'], `page ${i}`.padEnd(6 + n, '.'))]))
+    await wait(3)
+  }
   while (pages.some((page) => page.front(id).keeping === 'saving')) await wait(1)
   const left = await pages[0].db.conflicts.where('caseId').equals(id).toArray()
   const stands = (await pages[0].db.cases.get(id))!.client

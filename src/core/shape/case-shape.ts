@@ -67,6 +67,23 @@ export const guideShape = form(/^[a-z0-9-]+@\d+$/)
 /** Options by the questions' ids. */
 export const schoolsShape = record(/^[a-zA-Z0-9-]{1,40}$/, text(40), 40)
 
+/** The office, and what new cases begin with. */
+export const officeShape = fields({
+  id: oneOf('office'),
+  name: text(officeTexts.name),
+  address: text(officeTexts.address),
+  disclaimer: text(officeTexts.disclaimer),
+  region: text(officeTexts.region),
+  logo: orNone(text(80)),
+  people: text(officeTexts.people),
+  measures: oneOf('feet', 'metres'),
+  climate: oneOf('cool', 'warm'),
+  guide: guideShape,
+  feeding: oneOf('lean', 'usual', 'generous'),
+  schools: schoolsShape,
+  sample: flag,
+})
+
 /** A crop or a legume of the guide, which may be an office's own. */
 const guideId = form(/^[a-z0-9-]{1,60}$/)
 /** A product and its version, which may be an office's own. */

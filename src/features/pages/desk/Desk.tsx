@@ -53,18 +53,29 @@ function useSummaries(): Found | undefined {
   return all ?? (newest && newest.length > 0 ? { summaries: newest, whole: false } : undefined)
 }
 
+/** Puts the samples in, and looks after what lies here; resolves to the cases that cannot be shown, as they are found. */
+function useUpkeep(): ReadonlySet<string> {
+  const [damaged, setDamaged] = useState<ReadonlySet<string>>(new Set())
+  useEffect(() => {
+    const control = new AbortController()
+    void actions().then(async ({ seedOnce, emptyOldTrash, sweepAttachments, findDamaged }) => {
+      await seedOnce()
+      await emptyOldTrash().catch(() => undefined)
+      await findDamaged(setDamaged, control.signal).catch(() => undefined)
+      await sweepAttachments().catch(() => undefined)
+    })
+    return () => control.abort()
+  }, [])
+  return damaged
+}
+
 /** All cases by what they wait for. */
 export function Desk() {
   const router = useRouter()
   const found = useSummaries()
   const [problem, setProblem] = useState<Problem | null>(null)
   const [opened, setOpened] = useState<Extract<OpenedFile, { kind: 'known' | 'backup' }> | null>(null)
-  useEffect(() => {
-    void actions().then(async ({ seedOnce, emptyOldTrash }) => {
-      await seedOnce()
-      await emptyOldTrash().catch(() => undefined)
-    })
-  }, [])
+  const damaged = useUpkeep()
   const start = async () =>
     router.push(`/case?id=${encodeURIComponent(await (await actions()).startCase())}&station=ground`)
   const toCase = (id: string) => router.push(`/case?id=${encodeURIComponent(id)}&station=amounts`)
@@ -77,7 +88,10 @@ export function Desk() {
   }
   const act = (run: (found: Awaited<ReturnType<typeof actions>>) => Promise<unknown>) =>
     void actions().then((found) => run(found).catch(() => setProblem({ sentence: en.actRefused, details: [] })))
-  const all = found && found !== 'refused' ? found.summaries : []
+  const all =
+    found && found !== 'refused'
+      ? found.summaries.map((one) => (damaged.has(one.id) ? { ...one, damaged: true as const } : one))
+      : []
   const summaries = all.filter((one) => !one.trashedAt)
   const trashed = all.filter((one) => one.trashedAt)
   const picker = (

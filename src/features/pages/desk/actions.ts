@@ -10,7 +10,8 @@ import type { Summary } from '@/store/db'
 import { saveFile } from '@/ui/save-file'
 import { en } from './messages'
 
-export { emptyOldTrash, removeSamples, setTrashed } from '@/store/desk'
+export { removeSamples, setTrashed } from '@/store/desk'
+export { emptyOldTrash, findDamaged, sweepAttachments } from '@/store/upkeep'
 
 /**
  * Starts an empty case, as the office begins them, and returns its id once the browser has it or refuses it: without

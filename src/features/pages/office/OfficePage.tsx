@@ -8,7 +8,7 @@ import { guideRef } from '@/core/guides/guide'
 import type { Office } from '@/schemas/office'
 import type { Front } from '@/store/cases'
 import { keepSetting, setting } from '@/store/db'
-import { editOffice, initialsOf } from '@/store/office'
+import { editOffice, initialsOf, type SoundOffice } from '@/store/office'
 import { Button, buttonClass } from '@/ui/Button'
 import { SelectField } from '@/ui/SelectField'
 import { TextField } from '@/ui/TextField'
@@ -28,9 +28,10 @@ export function OfficePage() {
   return stored ? <Fields key={stored.id} stored={stored} /> : null
 }
 
-function Fields({ stored }: { stored: Office }) {
+function Fields({ stored }: { stored: SoundOffice }) {
   const guides = useGuides()
-  const [office, setOffice] = useState(stored)
+  const { damaged, ...sound } = stored
+  const [office, setOffice] = useState<Office>(sound)
   const [keeping, setKeeping] = useState<Front['keeping']>('kept')
   const edit = (change: Partial<Office>) => {
     setOffice({ ...office, ...change })
@@ -53,6 +54,14 @@ function Fields({ stored }: { stored: Office }) {
         </Link>
       </header>
       <p className="mb-4">{en.lead}</p>
+      {damaged && (
+        <p role="alert" className="border-clay text-clay mb-4 border-l-4 pl-3 font-semibold">
+          {en.damaged}{' '}
+          <a href="/rescue" className="underline">
+            {caseWords.rescue}
+          </a>
+        </p>
+      )}
       {keeping === 'refused' && (
         <div role="alert" className="border-clay mb-4 flex flex-wrap items-center gap-3 border-l-4 pl-3">
           <p className="text-clay min-w-0 flex-1 font-semibold">{en.refused}</p>

@@ -28,6 +28,8 @@ export const en = {
   defaults: 'New cases begin with',
   guide: 'Guide, until a report names its extractant',
   desk: 'To the Desk',
+  damaged:
+    'What is kept of the office is damaged. What can be read of it stands below; the first thing that you type here writes it anew. To have the rest first:',
   refused:
     'This browser refuses to keep the office (no room left?). It is safe on this page until you close it; a backup holds it as typed.',
   saveBackup: 'Save a backup',
