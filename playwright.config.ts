@@ -36,7 +36,7 @@ export default defineConfig({
     },
   },
   webServer: {
-    command: `node node_modules/next/dist/bin/next start --hostname 127.0.0.1 --port ${port}`,
+    command: `node scripts/serve.mjs --port ${port}`,
     url: `http://127.0.0.1:${port}`,
     reuseExistingServer: false,
     env: { NEXT_TELEMETRY_DISABLED: '1', AGROLOGOS_LABORATORY_SECONDS: '1' },

@@ -1,10 +1,10 @@
 import { spawn } from 'node:child_process'
 import { chromium } from '@playwright/test'
-import { environment, nextScript, root } from '../scripts/run.mjs'
+import { environment, serveScript, root } from '../scripts/run.mjs'
 
 /** Serves the built app and opens a browser; does the work, and ends both whatever comes of it. */
 export async function served(port, work) {
-  const server = spawn(process.execPath, [nextScript, 'start', '--hostname', '127.0.0.1', '--port', String(port)], {
+  const server = spawn(process.execPath, [serveScript, '--port', String(port)], {
     cwd: root,
     env: environment,
     stdio: ['ignore', 'pipe', 'inherit'],

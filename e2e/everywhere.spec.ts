@@ -1,3 +1,4 @@
+import { request, type IncomingMessage } from 'node:http'
 import AxeBuilder from '@axe-core/playwright'
 import { expect, loadSamples, test, type } from './app'
 
@@ -44,6 +45,31 @@ test.describe('every view', () => {
           expect(await page.evaluate(() => document.documentElement.scrollWidth), view).toBeLessThanOrEqual(size.width)
         }
       })
+
+  test('every other answer comes with them too: redirections, what is not there, methods that nothing knows', async ({
+    baseURL,
+  }) => {
+    for (const [method, path, status] of [
+      ['GET', '/office/', 308],
+      ['GET', '//office', 308],
+      ['GET', '/nowhere', 404],
+      ['GET', '/%E0%A4%A', 404],
+      ['GET', '/_next/static/none.js', 404],
+      ['POST', '/office', 405],
+      ['DELETE', '/', 405],
+      ['TRACE', '/office', 405],
+      ['PROPFIND', '/api/v1/schemas/case-file', 405],
+    ] as const) {
+      const answer = await asked(baseURL!, method, path)
+      expect(answer.statusCode, `${method} ${path}`).toBe(status)
+      expect(answer.headers, `${method} ${path}`).toMatchObject({
+        'x-content-type-options': 'nosniff',
+        'referrer-policy': 'no-referrer',
+        'x-frame-options': 'DENY',
+        'content-security-policy': expect.stringContaining("default-src 'none'"),
+      })
+    }
+  })
 
   test('comes with its security headers, and a policy that allows no inline script by name', async ({ request }) => {
     const files = ['/sw.js', '/manifest.webmanifest', '/icon.svg', '/api/runtime', '/api/v1/schemas/case-file']
@@ -94,3 +120,12 @@ test('answers stay right when feet become metres', async ({ watched: page }) => 
   await type(page, 'Size', '4x5')
   await expect(page.getByText('4 m × 5 m = 20 m²')).toBeVisible()
 })
+
+/** The very request, which a browser would put right first. */
+const asked = (base: string, method: string, path: string): Promise<IncomingMessage> =>
+  new Promise((resolve, reject) => {
+    const { hostname, port } = new URL(base)
+    request({ hostname, port, method, path }, (answer) => resolve(answer.resume()))
+      .on('error', reject)
+      .end()
+  })

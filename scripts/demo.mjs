@@ -1,6 +1,6 @@
 import { spawn } from 'node:child_process'
 import { createServer } from 'node:net'
-import { build, environment, install, nextScript, root } from './run.mjs'
+import { build, environment, install, serveScript, root } from './run.mjs'
 
 /** Installs and builds what is missing, then serves the app with its sample cases until Ctrl-C. */
 const fixedPort = 4630
@@ -29,7 +29,7 @@ async function choosePort() {
 await install()
 await build()
 const port = await choosePort()
-const server = spawn(process.execPath, [nextScript, 'start', '--hostname', host, '--port', String(port)], {
+const server = spawn(process.execPath, [serveScript, '--port', String(port), '--host', host], {
   cwd: root,
   env: { ...environment, AGROLOGOS_DEMO: '1' },
   stdio: ['ignore', 'pipe', 'inherit'],

@@ -6,7 +6,8 @@ import { fileURLToPath } from 'node:url'
 
 /** What the commands share. Only Node's own modules: these run before anything is installed. */
 export const root = dirname(dirname(fileURLToPath(import.meta.url)))
-export const nextScript = join(root, 'node_modules/next/dist/bin/next')
+const nextScript = join(root, 'node_modules/next/dist/bin/next')
+export const serveScript = join(root, 'scripts/serve.mjs')
 export const environment = { ...process.env, NEXT_TELEMETRY_DISABLED: '1' }
 
 /** Runs a command to its end; resolves with its exit code. */
@@ -83,7 +84,7 @@ const worker = join(root, 'public/sw.js')
 async function writeServiceWorker() {
   const { generateSW } = await import('workbox-build')
   const revision = hashOf([join(root, '.next/BUILD_ID'), join(root, '.next/script-hashes.json')])
-  const pages = ['/', '/case', '/counter', '/office', '/guides']
+  const pages = ['/', '/case', '/counter', '/office', '/guides', '/rescue']
   const files = filesIn(join(root, 'public')).filter((path) => path !== worker)
   const { warnings } = await generateSW({
     swDest: worker,
@@ -99,7 +100,7 @@ async function writeServiceWorker() {
     cleanupOutdatedCaches: true,
     clientsClaim: true,
     inlineWorkboxRuntime: true,
-    importScripts: ['/sw-workers.js'],
+    importScripts: ['/sw-parts.js'],
     sourcemap: false,
   })
   for (const warning of warnings) console.warn(warning)

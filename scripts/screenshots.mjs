@@ -1,7 +1,7 @@
 import { spawn } from 'node:child_process'
 import { join } from 'node:path'
 import { chromium } from '@playwright/test'
-import { build, environment, nextScript, root } from './run.mjs'
+import { build, environment, serveScript, root } from './run.mjs'
 
 /** Takes the pictures of docs/screenshots from the sample cases, at 1280 × 800. */
 const port = 4632
@@ -17,7 +17,7 @@ const flags = [
 ]
 
 await build()
-const server = spawn(process.execPath, [nextScript, 'start', '--hostname', '127.0.0.1', '--port', String(port)], {
+const server = spawn(process.execPath, [serveScript, '--port', String(port)], {
   cwd: root,
   env: { ...environment, AGROLOGOS_DEMO: '1' },
   stdio: ['ignore', 'pipe', 'inherit'],

@@ -3,8 +3,9 @@ import { join } from 'node:path'
 import { NextResponse, type NextRequest } from 'next/server'
 
 /**
- * Security headers on every response. Pages are prerendered, so their inline scripts are allowed by hash:
- * the build command (`scripts/run.mjs`) writes the hashes of each page's scripts beside the build.
+ * The content policy of every page. Pages are prerendered, so their inline scripts are allowed by hash: the build command
+ * (`scripts/run.mjs`) writes the hashes of each page's scripts beside the build. What stands on every answer whatever it
+ * is, `scripts/serve.mjs` sets.
  */
 const development = process.env.NODE_ENV === 'development'
 
@@ -35,8 +36,5 @@ export function contentPolicy(scripts: readonly string[]): string {
 export function proxy(request: NextRequest) {
   const response = NextResponse.next()
   if (!development) response.headers.set('Content-Security-Policy', contentPolicy(hashesOf(request.nextUrl.pathname)))
-  response.headers.set('X-Content-Type-Options', 'nosniff')
-  response.headers.set('Referrer-Policy', 'no-referrer')
-  response.headers.set('X-Frame-Options', 'DENY')
   return response
 }

@@ -2,8 +2,9 @@ import { proxy, transfer } from 'comlink'
 import type { Backup, OnProgress, OpenedBackup, PackedBackup } from '../store/backup-file'
 import type { BackupWork } from './backup.worker'
 import { inWorker } from './in-worker'
+import { watchedWorker } from '../ui/lost-parts'
 
-const start = () => new Worker(new URL('./backup.worker.ts', import.meta.url), { type: 'module' })
+const start = () => watchedWorker(new Worker(new URL('./backup.worker.ts', import.meta.url), { type: 'module' }))
 
 export const packInWorker = (backup: Backup, onProgress: OnProgress, signal?: AbortSignal): Promise<PackedBackup> =>
   inWorker<BackupWork, PackedBackup>(

@@ -1,2 +1,5 @@
+import { watchedWorker } from '../ui/lost-parts'
+
 /** A worker that reads PDFs. */
-export const pdfWorker = (): Worker => new Worker(new URL('./pdf.worker.ts', import.meta.url), { type: 'module' })
+export const pdfWorker = (): Worker =>
+  watchedWorker(new Worker(new URL('./pdf.worker.ts', import.meta.url), { type: 'module' }))

@@ -4,8 +4,9 @@ import type { ListedResults, OpenedResults } from '../schemas/results-file/open'
 import type { ImportedSample, OnProgress } from '../schemas/results-file/take'
 import { inWorker } from './in-worker'
 import type { ResultsWork } from './results.worker'
+import { watchedWorker } from '../ui/lost-parts'
 
-const start = () => new Worker(new URL('./results.worker.ts', import.meta.url), { type: 'module' })
+const start = () => watchedWorker(new Worker(new URL('./results.worker.ts', import.meta.url), { type: 'module' }))
 
 /** What a file of results holds, and how it is most likely to be read. */
 export const openInWorker = (file: ArrayBuffer, signal?: AbortSignal): Promise<OpenedResults> =>

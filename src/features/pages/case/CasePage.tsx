@@ -3,7 +3,7 @@
 import { Download, History } from 'lucide-react'
 import Link from 'next/link'
 import { useSearchParams } from 'next/navigation'
-import { lazy, Suspense, useEffect, useMemo, useState, type ReactNode } from 'react'
+import { Suspense, useEffect, useMemo, useState, type ReactNode } from 'react'
 import type { Case } from '@/core/case/case'
 import { stations } from '@/core/case/progress'
 import { inSeason } from '@/core/case/in-season'
@@ -25,6 +25,7 @@ import { en } from '../../case/messages'
 import { saveCaseFile } from '../../case/save-file'
 import { StationNav } from './StationNav'
 import { useCase, useKeeping, useRecommendation } from '../../case/useCase'
+import { late } from '@/ui/late'
 
 /** What comes after the page itself. */
 const later = {
@@ -37,13 +38,13 @@ const later = {
   conflicts: () => import('../../shared/exchange/Conflicts'),
   history: () => import('../../shared/history/HistoryView'),
 }
-const MaterialsStation = lazy(() => later.materials().then((found) => ({ default: found.MaterialsStation })))
-const LetterStation = lazy(() => later.letter().then((found) => ({ default: found.LetterStation })))
-const ResultsStation = lazy(() => later.results().then((found) => ({ default: found.ResultsStation })))
-const ReadingStation = lazy(() => later.reading().then((found) => ({ default: found.ReadingStation })))
-const SampleStation = lazy(() => later.sample().then((found) => ({ default: found.SampleStation })))
-const Conflicts = lazy(() => later.conflicts().then((found) => ({ default: found.Conflicts })))
-const HistoryView = lazy(() => later.history().then((found) => ({ default: found.HistoryView })))
+const MaterialsStation = late(() => later.materials().then((found) => found.MaterialsStation))
+const LetterStation = late(() => later.letter().then((found) => found.LetterStation))
+const ResultsStation = late(() => later.results().then((found) => found.ResultsStation))
+const ReadingStation = late(() => later.reading().then((found) => found.ReadingStation))
+const SampleStation = late(() => later.sample().then((found) => found.SampleStation))
+const Conflicts = late(() => later.conflicts().then((found) => found.Conflicts))
+const HistoryView = late(() => later.history().then((found) => found.HistoryView))
 
 /** Once the page rests the other stations come too, so that a tablet without a service worker goes on without network. */
 function useStationsAtHand() {

@@ -1,9 +1,9 @@
 'use client'
 
-import { lazy } from 'react'
+import { late } from '@/ui/late'
 
 const page = import('./CasePage')
-const CasePage = lazy(() => page.then((found) => ({ default: found.CasePage })))
+const CasePage = late(() => page.then((found) => found.CasePage))
 
 /** The page's own script is asked for by the first one, and comes beside it: nothing is shown before the database answers. */
 export const LateCasePage = () => <CasePage />

@@ -1,9 +1,9 @@
 'use client'
 
-import { lazy } from 'react'
+import { late } from '@/ui/late'
 
 const page = import('./CounterSheet')
-const CounterSheet = lazy(() => page.then((found) => ({ default: found.CounterSheet })))
+const CounterSheet = late(() => page.then((found) => found.CounterSheet))
 
 /** The page's own script is asked for by the first one, and comes beside it: nothing is shown before the database answers. */
 export const LateCounterSheet = () => <CounterSheet />

@@ -3,11 +3,12 @@
 import { useLiveQuery } from 'dexie-react-hooks'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
-import { lazy, Suspense, useEffect, useState } from 'react'
+import { Suspense, useEffect, useState } from 'react'
 import { soundSummary, type SoundSummary } from '@/store/damage'
 import { db } from '@/store/db'
 import { Button, buttonClass } from '@/ui/Button'
 import { FilePicker } from '@/ui/FilePicker'
+import { late } from '@/ui/late'
 import type { OpenedFile, Problem } from './actions'
 import { CaseList } from './CaseList'
 import { Empty } from './Empty'
@@ -17,13 +18,9 @@ import { Trash } from './Trash'
 /** What the Desk can do comes right after what it shows. */
 const actions = () => import('./actions')
 
-const ArrivalSheet = lazy(() =>
-  import('../../shared/exchange/ArrivalSheet').then((found) => ({ default: found.ArrivalSheet })),
-)
-const RestoreSheet = lazy(() =>
-  import('../../shared/backup/RestoreSheet').then((found) => ({ default: found.RestoreSheet })),
-)
-const Reminder = lazy(() => import('../../shared/backup/Reminder').then((found) => ({ default: found.Reminder })))
+const ArrivalSheet = late(() => import('../../shared/exchange/ArrivalSheet').then((found) => found.ArrivalSheet))
+const RestoreSheet = late(() => import('../../shared/backup/RestoreSheet').then((found) => found.RestoreSheet))
+const Reminder = late(() => import('../../shared/backup/Reminder').then((found) => found.Reminder))
 
 type Found = { summaries: SoundSummary[]; whole: boolean } | 'refused'
 

@@ -4,51 +4,64 @@ import { useEffect, useState } from 'react'
 import { Workbox } from 'workbox-window'
 import { Button } from '@/ui/Button'
 import { en } from './messages'
+import { News } from './News'
+import { reloadWhenWritten } from './reload'
 
 /** Looks for a new version so often while a page stays open, ms. */
 const hour = 3_600_000
+type Found =
+  | { readonly kind: 'waiting'; readonly worker: Workbox }
+  | { readonly kind: 'replaced' }
+  | { readonly kind: 'none'; readonly why: 'insecure' | 'unable' | 'refused' }
 
-/** Reloads once everything typed on this page is written. */
-const reload = () => import('@/store/cases').then(({ allWritten }) => allWritten()).finally(() => location.reload())
-
-type News = { kind: 'waiting'; worker: Workbox } | { kind: 'replaced' } | null
+/** Why there can be no copy for work without network in this browser, before it is asked. */
+function withoutOffline(): 'insecure' | 'unable' | undefined {
+  if (!window.isSecureContext) return 'insecure'
+  return 'serviceWorker' in navigator ? undefined : 'unable'
+}
 
 /**
- * Keeps the whole app for work without network. A new version waits until it is asked for, or until no page is open;
- * no page is ever reloaded but by a click in it.
+ * Keeps the whole app for work without network, or says that this browser will not. A new version waits until it is asked
+ * for, or until no page is open; no page is ever reloaded but by a click in it.
  */
 export function Offline() {
-  const [news, setNews] = useState<News>(null)
+  const [found, setFound] = useState<Found | null>(null)
   useEffect(() => {
-    if (process.env.NODE_ENV !== 'production' || !('serviceWorker' in navigator)) return
+    if (process.env.NODE_ENV !== 'production') return
+    const none = (why: 'insecure' | 'unable' | 'refused') => setFound({ kind: 'none', why })
+    const why = withoutOffline()
+    if (why) return none(why)
     const worker = new Workbox('/sw.js')
-    worker.addEventListener('waiting', () => setNews({ kind: 'waiting', worker }))
-    worker.addEventListener('controlling', ({ isUpdate }) => isUpdate && setNews({ kind: 'replaced' }))
-    // Where the browser refuses, the app goes on with network.
-    void worker.register().catch(() => undefined)
+    worker.addEventListener('waiting', () => setFound({ kind: 'waiting', worker }))
+    worker.addEventListener('controlling', ({ isUpdate }) => isUpdate && setFound({ kind: 'replaced' }))
+    // Without network a copy that is there already stays in use.
+    worker.register().catch(() => navigator.serviceWorker.controller ?? none('refused'))
     const timer = setInterval(() => void worker.update().catch(() => undefined), hour)
     return () => clearInterval(timer)
   }, [])
-  if (!news) return null
+  if (!found) return null
+  if (found.kind === 'none')
+    return <p className="text-ink-2 mx-auto max-w-5xl px-5 py-3 text-sm print:hidden">{en.withoutOffline[found.why]}</p>
+  if (found.kind === 'replaced')
+    return (
+      <News sentence={en.replaced}>
+        <Button className="text-ink" onClick={() => void reloadWhenWritten()}>
+          {en.reload}
+        </Button>
+      </News>
+    )
   const use = () => {
-    if (news.kind === 'replaced') return void reload()
-    news.worker.addEventListener('controlling', () => void reload())
-    news.worker.messageSkipWaiting()
+    found.worker.addEventListener('controlling', () => void reloadWhenWritten())
+    found.worker.messageSkipWaiting()
   }
   return (
-    <aside
-      role="status"
-      className="bg-ink text-paper fixed inset-x-4 bottom-4 z-30 mx-auto flex max-w-xl flex-wrap items-center gap-4 px-4 py-3 shadow-lg print:hidden"
-    >
-      <p className="min-w-0 flex-1">{news.kind === 'waiting' ? en.waiting : en.replaced}</p>
+    <News sentence={en.waiting}>
       <Button className="text-ink" onClick={use}>
-        {news.kind === 'waiting' ? en.use : en.reload}
+        {en.use}
       </Button>
-      {news.kind === 'waiting' && (
-        <Button className="text-ink" onClick={() => setNews(null)}>
-          {en.later}
-        </Button>
-      )}
-    </aside>
+      <Button className="text-ink" onClick={() => setFound(null)}>
+        {en.later}
+      </Button>
+    </News>
   )
 }

@@ -2,7 +2,7 @@
 
 import { intlFormatDistance } from 'date-fns'
 import { useLiveQuery } from 'dexie-react-hooks'
-import { lazy, Suspense, useEffect, useState } from 'react'
+import { Suspense, useEffect, useState } from 'react'
 import { backupState, usualReminder } from '@/store/backup'
 import { keepSetting, setting, type Settings } from '@/store/db'
 import { Button } from '@/ui/Button'
@@ -12,8 +12,9 @@ import { TextField } from '@/ui/TextField'
 import { allowBackupFile, canWriteByItself, chooseBackupFile, forgetBackupFile, saveBackup, type Saved } from './make'
 import { autoFault, en } from './messages'
 import { useWork } from './useWork'
+import { late } from '@/ui/late'
 
-const RestoreSheet = lazy(() => import('./RestoreSheet').then((found) => ({ default: found.RestoreSheet })))
+const RestoreSheet = late(() => import('./RestoreSheet').then((found) => found.RestoreSheet))
 
 /** Backup, restoring, reminders, and how much room is left. */
 export function BackupSection() {

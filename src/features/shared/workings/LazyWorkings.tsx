@@ -1,9 +1,10 @@
 'use client'
 
-import { lazy, Suspense } from 'react'
+import { Suspense } from 'react'
 import { useOpenCase } from '../../case/context'
+import { late } from '@/ui/late'
 
-const WorkingsPanel = lazy(() => import('./WorkingsPanel').then((found) => ({ default: found.WorkingsPanel })))
+const WorkingsPanel = late(() => import('./WorkingsPanel').then((found) => found.WorkingsPanel))
 
 /** The workings panel, loaded with the first number that is opened. */
 export function LazyWorkings() {

@@ -1,7 +1,7 @@
 'use client'
 
 import { X } from 'lucide-react'
-import { lazy, Suspense, useMemo } from 'react'
+import { Suspense, useMemo } from 'react'
 import type { AreaInSeason } from '@/core/case/in-season'
 import { fields } from '@/core/report/fields'
 import { readSize } from '@/core/ground/size'
@@ -23,10 +23,11 @@ import { fieldError, retyped, understood } from '../../shared/formatting'
 import { en } from './messages'
 import { sureWords } from './plan/messages'
 import { FeedingField } from './SettingFields'
+import { late } from '@/ui/late'
 
 /** The list one types into is most of the interface library's weight, so it comes right after the page. */
 const pickField = import('@/ui/PickField')
-const PickField = lazy(() => pickField.then(({ PickField: field }) => ({ default: field<string> })))
+const PickField = late(() => pickField.then(({ PickField: field }) => field<string>))
 
 /** The crops that can be chosen for an area, and the one that is. */
 export function useCrops(area: AreaInSeason) {

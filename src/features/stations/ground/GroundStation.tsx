@@ -3,7 +3,7 @@
 import { texts } from '@/core/shape/case-shape'
 import { measureIn, setPace } from '@/core/case/acts/measuring'
 import { openSeason, removeArea } from '@/core/case/acts/areas'
-import { lazy, Suspense, useState } from 'react'
+import { Suspense, useState } from 'react'
 import { ChoiceField } from '@/ui/ChoiceField'
 import { fields } from '@/core/report/fields'
 import { Button } from '@/ui/Button'
@@ -18,8 +18,9 @@ import { ClimateField, MeasuresField } from './SettingFields'
 import { LieFields, PutOnFields } from './LieFields'
 import { en as planWords } from './plan/messages'
 import { useAddArea } from './useAddArea'
+import { late } from '@/ui/late'
 
-const PlanView = lazy(() => import('./plan/PlanView').then((found) => ({ default: found.PlanView })))
+const PlanView = late(() => import('./plan/PlanView').then((found) => found.PlanView))
 
 /** What is where, and how big it is. */
 export function GroundStation() {

@@ -1,6 +1,6 @@
 'use client'
 
-import { lazy, Suspense, useMemo, useState } from 'react'
+import { Suspense, useMemo, useState } from 'react'
 import type { MeasuredField } from '@/core/report/tests'
 import type { AreaInSeason } from '@/core/case/in-season'
 import type { Crop } from '@/core/guides/crop'
@@ -8,8 +8,9 @@ import type { ReadingLine } from '@/core/reading/lines'
 import { trendOf, type TrendSeries } from '@/core/reading/trend'
 import { useOpenCase } from '../../case/context'
 import { en } from './messages'
+import { late } from '@/ui/late'
 
-const TrendSheet = lazy(() => import('./TrendSheet').then((found) => ({ default: found.TrendSheet })))
+const TrendSheet = late(() => import('./TrendSheet').then((found) => found.TrendSheet))
 
 interface Props {
   field: MeasuredField | undefined

@@ -3,7 +3,7 @@
 import type { ViewFault } from './pdf'
 import { useLiveQuery } from 'dexie-react-hooks'
 import { FileText, Paperclip, RotateCw, X, ZoomIn, ZoomOut } from 'lucide-react'
-import { lazy, Suspense, useEffect, useRef, useState, type ReactNode } from 'react'
+import { Suspense, useEffect, useRef, useState, type ReactNode } from 'react'
 import type { Original } from '@/core/case/case'
 import { attachmentOf, largestOriginal, originalFault, type OriginalFault } from '@/store/attachments'
 import { db } from '@/store/db'
@@ -11,8 +11,9 @@ import { FilePicker } from '@/ui/FilePicker'
 import { useOpenCase } from '../../case/context'
 import type { Sheet } from './ReportLines'
 import { en } from './messages'
+import { late } from '@/ui/late'
 
-const PdfPages = lazy(() => import('./PdfPages').then((found) => ({ default: found.PdfPages })))
+const PdfPages = late(() => import('./PdfPages').then((found) => found.PdfPages))
 
 type Fault = OriginalFault | ViewFault | 'refused'
 

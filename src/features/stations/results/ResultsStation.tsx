@@ -1,7 +1,7 @@
 'use client'
 
 import { putInForce } from '@/core/case/acts/reports'
-import { lazy, Suspense, useState } from 'react'
+import { Suspense, useState } from 'react'
 import { v4 as newId } from 'uuid'
 import type { Report } from '@/core/case/case'
 import type { AreaInSeason } from '@/core/case/in-season'
@@ -20,12 +20,13 @@ import { ReportLines, type Sheet } from './ReportLines'
 import { ReportStrip } from './ReportStrip'
 import { en } from './messages'
 import { useLayouts, useReport } from './useReport'
+import { late } from '@/ui/late'
 
-const ArrangeSheet = lazy(() => import('./ArrangeSheet').then((found) => ({ default: found.ArrangeSheet })))
-const PasteSheet = lazy(() => import('./PasteSheet').then((found) => ({ default: found.PasteSheet })))
-const ImportSheet = lazy(() => import('./ImportSheet').then((found) => ({ default: found.ImportSheet })))
-const KitSheet = lazy(() => import('./KitSheet').then((found) => ({ default: found.KitSheet })))
-const DropsSheet = lazy(() => import('./DropsSheet').then((found) => ({ default: found.DropsSheet })))
+const ArrangeSheet = late(() => import('./ArrangeSheet').then((found) => found.ArrangeSheet))
+const PasteSheet = late(() => import('./PasteSheet').then((found) => found.PasteSheet))
+const ImportSheet = late(() => import('./ImportSheet').then((found) => found.ImportSheet))
+const KitSheet = late(() => import('./KitSheet').then((found) => found.KitSheet))
+const DropsSheet = late(() => import('./DropsSheet').then((found) => found.DropsSheet))
 
 /** The reports of one area: typed down the sheet, pasted, imported, fetched, or read off a kit or meter. */
 export function ResultsStation() {
