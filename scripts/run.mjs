@@ -36,7 +36,7 @@ const hashOf = (paths) => {
 }
 const stands = (file, hash) => existsSync(file) && readFileSync(file, 'utf8') === hash
 
-function filesIn(folder) {
+export function filesIn(folder) {
   return readdirSync(folder, { withFileTypes: true })
     .flatMap((entry) => {
       const path = join(folder, entry.name)

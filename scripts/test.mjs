@@ -65,6 +65,7 @@ await must('Circles', process.execPath, [
   '.dependency-cruiser.mjs',
 ])
 await must('Lint', process.execPath, [bin('eslint/bin/eslint.js'), '--max-warnings=0', '.'])
+await must('Building a next version', process.execPath, [join(root, 'scripts/next-version.mjs')])
 await must('Browser tests', process.execPath, [bin('@playwright/test/cli.js'), 'test'], {
   env: { ...environment, AGROLOGOS_TEST_PORT: String(await freePort()) },
 })

@@ -28,10 +28,10 @@ if (typeof window !== 'undefined')
     true,
   )
 
-/** A worker whose script may not come either: where it fails before it runs, there is no message. */
+/** A worker whose script, or a part of it, may not come either; of the first there is no message at all. */
 export function watchedWorker(worker: Worker): Worker {
-  worker.addEventListener('error', (event) => {
-    if (!(event instanceof ErrorEvent) || !event.message) partLost()
+  worker.addEventListener('error', ({ message }: Partial<ErrorEvent>) => {
+    if (!message || /importScripts|ChunkLoadError|load chunk/.test(message)) partLost()
   })
   return worker
 }
