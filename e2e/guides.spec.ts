@@ -11,6 +11,10 @@ test('an office makes a guide its own, rates a case by it, and what is used beco
   await type(page, 'Title', 'Weir Lane guide')
   await type(page, 'Potassium classes, ppm: medium', '110')
   expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([])
+  // What is being edited outlasts the page.
+  await page.reload()
+  await expect(page.getByLabel('Title', { exact: true })).toHaveValue('Weir Lane guide')
+  await expect(page.getByLabel('Potassium classes, ppm: medium')).toHaveValue('110')
   // Bounds that do not rise are told of, and what was typed stays.
   await type(page, 'Potassium classes, ppm: low', '120')
   await page.getByRole('button', { name: 'Keep it' }).click()

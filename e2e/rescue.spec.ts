@@ -72,7 +72,7 @@ test('damaged rows hurt themselves only: the Desk names them, a case is mended, 
       }),
   )
   await page.goto('/')
-  await expect(page.getByText('damaged here; open it to mend')).toHaveCount(2)
+  await expect(page.getByText('damaged here; open it to mend')).toHaveCount(3)
   await expect(page.getByRole('link', { name: 'Vale End Primary School' })).toBeVisible()
   await page.goto('/guides')
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
@@ -134,4 +134,43 @@ test('a page of yesterday writes nothing into newer data, says so, and gives wha
   await page.getByRole('alert').getByRole('button', { name: 'Save as a file' }).click()
   expect(await readFile((await (await download).path())!, 'utf8')).toContain('"client": "Typed in the old page"')
   expect(await stored()).toMatchObject([{ client: 'Kept', schema: 7 }])
+})
+
+/** What a browser may do with a page that asks for its database, and what is said of it. */
+const databases = {
+  'never answers': {
+    how: () => {
+      IDBFactory.prototype.open = () => new EventTarget() as IDBOpenDBRequest
+    },
+    says: /has not opened its database yet|cannot be opened just now/,
+  },
+  refuses: {
+    how: () => {
+      IDBFactory.prototype.open = () => {
+        throw new DOMException('Internal error opening backing store', 'UnknownError')
+      }
+    },
+    says: /does not open its database just now|refuses to keep|cannot be opened just now/,
+  },
+  'has none': {
+    how: () => Object.defineProperty(globalThis, 'indexedDB', { value: undefined }),
+    says: /gives pages no database|refuses to keep|cannot be opened just now/,
+  },
+} as const
+
+for (const [name, { how, says }] of Object.entries(databases))
+  test(`a database that ${name} is spoken of on every page`, async ({ page }) => {
+    await page.addInitScript(how)
+    for (const path of ['/', '/office', '/guides', '/case?id=any', '/counter']) {
+      await page.goto(path)
+      await expect(page.getByRole('alert').filter({ hasText: says }).first(), path).toBeVisible()
+    }
+  })
+
+test('a browser that keeps no copy for work without network says so, and why', async ({ page }) => {
+  await page.goto('/')
+  await expect(page.getByText('Without network this browser has no Agrologos: it refused')).toBeVisible()
+  await page.addInitScript(() => Object.defineProperty(window, 'isSecureContext', { value: false }))
+  await page.goto('/office')
+  await expect(page.getByText('Without network this browser has no Agrologos: its address')).toBeVisible()
 })

@@ -1,6 +1,6 @@
 import type { Metadata, Viewport } from 'next'
 import type { ReactNode } from 'react'
-import { Background } from '@/features/shared/background/Background'
+import { Above, Background } from '@/features/shared/background/Background'
 import './globals.css'
 
 export const metadata: Metadata = {
@@ -16,6 +16,7 @@ export default function RootLayout({ children }: { children: ReactNode }) {
   return (
     <html lang="en">
       <body>
+        <Above />
         {children}
         <Background />
       </body>

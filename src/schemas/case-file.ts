@@ -6,7 +6,7 @@ import type { Product } from '../core/shelf/product'
 import { blankCase } from '../core/case/blank'
 import { caseShape } from '../core/shape/case-shape'
 import { mostPatches } from '../core/shape/fits'
-import { reservedKeys } from '../core/shape/shape'
+import { isRecord, misfitIn, reservedKeys } from '../core/shape/shape'
 import { readable } from '../core/shape/readable'
 import { caseSchema, reread } from './case'
 import { instant } from './from-shape'
@@ -87,6 +87,13 @@ export const caseFileSchema = Joi.object<CaseFile>({
   products: Joi.array().items(productSchema).max(500).required(),
 }).required()
 
+/** The same around a case that was looked at already. */
+const aroundCase = caseFileSchema.keys({ case: Joi.any() })
+
+/** A case that fits its shape breaks nothing that the schema made of it asks for, and that is told many times faster. */
+const schemaFor = (file: unknown): Joi.ObjectSchema<CaseFile> =>
+  isRecord(file) && misfitIn(caseShape, file.case) === undefined ? aroundCase : caseFileSchema
+
 /** The same as JSON Schema. What Joi says beyond it (ids given once, sizes of the whole) is in docs/case-file.md. */
 export const caseFileJsonSchema = (): object => ({
   $schema: 'https://json-schema.org/draft/2020-12/schema',
@@ -141,7 +148,7 @@ export function openCaseFile(text: string): Opened {
   if (typeof schema === 'number' && schema > caseSchemaNumber) return { ok: false, why: 'newer', details: [] }
   const today = migratedOrNot(read.value)
   const abortEarly = text.length > faultByFault
-  const { error, value } = caseFileSchema.validate(today, { abortEarly, convert: false })
+  const { error, value } = schemaFor(today).validate(today, { abortEarly, convert: false })
   if (error) {
     const details = error.details.slice(0, mostFaults).map(faultOf)
     return { ok: false, why: 'not-a-case', details, part: readablePart((today as { case?: unknown } | null)?.case) }

@@ -160,7 +160,7 @@ function zipped(
   })
   const entries: Record<string, string> = {}
   const add = (name: string, content: Uint8Array) => {
-    const entry = name.startsWith('attachments/') ? new ZipPassThrough(name) : new ZipDeflate(name, { level: 6 })
+    const entry = name.startsWith('attachments/') ? new ZipPassThrough(name) : new ZipDeflate(name, { level: 3 })
     zip.add(entry)
     entry.push(content, true)
   }
@@ -180,7 +180,7 @@ const checkingShare = 0.6
 
 /** A case as its file, where that can be read back; or where it is damaged. */
 function caseFileOf(one: Version, backup: Backup): { ok: true; text: string } | { ok: false; at: string } {
-  const text = tryOr(() => toCaseFile(one, backup.guides, backup.products), undefined)
+  const text = tryOr(() => toCaseFile(one, backup.guides, backup.products, false), undefined)
   const opened = text === undefined ? undefined : openCaseFile(text)
   if (text !== undefined && opened?.ok) return { ok: true, text }
   const place = misfitIn(caseShape, one.kase)?.path.join(', ')

@@ -3,12 +3,11 @@ import { guides as shippedGuides } from '../core/guides/guides'
 import { compare, type Standing, type Version } from './ancestry'
 import type { Backup, OnProgress } from './backup-file'
 import { db, keepSetting, setting } from './db'
-import { putNew } from './desk'
 import { takeInto } from './exchange'
 import { addGuides } from './guides'
 import { addProducts } from './products'
 import type { Edit } from './history'
-import { caseTables, counterId, judge } from './put'
+import { caseTables, counterId, judge, judged, summaryOf } from './put'
 
 const backupTables = [...caseTables, db.attachments, db.office, db.layouts, db.mappings] as const
 
@@ -111,10 +110,22 @@ export async function restore(
     here = new Set(await db.cases.toCollection().primaryKeys())
     await addGuides(backup.guides)
     await addProducts(backup.products)
-    for (const [i, there] of backup.cases.entries()) {
+    const parts = parted(backup.cases, ({ kase: { id } }) => here.has(id) || id === counterId)
+    let done = 0
+    const step = (n: number) => {
       signal?.throwIfAborted()
-      await restoreCase(backup, there, here.has(there.kase.id), how)
-      onProgress((i + 1) / (backup.cases.length + 1))
+      onProgress((done += n) / (backup.cases.length + 1))
+    }
+    for (let i = 0; i < parts.others.length; i += handful) {
+      const some = parts.others.slice(i, i + handful)
+      await putNewOnes(backup, some)
+      step(some.length)
+    }
+    for (const there of parts.those) {
+      await takeInto(there, how, new Set(), true)
+      const trashedAt = backup.parts.trashed[there.kase.id]
+      if (trashedAt && how === 'replace') await db.summaries.update(there.kase.id, { trashedAt })
+      step(1)
     }
     if (how === 'replace') await trashOthers(new Set(backup.cases.map(({ kase }) => kase.id)))
     const kept = new Set(await db.attachments.toCollection().primaryKeys())
@@ -135,17 +146,29 @@ export async function restore(
   }
 }
 
-async function restoreCase(backup: Backup, there: Version, here: boolean, how: RestoreChoice['how']): Promise<void> {
-  const { id } = there.kase
-  if (here) await takeInto(there, how, new Set(), true)
-  else {
-    await addGuides(there.guides ?? [])
-    await addProducts(there.products ?? [])
-    await putNew(there.kase, there.log)
-    await db.conflicts.bulkAdd(backup.parts.conflicts.filter((one) => one.caseId === id).map((one) => ({ ...one })))
-  }
-  const trashedAt = backup.parts.trashed[id]
-  if (trashedAt && (!here || how === 'replace')) await db.summaries.update(id, { trashedAt })
+/** Cases put in at a time. */
+const handful = 100
+
+function parted<One>(all: readonly One[], is: (one: One) => boolean): { those: One[]; others: One[] } {
+  const [those, others]: [One[], One[]] = [[], []]
+  for (const one of all) (is(one) ? those : others).push(one)
+  return { those, others }
+}
+
+/** Inside a transaction: cases that are not here, with all that belongs to them. */
+async function putNewOnes({ parts: { trashed, conflicts } }: Backup, versions: readonly Version[]): Promise<void> {
+  await addGuides(versions.flatMap(({ guides }) => guides ?? []))
+  await addProducts(versions.flatMap(({ products }) => products ?? []))
+  const ids = new Set(versions.map(({ kase }) => kase.id))
+  await db.cases.bulkPut(versions.map(({ kase }) => kase))
+  await db.summaries.bulkPut(
+    versions.map(({ kase }) => {
+      const trashedAt = trashed[kase.id]
+      return { ...summaryOf(kase, judged(kase)), ...(trashedAt && { trashedAt }) }
+    }),
+  )
+  await db.edits.bulkAdd(versions.flatMap(({ kase, log }) => log.map((edit) => ({ ...edit, caseId: kase.id }))))
+  await db.conflicts.bulkAdd(conflicts.filter(({ caseId }) => ids.has(caseId)).map((one) => ({ ...one })))
 }
 
 /** Layouts and mappings of the backup; where one is here too, the one here stays unless all is made as the backup says. */

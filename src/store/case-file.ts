@@ -10,8 +10,17 @@ import { ownGuidesOf } from './guides'
 import type { Edit } from './history'
 import { ownProductsOf } from './products'
 
-/** A case with its log, and the office's own guides and products that it goes by, as the text of a case file. */
-export function toCaseFile({ kase, log }: Version, own: readonly Guide[], products: readonly Product[]): string {
+/**
+ * A case with its log, and the office's own guides and products that it goes by, as the text of a case file.
+ *
+ * @param legible whether it is set out for reading, which makes it twice as long
+ */
+export function toCaseFile(
+  { kase, log }: Version,
+  own: readonly Guide[],
+  products: readonly Product[],
+  legible = true,
+): string {
   const file: CaseFile = {
     format: 'agrologos-case',
     schema: 6,
@@ -20,11 +29,11 @@ export function toCaseFile({ kase, log }: Version, own: readonly Guide[], produc
     guides: ownGuidesOf(kase, own),
     products: ownProductsOf(kase, products),
   }
-  const text = JSON.stringify(file, null, 2)
-  return `${text.length > fileLegible ? JSON.stringify(file) : text}\n`
+  const text = legible ? JSON.stringify(file, null, 2) : ''
+  return `${legible && text.length <= fileLegible ? text : JSON.stringify(file)}\n`
 }
 
-/** Characters beyond which a file is no longer set out for reading, which makes it twice as long. */
+/** Characters beyond which a file is no longer set out for reading. */
 const fileLegible = 2_000_000
 
 /** An edit without what only this browser's database knows of it. */

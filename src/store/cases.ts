@@ -11,7 +11,7 @@ import { compacted } from './compact'
 import { soundCase } from './damage'
 import { db, endWriting, forgetFailure, isOutdated, onOutdated, type Attachment } from './db'
 import { caseSchemaNumber, migratedCase } from '../schemas/migrations'
-import { before, standing, type Edit, type Unsigned } from './history'
+import { before, nextSteps, type Edit, type NextSteps, type Unsigned } from './history'
 import { caseTables, judge, put, putChanged, stamped, type Recipe } from './put'
 import { v4 as newId } from 'uuid'
 
@@ -86,9 +86,19 @@ export function follow(id: string, listener: () => void): () => void {
 /** ms until a database that could not be read is tried again, and the longest that grows to. */
 const [soonest, latest] = [500, 5_000]
 
+/** ms after which a database that says nothing is spoken of. */
+const patience = 2_500
+
 function subscribe(id: string, entry: Entry, wait = soonest) {
-  // A live query says nothing at all of a database that does not open.
-  db.open().catch(() => unread(id, entry, wait))
+  // A live query says nothing at all of a database that does not open, nor of one that never answers.
+  const silent = setTimeout(() => entry.front.kase === undefined && show(entry, { keeping: 'unreadable' }), patience)
+  db.open().then(
+    () => clearTimeout(silent),
+    () => {
+      clearTimeout(silent)
+      unread(id, entry, wait)
+    },
+  )
   entry.subscription ??= liveQuery(() => db.cases.get(id)).subscribe({
     next: (found) => {
       if (waits(entry)) return
@@ -304,35 +314,43 @@ const compactStored = (id: string): Promise<void> =>
 /** The log of a case, oldest first. */
 export const logOf = (id: string): Promise<Edit[]> => db.edits.where('caseId').equals(id).sortBy('seq')
 
+/** What undo and redo would take next: nearly always the last few edits tell. */
+export async function nextStepsOf(id: string): Promise<NextSteps<Edit>> {
+  for (let few = 32; ; few *= 16) {
+    const latest = await db.edits.where('caseId').equals(id).reverse().limit(few).toArray()
+    const found = nextSteps(latest.reverse(), latest.length < few)
+    if (found) return found
+  }
+}
+
 /** Takes back the last edit that stands, as an edit of its own. False where there is none, or it no longer fits. */
 export const undo = (id: string): Promise<boolean> =>
-  step(id, (log) => {
-    const last = standing(log).done.at(-1)
+  step(id, async () => {
+    const { undo: last } = await nextStepsOf(id)
     return last && { kind: 'undo', patches: last.inverse, inverse: last.patches }
   })
 
 /** Puts back what the last undo took. */
 export const redo = (id: string): Promise<boolean> =>
-  step(id, (log) => {
-    const last = standing(log).undone.at(-1)
+  step(id, async () => {
+    const { redo: last } = await nextStepsOf(id)
     return last && { kind: 'redo', patches: last.patches, inverse: last.inverse }
   })
 
 /** Goes back to how the case was after an edit (0: at its start); itself an edit, so that it can be undone. */
 export const goBackTo = (id: string, seq: number): Promise<boolean> =>
-  step(id, (log, stored) => {
-    const then = before(
-      stored,
-      log.filter((edit) => edit.seq > seq),
-    )
+  step(id, async (stored) => {
+    const later = await db.edits
+      .where('seq')
+      .above(seq)
+      .and(({ caseId }) => caseId === id)
+      .sortBy('seq')
+    const then = before(stored, later)
     const change = changeBetween(stored, then)
     return change.patches.length > 0 ? { kind: 'edit', ...change } : undefined
   })
 
-async function step(
-  id: string,
-  choose: (log: readonly Edit[], stored: Case) => Unsigned | undefined,
-): Promise<boolean> {
+async function step(id: string, choose: (stored: Case) => Promise<Unsigned | undefined>): Promise<boolean> {
   const entry = entryOf(id)
   await flush(id, entry)
   if (waits(entry)) return false
@@ -343,7 +361,7 @@ async function step(
       const { kase } = entry.front
       // The same version as on screen is best the same objects: what did not change in them is not computed anew.
       const stored = kase && sameVersion(kase, found) ? kase : found
-      const change = choose(await logOf(id), stored)
+      const change = await choose(stored)
       if (!change) return undefined
       const changed = patched(stored, change.patches)
       // A log that came in a file may hold anything; what else may be wrong with the case is no matter of this step.

@@ -71,6 +71,8 @@ export interface Settings {
     readonly lookedAt: string
     readonly ages: Readonly<Record<string, { readonly since: string; readonly days: number }>>
   }
+  /** A guide that is being edited, as far as it came. */
+  readonly guideDraft: Guide
   /** The layout that the last report was typed by. */
   readonly layout: string
   /** Why the last one could not be written there, or is not whole. */

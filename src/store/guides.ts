@@ -1,7 +1,7 @@
 import { guideRef, type Guide } from '../core/guides/guide'
 import { guides as shippedGuides, shipped } from '../core/guides/guides'
 import { isSoundGuide } from './damage'
-import { db } from './db'
+import { db, keepSetting, setting } from './db'
 import { registry } from './registry'
 
 /**
@@ -69,3 +69,30 @@ export const dropGuide = (ref: string): Promise<boolean> =>
     await db.guides.delete(ref)
     return true
   })
+
+let waiting: { readonly draft: Guide | null } | undefined
+let writing: Promise<void> | undefined
+
+/**
+ * Keeps a guide as it is being edited, so that it is there again when the page is; null once it is done with. What is
+ * typed while a write is under way goes in next. Rejects where the browser refuses.
+ */
+export function keepDraft(draft: Guide | null): Promise<void> {
+  waiting = { draft }
+  writing ??= writeDraft().finally(() => (writing = undefined))
+  return writing
+}
+
+async function writeDraft(): Promise<void> {
+  while (waiting) {
+    const { draft } = waiting
+    waiting = undefined
+    await (draft ? keepSetting('guideDraft', draft) : db.settings.delete('guideDraft'))
+  }
+}
+
+/** The guide that was being edited here last and was neither kept nor left. */
+export const keptDraft = async (): Promise<Guide | null> => {
+  const draft = await setting('guideDraft')
+  return isSoundGuide(draft) ? draft : null
+}

@@ -5,6 +5,7 @@ import { blankArea } from '../core/case/blank'
 import type { Case } from '../core/case/case'
 import { createCase, editCase, front, goBackTo, logOf, redo, undo } from './cases'
 import { db, keepSetting } from './db'
+import { nextSteps, standing, type Edit } from './history'
 
 const started = async (from: Partial<Case> = {}) => {
   const { id, written } = createCase(from)
@@ -50,6 +51,23 @@ test('a clock that was set back joins nothing that was typed on another day', as
   at('2026-03-01T10:00:00Z')
   await editCase(id, (draft) => void (draft.client = 'of the first'))
   expect(await logOf(id)).toHaveLength(2)
+})
+
+test('the last few edits tell what undo and redo take next, or say that they do not', () => {
+  const kinds = fc.constantFrom('edit', 'edit', 'undo', 'redo', 'merge', 'joined') as fc.Arbitrary<Edit['kind']>
+  let told = 0
+  fc.assert(
+    fc.property(fc.array(kinds, { maxLength: 40 }), fc.integer({ min: 1, max: 40 }), (all, few) => {
+      const log = all.map((kind, seq) => ({ kind, seq }))
+      const { done, undone } = standing(log)
+      const found = nextSteps(log.slice(-few), few >= log.length)
+      if (!found) return
+      told += 1
+      expect(found).toEqual({ undo: done.at(-1), redo: undone.at(-1) })
+    }),
+    { numRuns: 2_000 },
+  )
+  expect(told).toBeGreaterThan(1_000)
 })
 
 test('undo and redo are edits themselves, and a new edit ends the redoing', async () => {

@@ -36,6 +36,33 @@ export function standing<One extends Pick<Edit, 'kind'>>(log: readonly One[]): {
   return { done, undone }
 }
 
+/** What undo and redo would take next. */
+export interface NextSteps<One> {
+  readonly undo: One | undefined
+  readonly redo: One | undefined
+}
+
+/**
+ * What undo and redo would take next, by the latest edits of a log alone; undefined where it rests on earlier ones.
+ *
+ * @param whole whether that is all of the log
+ */
+export function nextSteps<One extends Pick<Edit, 'kind'>>(
+  latest: readonly One[],
+  whole: boolean,
+): NextSteps<One> | undefined {
+  let [stands, taken] = [0, 0]
+  for (const { kind } of latest) {
+    if (kind === 'joined') continue
+    const back = kind === 'undo'
+    if (!whole && (back ? stands : kind === 'redo' ? taken : 1) === 0) return undefined
+    stands += back ? -1 : 1
+    taken = back ? taken + 1 : kind === 'redo' ? taken - 1 : 0
+  }
+  const { done, undone } = standing(latest)
+  return whole || done.length > 0 ? { undo: done.at(-1), redo: undone.at(-1) } : undefined
+}
+
 const placeOf = (edit: Change) => edit.patches.map((patch) => patch.path.join('/')).join(' ')
 const replacesOnly = (edit: Change) => edit.patches.every((patch) => patch.op === 'replace')
 

@@ -68,7 +68,8 @@ export function putChanged(
   return put(change.patches.length > 0 ? stamped({ ...to, rev: stored.rev }) : stored, [{ ...how, ...change }])
 }
 
-const summaryOf = (kase: Case, waits: Station): Summary => {
+/** What the Desk shows of a case. */
+export const summaryOf = (kase: Case, waits: Station): Summary => {
   const { id, client, place, updatedAt, sample } = kase
   return {
     id,

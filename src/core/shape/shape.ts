@@ -73,6 +73,8 @@ export interface Misfit {
   readonly is?: number
 }
 
+const isoInstant = /^\d{4}-\d\d-\d\d(?:T\d\d:\d\d(?::\d\d(?:\.\d+)?)?(?:Z|[+-]\d\d:\d\d)?)?$/
+
 export const isRecord = (value: unknown): value is Readonly<Record<string, unknown>> =>
   typeof value === 'object' && value !== null && !Array.isArray(value)
 
@@ -87,9 +89,7 @@ export function misfitIn(shape: Shape, value: unknown, path: readonly string[] =
       if (value.length > shape.most) return { path, why: 'long', most: shape.most, is: value.length }
       return shape.form && !shape.form.test(value) ? other : undefined
     case 'instant':
-      return typeof value === 'string' && /^\d{4}-\d\d/.test(value) && !Number.isNaN(Date.parse(value))
-        ? undefined
-        : other
+      return typeof value === 'string' && isoInstant.test(value) && !Number.isNaN(Date.parse(value)) ? undefined : other
     case 'number': {
       const { low = -Infinity, high = Infinity } = shape
       const fits = typeof value === 'number' && Number.isFinite(value) && value >= low && value <= high
@@ -129,7 +129,9 @@ function firstOf<One>(all: readonly One[], misfit: (one: One, i: number) => Misf
 const misfitOfTyped = (value: Readonly<Record<string, unknown>>, path: readonly string[]): Misfit | undefined =>
   misfitIn(text(typedLimits.text), value.text, path) ??
   misfitIn(text(typedLimits.unit), value.unit, path) ??
-  (value.value === null || typeof value.value === 'number' ? undefined : { path, why: 'other' })
+  ((value.value === null || typeof value.value === 'number') && Object.keys(value).length === 3
+    ? undefined
+    : { path, why: 'other' })
 
 const misfitOfFields = (
   of: Readonly<Record<string, Shape>>,

@@ -3,7 +3,7 @@
 import { Download, History } from 'lucide-react'
 import Link from 'next/link'
 import { useSearchParams } from 'next/navigation'
-import { Suspense, useEffect, useMemo, useState, type ReactNode } from 'react'
+import { Suspense, useCallback, useEffect, useMemo, useState, type ReactNode } from 'react'
 import type { Case } from '@/core/case/case'
 import { stations } from '@/core/case/progress'
 import { inSeason } from '@/core/case/in-season'
@@ -87,6 +87,9 @@ const wide: ReadonlySet<View> = new Set(['results', 'reading'])
 
 const views: readonly View[] = [...stations, 'history']
 
+const addressOf = (id: string, station: View, areaId: string | undefined): string =>
+  `/case?${new URLSearchParams({ id, station, ...(areaId ? { area: areaId } : {}) })}`
+
 interface Props {
   kase: Case
   station: View
@@ -99,9 +102,11 @@ function Opened({ kase, station, areaId }: Props) {
   const found = kase.areas.find((one) => one.id === areaId) ?? kase.areas[0]
   const area = useMemo(() => (found ? inSeason(found, kase.season) : null), [found, kase.season])
   const recommendation = useRecommendation(kase, area?.id ?? null)
+  const selectArea = useCallback(
+    (to: string) => window.history.pushState(null, '', addressOf(kase.id, station, to)),
+    [kase.id, station],
+  )
   const open = useMemo<OpenCase>(() => {
-    const address = (to: View, areaTo: string | undefined) =>
-      `/case?${new URLSearchParams({ id: kase.id, station: to, ...(areaTo ? { area: areaTo } : {}) })}`
     return {
       kase,
       recommendation,
@@ -110,14 +115,14 @@ function Opened({ kase, station, areaId }: Props) {
       explain,
       edit: (recipe) => void editCase(kase.id, recipe),
       act: (doing) => void act(kase.id, doing),
-      selectArea: (id) => window.history.pushState(null, '', address(station, id)),
+      selectArea,
       go: (to, areaTo) => {
         explain(null)
-        window.history.pushState(null, '', address(to, areaTo ?? area?.id))
+        window.history.pushState(null, '', addressOf(kase.id, to, areaTo ?? area?.id))
         window.scrollTo(0, 0)
       },
     }
-  }, [kase, recommendation, area, explained, station])
+  }, [kase, recommendation, area, explained, selectArea])
   return (
     <CaseProvider value={open}>
       <div className="flex min-h-dvh flex-col">

@@ -4,13 +4,13 @@ import clsx from 'clsx'
 import { useLiveQuery } from 'dexie-react-hooks'
 import Link from 'next/link'
 import { useSearchParams } from 'next/navigation'
-import { useState } from 'react'
+import { useEffect, useState } from 'react'
 import { withFigure, type GuidePath } from '@/core/guides/compare'
 import { uses } from '@/core/guides/crop'
 import { type Guide, guideNamed, guideRef } from '@/core/guides/guide'
 import { defaultGuide, shipped } from '@/core/guides/guides'
 import type { Source } from '@/core/guides/sources'
-import { addGuides, guideUses } from '@/store/guides'
+import { addGuides, guideUses, keepDraft, keptDraft } from '@/store/guides'
 import { buttonClass } from '@/ui/Button'
 import { FilePicker } from '@/ui/FilePicker'
 import { SelectField } from '@/ui/SelectField'
@@ -25,11 +25,37 @@ import { GuideSheet } from './GuideSheet'
 import { en } from './messages'
 import { OwnBar } from './OwnBar'
 
+/** The guide that is being edited: it outlasts the page, or, where the browser keeps nothing, leaving asks. */
+function useDraft() {
+  const [draft, setDraft] = useState<Guide | null>(null)
+  const [unkept, setUnkept] = useState(false)
+  useEffect(() => {
+    keptDraft().then(
+      (kept) => setDraft((now) => now ?? kept),
+      () => undefined,
+    )
+  }, [])
+  useEffect(() => {
+    if (!unkept) return
+    const ask = (event: BeforeUnloadEvent) => event.preventDefault()
+    window.addEventListener('beforeunload', ask)
+    return () => window.removeEventListener('beforeunload', ask)
+  }, [unkept])
+  const edit = (next: Guide | null) => {
+    setDraft(next)
+    keepDraft(next).then(
+      () => setUnkept(false),
+      () => setUnkept(next !== null),
+    )
+  }
+  return { draft, setDraft: edit, unkept }
+}
+
 /** The tables behind the amounts: guides, and what they say of each crop. The address says which is open. */
 export function GuidesPage() {
   const params = useSearchParams()
   const guides = useGuides()
-  const [draft, setDraft] = useState<Guide | null>(null)
+  const { draft, setDraft, unkept } = useDraft()
   const stored = guideNamed(guides, params.get('guide')) ?? defaultGuide
   const guide = draft ?? stored
   const id = params.get('crop')
@@ -62,6 +88,7 @@ export function GuidesPage() {
             key={`bar ${guideRef(stored)}`}
             guide={stored}
             draft={draft}
+            unkept={unkept}
             uses={uses?.get(guideRef(stored)) ?? 0}
             onDraft={setDraft}
             onKept={(kept) => {

@@ -16,13 +16,15 @@ interface Props {
   guide: Guide
   /** As it is being edited; null while it is only looked at. */
   draft: Guide | null
+  /** The browser does not keep it as it is. */
+  unkept: boolean
   uses: number | undefined
   onDraft: (draft: Guide | null) => void
   onKept: (guide: Guide | null) => void
 }
 
 /** What can be done with a guide: make it the office's own, edit it, hand it on, take it away. */
-export function OwnBar({ guide, draft, uses, onDraft, onKept }: Props) {
+export function OwnBar({ guide, draft, unkept, uses, onDraft, onKept }: Props) {
   const [said, say] = useState('')
   const [faults, setFaults] = useState<readonly FieldFault[]>([])
   const mine = !shipped(guideRef(guide))
@@ -43,6 +45,11 @@ export function OwnBar({ guide, draft, uses, onDraft, onKept }: Props) {
     return (
       <div className="bg-wash mb-4 rounded-[3px] px-4 py-3">
         <p className="mb-2">{en.editingLead}</p>
+        {unkept && (
+          <p role="alert" className="text-clay mb-2 font-semibold">
+            {en.draftUnkept}
+          </p>
+        )}
         <TextField
           label={en.ownTitle}
           value={textOf(draft.title)}

@@ -144,6 +144,8 @@ export const en = {
   notTaken: 'That file is not a guide that can be used here. Nothing was taken from it.',
   notRemoved: 'It is in use, so it stays.',
   refused: 'The browser refuses to keep it.',
+  draftUnkept:
+    'The browser refuses to keep what you have changed so far: it is lost when this page is closed, unless it is kept below.',
   differs: (n: number) => plural(n, 'difference', 'differences'),
   same: 'They say the same.',
   where: 'Where',

@@ -10,29 +10,36 @@ import { reloadWhenWritten } from './reload'
 const Offline = late(() => import('./Offline').then((found) => found.Offline))
 const Database = late(() => import('./Database').then((found) => found.Database))
 
-/**
- * What runs beside every page, and comes after it: the copy for work without network, the backup that writes itself, and
- * a word where the database does not open.
- */
-export function Background() {
-  const [ready, setReady] = useState(false)
+/** Whether the page has had its time to come. */
+function useRested(): boolean {
+  const [rested, setRested] = useState(false)
   useEffect(() => {
-    let stop: (() => void) | undefined
-    const timer = setTimeout(() => {
-      setReady(true)
-      import('../backup/automatic').then(
-        ({ keepBackedUp }) => (stop = keepBackedUp()),
-        () => undefined,
-      )
-    }, 1_000)
-    return () => {
-      clearTimeout(timer)
-      stop?.()
-    }
+    const timer = setTimeout(() => setRested(true), 1_000)
+    return () => clearTimeout(timer)
   }, [])
+  return rested
+}
+
+/** Above every page: a word where the database does not open. */
+export function Above() {
+  const rested = useRested()
+  return <Suspense>{rested && <Database />}</Suspense>
+}
+
+/** What runs beside every page, and comes after it: the copy for work without network, and the backup that writes itself. */
+export function Background() {
+  const ready = useRested()
+  useEffect(() => {
+    if (!ready) return
+    let stop: (() => void) | undefined
+    import('../backup/automatic').then(
+      ({ keepBackedUp }) => (stop = keepBackedUp()),
+      () => undefined,
+    )
+    return () => stop?.()
+  }, [ready])
   return (
     <>
-      <Suspense>{ready && <Database />}</Suspense>
       <Suspense>{ready && <Offline />}</Suspense>
       <LostPart />
     </>

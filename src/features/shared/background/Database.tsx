@@ -12,8 +12,8 @@ const again = 5_000
 
 type State = keyof typeof en.database
 
-/** Pages that speak of it themselves, or do not need it. */
-const others: ReadonlySet<string> = new Set(['/case', '/counter', '/rescue'])
+/** Pages that speak of it themselves, or do not need it. The counter speaks of a database that refuses. */
+const others: ReadonlySet<string> = new Set(['/case', '/rescue'])
 
 /** Says on every page that lives from the database that it does not open, and why; tries again until it does. */
 export function Database() {
@@ -46,12 +46,9 @@ export function Database() {
       clearTimeout(timer)
     }
   }, [])
-  if (!state || others.has(path)) return null
+  if (!state || others.has(path) || (path === '/counter' && state !== 'slow' && state !== 'blocked')) return null
   return (
-    <div
-      role="alert"
-      className="border-clay bg-sheet text-clay fixed inset-x-0 top-0 z-30 border-b-2 px-5 py-2 font-semibold print:hidden"
-    >
+    <div role="alert" className="border-clay bg-sheet text-clay border-b-2 px-5 py-2 font-semibold print:hidden">
       {en.database[state]}{' '}
       <a href="/rescue" className="underline">
         {en.rescue}

@@ -1,8 +1,9 @@
 'use client'
 
+import { useWindowVirtualizer } from '@tanstack/react-virtual'
 import { useLiveQuery } from 'dexie-react-hooks'
 import { format } from 'date-fns'
-import { useState } from 'react'
+import { useCallback, useState } from 'react'
 import { goBackTo, logOf } from '@/store/cases'
 import type { Edit } from '@/store/history'
 import { Button } from '@/ui/Button'
@@ -28,23 +29,60 @@ export function HistoryView() {
           {en.doesNotFit}
         </p>
       )}
-      <ol>
-        {newest.map((edit, i) => (
-          <Line key={edit.seq} edit={edit} current={i === 0} onBack={goBack} />
-        ))}
-        <li className="border-rule flex items-baseline gap-4 border-t py-2.5">
-          <span className="flex-1">{en.start}</span>
-          <Button onClick={() => goBack(0)}>{en.backHere}</Button>
-        </li>
-      </ol>
+      <Lines newest={newest} onBack={goBack} />
     </>
+  )
+}
+
+/** Only the edits in sight are drawn. */
+function Lines({ newest, onBack }: { newest: readonly Edit[]; onBack: (seq: number) => void }) {
+  const [top, setTop] = useState(0)
+  const tops = useCallback((list: HTMLOListElement | null) => setTop(list?.offsetTop ?? 0), [])
+  const lines = useWindowVirtualizer({
+    count: newest.length + 1,
+    estimateSize: () => 66,
+    overscan: 8,
+    getItemKey: (i) => newest[i]?.seq ?? 0,
+    scrollMargin: top,
+  })
+  const items = lines.getVirtualItems()
+  return (
+    <ol
+      ref={tops}
+      style={{
+        paddingTop: (items[0]?.start ?? top) - top,
+        paddingBottom: lines.getTotalSize() - ((items.at(-1)?.end ?? top) - top),
+      }}
+    >
+      {items.map(({ index, key }) => {
+        const edit = newest[index]
+        return (
+          <li
+            key={key}
+            ref={lines.measureElement}
+            data-index={index}
+            aria-posinset={index + 1}
+            aria-setsize={newest.length + 1}
+          >
+            {edit ? (
+              <Line edit={edit} current={index === 0} onBack={onBack} />
+            ) : (
+              <div className="border-rule flex items-baseline gap-4 border-t py-2.5">
+                <span className="flex-1">{en.start}</span>
+                <Button onClick={() => onBack(0)}>{en.backHere}</Button>
+              </div>
+            )}
+          </li>
+        )
+      })}
+    </ol>
   )
 }
 
 function Line({ edit, current, onBack }: { edit: Edit; current: boolean; onBack: (seq: number) => void }) {
   const { kase } = useOpenCase()
   return (
-    <li className="border-rule grid grid-cols-[auto_1fr_auto] items-baseline gap-4 border-t py-2.5">
+    <div className="border-rule grid grid-cols-[auto_1fr_auto] items-baseline gap-4 border-t py-2.5">
       <span className="text-ink-2 text-sm">
         {format(new Date(edit.at), 'd MMM yyyy, HH:mm')}
         <br />
@@ -62,6 +100,6 @@ function Line({ edit, current, onBack }: { edit: Edit; current: boolean; onBack:
       ) : (
         <Button onClick={() => onBack(edit.seq)}>{en.backHere}</Button>
       )}
-    </li>
+    </div>
   )
 }

@@ -3,13 +3,12 @@
 import { useLiveQuery } from 'dexie-react-hooks'
 import { Redo2, Undo2 } from 'lucide-react'
 import { useEffect } from 'react'
-import { logOf, redo, undo } from '@/store/cases'
-import { standing } from '@/store/history'
+import { nextStepsOf, redo, undo } from '@/store/cases'
 import { en } from './messages'
 
 /** Undo and redo, across reloads; also with Ctrl+Z and Ctrl+Shift+Z, in fields and out of them. */
 export function UndoRedo({ caseId }: { caseId: string }) {
-  const stands = useLiveQuery(() => logOf(caseId).then(standing, () => ({ done: [], undone: [] })), [caseId])
+  const next = useLiveQuery(() => nextStepsOf(caseId).catch(() => undefined), [caseId])
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       if (!(event.ctrlKey || event.metaKey) || event.altKey || event.key.toLowerCase() !== 'z') return
@@ -26,7 +25,7 @@ export function UndoRedo({ caseId }: { caseId: string }) {
         type="button"
         aria-label={en.undo}
         title={`${en.undo} (Ctrl+Z)`}
-        disabled={!stands?.done.length}
+        disabled={!next?.undo}
         onClick={() => void undo(caseId)}
         className={button}
       >
@@ -36,7 +35,7 @@ export function UndoRedo({ caseId }: { caseId: string }) {
         type="button"
         aria-label={en.redo}
         title={`${en.redo} (Ctrl+Shift+Z)`}
-        disabled={!stands?.undone.length}
+        disabled={!next?.redo}
         onClick={() => void redo(caseId)}
         className={button}
       >

@@ -3,7 +3,7 @@
 import { Plus } from 'lucide-react'
 import { sizeWords, type Measures } from '@/wording/format'
 import { textOf } from '@/wording/render'
-import { useMemo } from 'react'
+import { memo, useMemo } from 'react'
 import type { Area } from '@/core/case/case'
 import { groundOf } from '@/core/ground/plan/plan-size'
 import type { Size } from '@/core/ground/sized'
@@ -29,26 +29,19 @@ export function AreasRail() {
     >
       <h2 className="text-ink-2 hidden px-4 pt-4 pb-2 text-[13.5px] font-semibold md:block">{en.areas}</h2>
       <ul className="flex overflow-x-auto md:block">
-        {kase.areas.map((area) => {
-          const found = recommendation.areas.find((one) => one.areaId === area.id)!
-          const here = area.id === current?.id
-          return (
-            <li key={area.id} className="shrink-0">
-              <button
-                type="button"
-                aria-current={here ? 'true' : undefined}
-                onClick={() => selectArea(area.id)}
-                className={`flex w-full cursor-pointer items-center gap-3 border-b-4 px-4 py-2 text-left md:border-b-0 md:border-l-4 md:pl-3 ${here ? 'bg-sheet border-moss' : 'hover:bg-wash border-transparent'}`}
-              >
-                <Miniature size={shown.get(area.id) ?? null} feet={feet} />
-                <span className="min-w-0">
-                  <span className="block leading-tight font-semibold">{area.name || en.unnamed}</span>
-                  <span className="text-ink-2 block text-[13.5px] leading-tight">{describe(found, kase.measures)}</span>
-                </span>
-              </button>
-            </li>
-          )
-        })}
+        {kase.areas.map((area) => (
+          <Entry
+            key={area.id}
+            id={area.id}
+            name={area.name}
+            here={area.id === current?.id}
+            size={shown.get(area.id) ?? null}
+            feet={feet}
+            found={recommendation.areas.find((one) => one.areaId === area.id)!}
+            measures={kase.measures}
+            select={selectArea}
+          />
+        ))}
         <li className="shrink-0">
           <button
             type="button"
@@ -62,6 +55,38 @@ export function AreasRail() {
     </nav>
   )
 }
+
+interface EntryProps {
+  id: string
+  name: string
+  here: boolean
+  size: Size | null
+  /** What the widest of them measures, ft. */
+  feet: number
+  found: AreaRecommendation
+  measures: Measures
+  select: (id: string) => void
+}
+
+/** Drawn anew only where it changed: of dozens of areas one moves at a time. */
+const Entry = memo(function Entry({ id, name, here, size, feet, found, measures, select }: EntryProps) {
+  return (
+    <li className="shrink-0">
+      <button
+        type="button"
+        aria-current={here ? 'true' : undefined}
+        onClick={() => select(id)}
+        className={`flex w-full cursor-pointer items-center gap-3 border-b-4 px-4 py-2 text-left md:border-b-0 md:border-l-4 md:pl-3 ${here ? 'bg-sheet border-moss' : 'hover:bg-wash border-transparent'}`}
+      >
+        <Miniature size={size} feet={feet} />
+        <span className="min-w-0">
+          <span className="block leading-tight font-semibold">{name || en.unnamed}</span>
+          <span className="text-ink-2 block text-[13.5px] leading-tight">{describe(found, measures)}</span>
+        </span>
+      </button>
+    </li>
+  )
+})
 
 /** What is drawn is its true shape, whichever size leads. */
 function shapeOf(area: Area, recommendation: Recommendation): Size | null {
