@@ -93,12 +93,19 @@ function shapeOf(area: Area, recommendation: Recommendation): Size | null {
   const { size } = answerOf(recommendation, area.id)
   if (!size.ok) return null
   if (!area.shapes.some(({ hole }) => !hole)) return size.value
-  return {
+  const known = drawn.get(area)
+  if (known?.of === size.value) return known.shape
+  const shape: Size = {
     ...size.value,
     count: 1,
     shape: { kind: 'outline', ground: groundOf(area.shapes), area: size.value.area.value.v },
   }
+  drawn.set(area, { of: size.value, shape })
+  return shape
 }
+
+/** The same shape as long as the area is the same, so that it is not drawn anew. */
+const drawn = new WeakMap<Area, { readonly of: Size; readonly shape: Size }>()
 
 /** `10 ft × 24 ft, mixed vegetables`. An area of unknown outline is told by its size, unless that stands beside it already. */
 export function describe({ size, crop }: AreaRecommendation, measures: Measures, withArea = true): string {
