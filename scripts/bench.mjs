@@ -25,9 +25,12 @@ tellFirstLoads()
 await run(process.execPath, ['bench/first.mjs'])
 
 await run(process.execPath, ['bench/desk.mjs'])
+await run(process.execPath, ['bench/large.mjs'])
 await run(process.execPath, ['bench/plan.mjs'])
 await run(process.execPath, ['bench/results.mjs'])
 await run(process.execPath, ['bench/mutants.mjs'])
+await run(process.execPath, [join(root, 'scripts/next-version.mjs')])
+await run(process.execPath, ['bench/held.mjs'])
 
 console.log(
   '\nKilling the browser 200 times while it types, and 25 times each while it restores, takes in and migrates:',

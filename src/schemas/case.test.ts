@@ -1,8 +1,12 @@
+import * as fc from 'fast-check'
 import { readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { blankArea, blankCase, blankReport, blankSeason } from '../core/case/blank'
 import type { Case } from '../core/case/case'
 import { membersOf } from '../core/case/members'
+import { caseShape } from '../core/shape/case-shape'
+import { misfitIn } from '../core/shape/shape'
+import { hostileCase } from '../core/testing/hostile'
 import { sampleCases } from '../demo/sample-cases'
 import { before } from '../store/history'
 import { caseFileName, toCaseFile } from '../store/case-file'
@@ -97,4 +101,52 @@ describe('case files', () => {
     expect(caseFileName({ ...sampleCases[2]!, client: 'Ænne d’Été / Ltd' })).toBe(
       'nne-d-e-te-ltd-lakeside-cottage-ossian-narrows-2026-11-03.json',
     ))
+})
+
+/** A value somewhere in a case, replaced or taken away. */
+function mutated(kase: unknown, at: readonly number[], by: unknown): unknown {
+  const [first = 0, ...rest] = at
+  if (typeof kase !== 'object' || kase === null || Object.keys(kase).length === 0) return by
+  const keys = Object.keys(kase)
+  const key = keys[first % keys.length]!
+  const inner = (kase as Record<string, unknown>)[key]
+  if (rest.length > 0 && typeof inner === 'object' && inner !== null) {
+    const other = mutated(inner, rest, by)
+    return Array.isArray(kase) ? kase.with(Number(key), other) : { ...kase, [key]: other }
+  }
+  if (Array.isArray(kase)) return by === undefined ? kase.slice(1) : [...kase, by]
+  const { [key]: _gone, ...others } = kase as Record<string, unknown>
+  return by === undefined ? others : { ...others, [key]: by }
+}
+
+const strange = [null, undefined, 7, -1, 0.5, 1e309, '', 'x', 'x'.repeat(201), '2026-02-30', '2026-3', [], [null], {}]
+const stranger = [
+  true,
+  { id: 'a' },
+  { text: '1', unit: 'ft', value: 1, more: 1 },
+  { kind: 'circle' },
+  '2026-03-01T10:00:00Z',
+]
+
+test('what fits the shape the schema takes too, wherever a case is broken, and nearly nothing else', () => {
+  let [fits, not, stricter] = [0, 0, 0]
+  const cases = fc.tuple(
+    hostileCase,
+    fc.array(fc.nat({ max: 60 }), { minLength: 1, maxLength: 6 }),
+    fc.constantFrom(...strange, ...stranger),
+  )
+  fc.assert(
+    fc.property(cases, ([kase, at, by]) => {
+      const broken = mutated(kase, at, by)
+      const misfit = misfitIn(caseShape, broken)
+      const { error } = caseSchema.validate(broken, { convert: false })
+      if (!misfit) expect(error).toBeUndefined()
+      if (misfit) not += 1
+      else fits += 1
+      if (misfit && !error) stricter += 1
+    }),
+    { numRuns: 2_000 },
+  )
+  expect(Math.min(fits, not)).toBeGreaterThan(200)
+  expect(stricter).toBeLessThan(20)
 })

@@ -1,6 +1,7 @@
 import 'fake-indexeddb/auto'
 import * as fc from 'fast-check'
 import type { Act } from '../core/case/acts/act'
+import { tallied } from '../core/testing/tally'
 import {
   addApplication,
   addAreas,
@@ -75,7 +76,7 @@ test('whatever is done with hostile texts, what is shown is in the file and in t
         minLength: 2,
         maxLength: 10,
       }),
-      async (all) => {
+      tallied('1. Hostile acts, filed, backed up, restored and equal', async (all) => {
         await Promise.all(db.tables.map((table) => table.clear()))
         const { id, written } = createCase({ areas: [blankArea('a', 'A')], samples: [blankSample('s', 1)] })
         await written
@@ -96,9 +97,9 @@ test('whatever is done with hostile texts, what is shown is in the file and in t
         await Promise.all(db.tables.map((table) => table.clear()))
         await restore(backup.backup, { how: 'merge', office: true })
         expect(await db.cases.get(id)).toEqual(content(shown))
-      },
+      }),
     ),
-    { numRuns: 60 },
+    { numRuns: Number(process.env.HOSTILE_ACTS ?? 60) },
   )
   // It is of use only if much of it is taken, and much is not.
   expect(Math.min(taken, refused)).toBeGreaterThan(20)

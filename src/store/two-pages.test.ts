@@ -2,6 +2,7 @@ import 'fake-indexeddb/auto'
 import * as fc from 'fast-check'
 import { blankArea } from '../core/case/blank'
 import { patched, putting, valueAt, type Path } from '../core/case/changes'
+import { tallied } from '../core/testing/tally'
 import { openPage } from './open-page'
 
 /** Two pages of one browser, with one database. */
@@ -64,13 +65,19 @@ const together = 10
 test('over 300 schedules of two pages, no change is lost without being shown', async () => {
   let clashing = 0
   await fc.assert(
-    fc.asyncProperty(fc.array(steps, { minLength: together, maxLength: together }), async (schedules) => {
-      const played = await Promise.all(schedules.map(play))
-      expect(played.flatMap(({ lost }) => lost)).toEqual([])
-      clashing += played.filter(({ clashed }) => clashed).length
-      // A small database is a quick one.
-      await Promise.all(pages[0].db.tables.map((table) => table.clear()))
-    }),
+    fc.asyncProperty(
+      fc.array(steps, { minLength: together, maxLength: together }),
+      tallied(
+        `6. ${together} cases in two pages at once, nothing lost unseen`,
+        async (schedules: readonly (readonly Step[])[]) => {
+          const played = await Promise.all(schedules.map(play))
+          expect(played.flatMap(({ lost }) => lost)).toEqual([])
+          clashing += played.filter(({ clashed }) => clashed).length
+          // A small database is a quick one.
+          await Promise.all(pages[0].db.tables.map((table) => table.clear()))
+        },
+      ),
+    ),
     { numRuns: 300 / together },
   )
   // The schedules are of use only if some of them collide, and not all.
