@@ -12,7 +12,7 @@ const test = base.extend<{ next: string }>({
     const port = await freePort()
     const server = spawn(
       process.execPath,
-      ['scripts/serve.mjs', '--port', String(port), '--dir', 'reports/next-version'],
+      ['scripts/serve.mjs', '--port', String(port), '--dir', 'node_modules/.agrologos-next-version'],
       {
         cwd: join(__dirname, '..'),
         stdio: ['ignore', 'pipe', 'inherit'],

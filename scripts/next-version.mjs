@@ -10,7 +10,7 @@ import {
 } from 'node:fs'
 import { createHash } from 'node:crypto'
 import { tmpdir } from 'node:os'
-import { dirname, join } from 'node:path'
+import { join } from 'node:path'
 import { pathToFileURL } from 'node:url'
 import { filesIn, root } from './run.mjs'
 
@@ -79,7 +79,7 @@ const nextVersion = join(
   `agrologos-next-version-${createHash('sha256').update(root).digest('hex').slice(0, 8)}`,
 )
 
-/** Builds it, unless it stands for this very build; `reports/next-version` leads to it. */
+/** Builds it, unless it stands for this very build; `node_modules/.agrologos-next-version` leads to it. */
 export async function buildNextVersion() {
   const mark = join(nextVersion, 'built-for')
   const build = readFileSync(join(root, '.next/agrologos-build'), 'utf8')
@@ -87,8 +87,7 @@ export async function buildNextVersion() {
   copyTo(nextVersion)
   await (await import(pathToFileURL(join(nextVersion, 'scripts/run.mjs')).href)).build()
   writeFileSync(mark, build)
-  const link = join(root, 'reports/next-version')
-  mkdirSync(dirname(link), { recursive: true })
+  const link = join(root, 'node_modules/.agrologos-next-version')
   rmSync(link, { force: true })
   symlinkSync(nextVersion, link)
 }

@@ -64,7 +64,8 @@ describe('a texture that nobody named (common practice: by CEC below 5, 10, 15 a
   })
   test('one that was named comes first, and muck has no such CEC', () => {
     expect(doseOf(lime('4', {}, { texture: 'loam' }))!.remarks.map(({ key }) => key)).not.toContain('texture.by-cec')
-    expect(lime('40', { organicMatter: typed('30', '%') }).outcome).toBe('unknown')
+    expect(lime('40', { organicMatter: typed('30', '%') }).because).toBe('low-on-organic-soil')
+    expect(lime('4', { organicMatter: typed('10', '%') }).because).toBe('no-figure')
   })
 })
 

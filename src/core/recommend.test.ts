@@ -273,7 +273,8 @@ describe('for any case', () => {
         const reference = doseOf(first({ ...still, limeMaterial: 'agricultural-calcitic@1' }).answer!.reaction)
         const bagged = doseOf(first({ ...still, limeMaterial: 'pelletized-calcitic@1' }).answer!.reaction)
         if (!reference || !bagged || reference.lead.id !== bagged.lead.id || reference.amount.value.v === 0) return
-        const basis: Record<string, number> = { smp: 0.65, 'adams-evans': 1 / 1.5, texture: 0.9, acidity: 1 }
+        // Fine stone and pure CaCO₃ are turned into ordinary ground limestone, which others speak of as it is.
+        const basis: Record<string, number> = { smp: 0.65, 'adams-evans': 1 / 1.5, texture: 0.65, acidity: 0.65 }
         const of = basis[reference.lead.id]
         if (of !== undefined) expect(bagged.amount.value.v / reference.amount.value.v).toBeCloseTo(of / 0.9, 9)
       }),
@@ -324,7 +325,7 @@ function needsKeep(found: Answer, any: Any, crop: Crop, limits: Limits) {
   if (any.banned) expect(p.outcome).not.toBe('apply')
   const turf = crop.use === 'lawn'
   if (turf && !any.newLawn && (p.rating?.className === 'optimum' || p.rating?.className === 'excess'))
-    expect(p.outcome).toBe('none')
+    expect(['none', 'check']).toContain(p.outcome)
   for (const { rate, passes, of: nutrient } of needs) {
     if (!passes) continue
     if (passes.count > 1) expect(passes.interval).not.toBeNull()

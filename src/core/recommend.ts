@@ -28,6 +28,7 @@ import { headline, notMeasured, type Matters } from './told/headline'
 import { oneFertilizer, type OneFertilizer } from './mix/one-fertilizer'
 import type { Feeding } from './needs/nutrients/method'
 import { majorsOf, type Need } from './needs/need'
+import { letGoIn } from './needs/hold'
 import { majorNeed } from './needs/nutrients/majors'
 import { minorNeeds } from './needs/nutrients/minors'
 import { plantingProblems, readPlanting } from './needs/nutrients/planting'
@@ -37,7 +38,7 @@ import { reaction, type Reaction } from './needs/reaction'
 import type { BaseSaturation } from './reading/bases'
 import { reactionClass } from './reading/classify'
 import { readingLines, type ReadingLine } from './reading/lines'
-import { doseDoubts, implausible } from './reading/plausibility'
+import { doseDoubts, implausible, rateDoubts } from './reading/plausibility'
 import type { Doubt } from './report/remedy'
 import { nothingRead, readAreaSize, readDepth, readReport, type Problem, type ReadReport } from './reading/soil'
 import { say, type Outcome, type Sentence, type Bare } from './told/sentence'
@@ -47,7 +48,7 @@ import { majorNutrients, type MajorNutrient } from './units/quantity'
 import { check } from './units/typed'
 
 /** Raised whenever the same case could give another number. */
-export const coreVersion = '0.5.0'
+export const coreVersion = '0.6.0'
 
 export interface Recommendation {
   readonly core: string
@@ -194,7 +195,9 @@ function recommendArea(
     quarrels: lead && others.length > 0 ? quarrels([{ crop: crop!, answer: lead }, ...others]) : [],
     missing: missingOf(area, size, guide, crop, report),
     problems: problemsOf(area, size, read, products),
-    doubts: lead ? [...doubts, ...doseDoubts(lead.reaction, guide!.limits)] : doubts,
+    doubts: lead
+      ? [...doubts, ...doseDoubts(lead.reaction, guide!.limits), ...rateDoubts(read, report!, crop!)]
+      : doubts,
   }
 }
 
@@ -258,7 +261,7 @@ export function shelfFor(
 ): OnShelf[] {
   const { guide, crop, read, size } = lookAt(kase, area, guides)
   if (!found || !guide || !crop || !size.ok) return []
-  const feeding = feedingOf({ area, guide, products, read, size: size.value, crop })
+  const feeding = feedingOf({ kase, area, guide, products, read, size: size.value, crop })
   return products.filter(isFertilizer).map((material) => {
     const mix = oneFertilizer(material, material.bagLb, { ...area.materials, meets: null }, majorsOf(found), feeding)
     return { id: productRef(material), material, mix: mix.ok ? mix.value : null }
@@ -391,6 +394,7 @@ function groundOf({ kase, area, guide, products, read, size, crop }: Asked, ston
     sandy: isSandy(read),
     organic: read.soil.texture !== undefined && textureOf(read.soil.texture).organic === true,
     limits: guide.limits,
+    letGo: letGoIn(kase.decisions, area.id),
     methods: guide.methods,
     choices: {
       lime: chosenLime(area.materials, stone, products),
@@ -400,13 +404,14 @@ function groundOf({ kase, area, guide, products, read, size, crop }: Asked, ston
 }
 
 function feedingOf({
+  kase,
   area,
   guide,
   products,
   read,
   size,
   crop,
-}: Pick<Asked, 'area' | 'guide' | 'products' | 'read' | 'size' | 'crop'>): Feeding {
+}: Pick<Asked, 'kase' | 'area' | 'guide' | 'products' | 'read' | 'size' | 'crop'>): Feeding {
   const manure = productNamed(products, area.past.manure)
   return {
     area: size.area,
@@ -417,6 +422,7 @@ function feedingOf({
     past: area.past,
     ...(feeds(manure) && { manure }),
     read,
+    letGo: letGoIn(kase.decisions, area.id),
     sandy: isSandy(read) || (read.soil.cec !== undefined && read.soil.cec.v < guide.limits.sandyBelowCec),
   }
 }

@@ -4,14 +4,17 @@ import type { Product } from '../core/shelf/product'
 import { recommend, type AreaRecommendation, type Recommendation } from '../core/recommend'
 
 /** What an area's answer rests on beside the area itself. */
-type Rest = Pick<Case, 'measures' | 'climate' | 'schools' | 'season' | 'plan'> & { readonly report: Report | undefined }
+type Rest = Pick<Case, 'measures' | 'climate' | 'schools' | 'season' | 'plan' | 'decisions'> & {
+  readonly report: Report | undefined
+}
 
-const restOf = ({ measures, climate, schools, season, plan, reports }: Case, { reportId }: Area): Rest => ({
+const restOf = ({ measures, climate, schools, season, plan, decisions, reports }: Case, { reportId }: Area): Rest => ({
   measures,
   climate,
   schools,
   season,
   plan,
+  decisions,
   report: reports.find(({ id }) => id === reportId),
 })
 
@@ -26,6 +29,7 @@ const sameRest = (a: Rest, b: Rest) =>
   a.schools === b.schools &&
   a.season === b.season &&
   a.plan === b.plan &&
+  a.decisions === b.decisions &&
   a.report === b.report
 
 /**

@@ -24,6 +24,16 @@ export const capital = (words: string) => words.charAt(0).toUpperCase() + words.
 export const either = (words: readonly string[]) =>
   words.length < 3 ? words.join(' and ') : `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`
 
+/** What a printed rate is of. */
+export const stuff: Readonly<Record<string, string>> = {
+  lime: 'lime',
+  sulfur: 'sulfur',
+  N: 'nitrogen',
+  'P₂O₅': 'phosphate (P₂O₅)',
+  'K₂O': 'potash (K₂O)',
+  S: 'sulfur',
+}
+
 export const nutrient: Readonly<Record<string, string>> = {
   N: 'nitrogen',
   'P₂O₅': 'phosphate',

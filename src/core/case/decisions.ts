@@ -24,6 +24,9 @@ export interface Confirmation extends Signed {
   readonly figure: Typed
 }
 
+/** What a decision on a need of an area is kept by. */
+export const confirmationKey = (areaId: string, of: string): string => `${areaId}/${of}`
+
 /** Decided by people; everything is kept by the key of what it speaks of, so that two devices' decisions meet. */
 export interface Decisions {
   /** By `area/need/n`, or `area/need` for the need as a whole. */

@@ -1,4 +1,5 @@
 import type { Case } from './case'
+import { isHeld } from '../needs/need'
 import type { Recommendation } from '../recommend'
 import { sampleState } from '../ground/sampling/state'
 
@@ -19,7 +20,7 @@ export function progress(kase: Case, { areas }: Recommendation): Record<Station,
     reading: of(areas.length, answers.filter((answer) => answer && answer.reading.length > 0).length),
     amounts: of(
       areas.length,
-      answers.filter((answer) => answer && answer.reaction.outcome !== 'unknown').length,
+      answers.filter((answer) => answer && answer.reaction.outcome !== 'unknown' && !answer.needs.some(isHeld)).length,
       answers.some(Boolean),
     ),
     materials:

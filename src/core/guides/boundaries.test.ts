@@ -103,10 +103,9 @@ test.each(grown)('$name is limed below its trigger and soured above its span onl
   const outcome = (pH: number) =>
     answer({ crop: id, texture: 'loam', guide: guideRef(guide) }, { pH: typed(pH.toFixed(3)) }).reaction.outcome
   const trigger = crop.limeBelow ?? crop.pH.low
-  // No table of lime has a row below pH 4.5 yet.
-  expect(outcome(trigger - just)).toBe(trigger > 4.5 ? 'lime' : 'unknown')
+  expect(outcome(trigger - just)).toBe('lime')
   expect(outcome(trigger)).not.toBe('lime')
-  expect([outcome(crop.pH.low), outcome(crop.pH.high)]).toEqual(['leave', 'leave'])
+  expect([outcome(Math.max(trigger, crop.pH.low)), outcome(crop.pH.high)]).toEqual(['leave', 'leave'])
   expect(outcome(crop.pH.high + just)).toBe(crop.acidRequiring ? 'sulfur' : 'leave')
   if (crop.acidRequiring)
     expect([outcome(limits.sulfur.notAbovePH), outcome(limits.sulfur.notAbovePH + just)]).toEqual([

@@ -92,8 +92,8 @@ const acidLover: More = { acidRequiring: true, limeBelow: 4.2 }
  * Salts of a group are those of its most sensitive member that is tabled.
  */
 export const crops = {
-  'mixed-vegetables': vegetable('mixed vegetables', vegetableSpan, bed(3, 3, 'before-planting', 'side-dress'), {
-    ...salts(1.0),
+  'mixed-vegetables': vegetable('mixed vegetables', vegetableSpan, bed(2, 4, 'before-planting', 'side-dress'), {
+    ...salts(0.9),
     leafyOrRoot: true,
   }),
   'sweet-corn': vegetable('sweet corn', vegetableSpan, inRows(bed(3, 4, 'before-planting', 'side-dress-corn')), {
@@ -103,10 +103,11 @@ export const crops = {
   tomato: vegetable(
     'tomato, pepper, squash or melon',
     vegetableSpan,
-    inRows(bed(2.5, 2.5, 'before-planting', 'side-dress-fruit')),
-    salts(2.5),
+    inRows(bed(2, 3, 'before-planting', 'side-dress-fruit')),
+    salts(1.5),
   ),
   cabbage: vegetable('cabbage family or celery', vegetableSpan, inRows(bed(3, 4, 'before-planting', 'side-dress')), {
+    ...salts(1.8),
     boron: 'serves',
     leafyOrRoot: true,
   }),
@@ -126,19 +127,20 @@ export const crops = {
       boron: 'harms',
     },
   ),
-  roots: vegetable('carrot, beet or turnip', vegetableSpan, inRows(bed(2, 2, 'before-planting', 'side-dress')), {
-    ...salts(1.0),
+  roots: vegetable('carrot, beet or turnip', vegetableSpan, inRows(bed(1.5, 2.5, 'before-planting', 'side-dress')), {
+    ...salts(0.9),
     boron: 'serves',
     leafyOrRoot: true,
   }),
-  potato: vegetable('potato', [5.0, 6.0, 5.4], inRows(bed(3, 3, 'before-planting', 'side-dress')), {
+  potato: vegetable('potato', [5.0, 6.0, 5.4], inRows(bed(2.5, 3.5, 'before-planting', 'side-dress')), {
     ...salts(1.7),
     leafyOrRoot: true,
   }),
   'sweet-potato': vegetable('sweet potato', [5.5, 6.2, 5.8], inRows(bed(1.5, 1.5, 'before-planting', 'side-dress')), {
+    ...salts(1.5),
     leafyOrRoot: true,
   }),
-  'leafy-greens': vegetable('leafy greens', [6.0, 7.0, 6.5], inRows(bed(3, 3, 'before-planting', 'side-dress')), {
+  'leafy-greens': vegetable('leafy greens', [6.0, 7.0, 6.5], inRows(bed(2, 4, 'before-planting', 'side-dress')), {
     ...salts(1.3),
     leafyOrRoot: true,
   }),
@@ -147,9 +149,12 @@ export const crops = {
   'annual-flowers': flower('annual flowers', [5.8, 7.0, 6.5], bed(2, 2, 'before-planting', 'side-dress')),
 
   'kentucky-bluegrass': lawn('Kentucky bluegrass lawn', [6.0, 7.2, 6.6], turf(1, 4, 'cool-lawn')),
-  'tall-fescue': lawn('tall fescue lawn', [5.5, 7.0, 6.4], turf(2, 3, 'cool-lawn'), salts(3.9)),
+  'tall-fescue': lawn('tall fescue lawn', [5.5, 7.0, 6.5], turf(2, 3, 'cool-lawn'), { ...salts(3.9), limeBelow: 6.0 }),
   'fine-fescue': lawn('fine fescue lawn, shade', [5.5, 6.5, 6.0], turf(1, 2, 'cool-lawn')),
-  'perennial-ryegrass': lawn('perennial ryegrass lawn', [5.5, 7.5, 6.4], turf(2, 4, 'cool-lawn')),
+  'perennial-ryegrass': lawn('perennial ryegrass lawn', [5.5, 7.5, 6.5], turf(2, 4, 'cool-lawn'), {
+    ...salts(5.6),
+    limeBelow: 6.0,
+  }),
   bermuda: lawn('bermuda lawn', [5.8, 7.0, 6.3], turf(2, 5, 'warm-lawn'), salts(6.9)),
   zoysia: lawn('zoysia lawn', [5.8, 6.8, 6.3], turf(1, 3, 'warm-lawn')),
   centipede: lawn('centipede lawn', [5.0, 6.0, 5.5], turf(1, 2, 'warm-lawn')),
@@ -165,8 +170,10 @@ export const crops = {
     },
     { ...acidLover, ammoniumOnly: true, shunsChloride: true, groundPerPlant: 50 },
   ),
-  aronia: woodyFood('aronia or lingonberry', [4.5, 6.0, 5.2], standing(1, 2, 'early-spring'), acidLover),
+  lingonberry: woodyFood('lingonberry', [4.5, 6.0, 5.2], standing(1, 2, 'early-spring'), acidLover),
+  aronia: woodyFood('aronia', [5.5, 7.0, 6.2], standing(1, 2, 'early-spring')),
   raspberry: berry('raspberry or blackberry', [5.6, 6.5, 6.0], standing(1.2, 1.2, 'early-spring'), {
+    ...salts(1.5),
     shunsChloride: true,
   }),
   strawberry: berry(
@@ -175,10 +182,13 @@ export const crops = {
     standing(1.5, 2, 'late-summer', 'before-ripening', 'after-harvest'),
     { ...salts(1.0), shunsChloride: true },
   ),
-  grape: woodyFood('grape or currant', [5.5, 6.5, 6.0], standing(0.5, 1, 'early-spring'), { shunsChloride: true }),
+  grape: woodyFood('grape or currant', [5.5, 6.5, 6.0], standing(0.5, 1, 'early-spring'), {
+    ...salts(1.5),
+    shunsChloride: true,
+  }),
   apple: woodyFood('apple tree', [6.0, 7.0, 6.5], tree(0.1, [8, 15])),
   pear: woodyFood('pear tree', [6.0, 7.0, 6.5], tree(0.05, [8, 15])),
-  'stone-fruit': woodyFood('peach, plum or cherry tree', [6.0, 7.0, 6.5], tree(0.1, [12, 18])),
+  'stone-fruit': woodyFood('peach, plum or cherry tree', [6.0, 7.0, 6.5], tree(0.1, [12, 18]), salts(1.7)),
 
   rhododendron: woody(
     'rhododendron, azalea or camellia',

@@ -18,10 +18,10 @@ describe('crops', () => {
     const { low, high, aim } = crop.pH
     expect(low).toBeLessThan(aim)
     expect(aim).toBeLessThanOrEqual(high)
-    expect(crop.limeBelow ?? low).toBeLessThanOrEqual(low)
+    expect(crop.limeBelow ?? low).toBeLessThan(aim)
     if (crop.nitrogen.unit !== 'lb N/tree') expect(crop.nitrogen.low).toBeLessThanOrEqual(crop.nitrogen.high)
-    // Sulfur is for acid lovers, and only they have a lime trigger of their own.
-    expect(crop.limeBelow !== undefined).toBe(crop.acidRequiring)
+    // Sulfur is for acid lovers, and only they are limed far below their span.
+    expect((crop.limeBelow ?? low) < low).toBe(crop.acidRequiring)
     if (crop.ammoniumOnly) expect(crop.acidRequiring).toBe(true)
   })
 })

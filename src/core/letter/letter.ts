@@ -1,5 +1,5 @@
 import type { Case } from '../case/case'
-import { majorsOf, minorsOf } from '../needs/need'
+import { isHeld, majorsOf, minorsOf } from '../needs/need'
 import { doseOf } from '../needs/reaction'
 import type { Answer, AreaRecommendation, Recommendation } from '../recommend'
 import type { Passes } from '../passes/split'
@@ -98,9 +98,13 @@ function areaOf(kase: Case, found: Answered): LetterArea {
 }
 
 /** What matters most, with the word on pH in full. Why a method gives no figure is for the advisor. */
-function saysOf({ matters: { ahead, after }, reaction }: Answer): readonly Sentence[] {
+function saysOf({ matters: { ahead, after }, reaction, needs }: Answer): readonly Sentence[] {
   const onPH = reaction.because === 'no-figure' ? say('headline.unknown') : reaction.why
-  return [...ahead, onPH, ...after]
+  const held = needs.filter((one) => isHeld(one) && one !== reaction.need).map(({ why }) => why)
+  const confirmed = needs.flatMap(({ of, confirmed: word }) =>
+    word ? [word.against, say('held.confirmed', { of, reason: word.reason, by: word.by })] : [],
+  )
+  return [...ahead, onPH, ...held, ...confirmed, ...after]
 }
 
 /** Lime or sulfur, what carries the minor elements, then the fertilizer chosen, or the bare nutrients where none is. */

@@ -18,7 +18,7 @@ const exactly = <const Of extends string>(v: number, of: Of) => derive(of, Strin
 const ft2 = (v: number) => exactly(v, 'ft²')
 
 function need(nutrient: MajorNutrient, lb: number, area: number): Need<MajorNutrient> {
-  if (lb === 0) return { of: nutrient, outcome: 'none', why: say('nutrient.P-turf'), checks: [], remarks: [] }
+  if (lb === 0) return { of: nutrient, outcome: 'none', why: say('nutrient.lead'), checks: [], remarks: [] }
   const amount = exactly(lb, `lb ${nutrient}`)
   const rate = exactly((lb * 1000) / area, `lb ${nutrient}/1000 ft²`)
   return {
@@ -41,6 +41,7 @@ const feeding = (area: number, crop: Crop, phosphorusBanned: boolean, pH: number
   planting: { dwarf: false },
   past: blankSeason.past,
   read: { ...nothingRead, soil: { pH: quantity(pH, 'pH in water') } },
+  letGo: () => undefined,
   sandy: false,
 })
 

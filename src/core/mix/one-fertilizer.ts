@@ -2,7 +2,7 @@ import type { Choices } from '../case/season'
 import { fields, numberIn } from '../report/fields'
 import type { Fertilizer } from '../shelf/product'
 import type { Feeding } from '../needs/nutrients/method'
-import { isApplied, type Applied, type Need } from '../needs/need'
+import { isApplied, isHeld, type Applied, type Need } from '../needs/need'
 import { split, type Passes } from '../passes/split'
 import { accept, refuse, say, type Outcome, type Sentence } from '../told/sentence'
 import { majorNutrients, quantity, type MajorNutrient } from '../units/quantity'
@@ -142,7 +142,7 @@ function supplyOf(
     'arithmetic',
   )
   const need = needs.find((one) => one.of === nutrient)!
-  if (need.outcome === 'unknown') return { nutrient, supplied, wanted: 'unknown' }
+  if (need.outcome === 'unknown' || isHeld(need)) return { nutrient, supplied, wanted: 'unknown' }
   if (!need.amount)
     return {
       nutrient,

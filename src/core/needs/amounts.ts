@@ -8,9 +8,10 @@ export function amountsOf({ answer }: Pick<AreaRecommendation, 'answer'>): Reado
   const found = new Map<What, number>()
   if (!answer) return found
   const { reaction, needs } = answer
-  if (reaction.outcome !== 'unknown') for (const direction of ['lime', 'sulfur'] as const) found.set(direction, 0)
+  if (reaction.outcome !== 'unknown' && reaction.outcome !== 'check')
+    for (const direction of ['lime', 'sulfur'] as const) found.set(direction, 0)
   for (const { of, outcome, amount } of needs)
-    if (outcome !== 'unknown' && outcome !== 'in-feed') found.set(of, amount?.value.v ?? 0)
+    if (outcome !== 'unknown' && outcome !== 'in-feed' && outcome !== 'check') found.set(of, amount?.value.v ?? 0)
   return found
 }
 

@@ -4,6 +4,7 @@ import type { Limits } from '../guides/limits'
 import type { Acidifier } from '../shelf/product'
 import type { Climate } from '../guides/soils'
 import type { ChosenLime } from './lime/product'
+import type { LetGo } from './hold'
 import { byLaboratory } from './need'
 import { say, type Sentence } from '../told/sentence'
 import type { Text } from '../told/text'
@@ -21,6 +22,8 @@ export interface Ground {
   readonly sandy: boolean
   readonly organic: boolean
   readonly limits: Limits
+  /** Figures that were held back and let go. */
+  readonly letGo: LetGo
   /** Which methods lead, by the guide. */
   readonly methods: Guide['methods']
   readonly choices: {
@@ -55,9 +58,9 @@ export const inOrder = <M extends { readonly id: string }>(methods: readonly M[]
 export const laboratory = { id: byLaboratory.id, label: byLaboratory.label }
 
 /** The pH that the crop is to have here, and whose word that is. */
-export function aimFor(ground: Where): Given<'pH in water'> {
+export function aimFor(ground: Where, of: 'lime' | 'sulfur'): Given<'pH in water'> {
   const { crop } = ground
-  const aim = aimOf(ground)
+  const aim = of === 'lime' ? limeAimOf(ground) : aimOf(ground)
   const key = aim < crop.pH.aim ? 'guide.aim-here' : crop.pH.school ? 'guide.aim-school' : 'guide.aim'
   return given(
     quantity(aim, 'pH in water'),
@@ -66,13 +69,30 @@ export function aimFor(ground: Where): Given<'pH in water'> {
   )
 }
 
+/** Acid lovers below their span are limed to just inside it, and no further. Source: common practice. */
+const insideAcidSpan = 0.3
+
+/** The pH that lime is to bring. */
+export const limeAimOf = (ground: Where): number => {
+  const { crop } = ground
+  const aim = aimOf(ground)
+  return lovesAcid(crop) ? Math.min(aim, crop.pH.low + insideAcidSpan) : aim
+}
+
+/** Crops that want acid ground, or stand it so well that they are limed only far below their span. */
+export const lovesAcid = ({
+  acidRequiring,
+  limeBelow: own,
+  pH,
+}: Pick<Crop, 'acidRequiring' | 'limeBelow' | 'pH'>): boolean => acidRequiring || (own !== undefined && own < pH.low)
+
 /** Plots on sand are not limed as far, for manganese and zinc; organic soil no further than it needs. */
 export const aimOf = ({ crop: { use, pH }, sandy, organic, limits: { lime } }: Where): number =>
   Math.min(pH.aim, use === 'plot' && sandy ? lime.plotAimOnSand : pH.aim, organic ? lime.organicAim : pH.aim)
 
 /** The pH below which it is limed. */
 export const limeBelow = ({ crop: { pH, limeBelow: own }, organic, limits: { lime } }: Where): number =>
-  Math.min(own ?? pH.low, organic ? lime.organicBelow : pH.low)
+  Math.min(own ?? pH.low, organic ? Math.min(lime.organicBelow, pH.low) : Infinity)
 
 type Where = Pick<Ground, 'crop' | 'sandy' | 'organic' | 'limits'>
 

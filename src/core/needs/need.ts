@@ -1,3 +1,4 @@
+import type { Confirmed } from './hold'
 import type { Passes } from '../passes/split'
 import type { Rating } from '../reading/classify'
 import type { Product } from '../shelf/product'
@@ -50,15 +51,18 @@ export interface Need<Of extends What = What> {
   readonly of: Of
   /**
    * `by-label`: called for, in an amount that only the product's label tells; `in-feed`: mix without soil is short of
-   * it, and gets it through the water.
+   * it, and gets it through the water; `check`: there is a figure from outside, and nothing is done by it until somebody
+   * has confirmed it.
    */
-  readonly outcome: 'apply' | 'none' | 'by-label' | 'in-feed' | 'unknown'
+  readonly outcome: 'apply' | 'none' | 'by-label' | 'in-feed' | 'unknown' | 'check'
   readonly why: Sentence
   /** What is wanting before there is a figure, where that is why there is none. */
   readonly lacks?: Lack
   /** Not given although it might be short: a ban, lead in the ground. */
   readonly barred?: 'ban' | 'lead'
   readonly lead?: Lead
+  /** A figure that was held back, and who let it go. */
+  readonly confirmed?: Confirmed
   readonly rating?: Rating
   readonly rate?: Derived<`lb ${SubstanceOf<Of>}/1000 ft²`>
   readonly amount?: Derived<`lb ${SubstanceOf<Of>}`>
@@ -89,6 +93,9 @@ export type Applied<Of extends What = What> = Need<Of> & Required<Pick<Need<Of>,
 
 export const isApplied = <Of extends What>(need: Need<Of> | undefined): need is Applied<Of> =>
   need?.outcome === 'apply' && need.passes !== undefined
+
+/** A need whose figure waits until somebody has looked. */
+export const isHeld = ({ outcome }: Pick<Need, 'outcome'>): boolean => outcome === 'check'
 
 const [byLaboratory, byGuide] = [
   { by: 'laboratory', id: 'laboratory', label: { en: 'the laboratory', es: 'el laboratorio' } },

@@ -1,4 +1,4 @@
-import { aimOf, laboratory, limeBelow, limeDepth, type Candidate, type Ground } from './candidate'
+import { aimOf, laboratory, limeAimOf, limeBelow, limeDepth, lovesAcid, type Candidate, type Ground } from './candidate'
 import type { Report } from '../case/case'
 import {
   byGuide,
@@ -10,6 +10,8 @@ import {
   type Lead,
   type Need,
 } from './need'
+import { beyondMost, heldNeed } from './hold'
+import { fromPrinted, type RateUnit } from '../units/rates'
 import { usual } from '../shelf/products'
 import { limeCandidates, limeCap } from './lime/candidates'
 import { split } from '../passes/split'
@@ -25,9 +27,9 @@ export const roughSpread = 0.4
 
 /**
  * `do-not`: what one would expect does harm here; `not-here`: it would be in vain on this ground; `leave`: all is well,
- * or well enough.
+ * or well enough; `check`: the laboratory's figure goes against the reading, or beyond any, and waits for a word.
  */
-export type Direction = 'lime' | 'sulfur' | 'leave' | 'do-not' | 'not-here' | 'unknown'
+export type Direction = 'lime' | 'sulfur' | 'leave' | 'do-not' | 'not-here' | 'unknown' | 'check'
 
 /** Why the ground is as it should be, or what is done about it. */
 export type Because =
@@ -44,6 +46,7 @@ export type Because =
   | 'mix'
   | 'laboratory'
   | 'laboratory-none'
+  | 'laboratory-against'
   | 'asked-for-both'
   | 'method-gives-none'
   | 'no-figure'
@@ -84,15 +87,23 @@ export function reaction(read: ReadReport, report: Report, ground: Ground): Reac
     of === 'lime' ? limeCandidates(read, report, ground) : sulfurCandidates(read, report, ground)
   const printed = lime ? 'lime' : sulfur ? 'sulfur' : undefined
   if (printed) {
+    const against = speaksAgainst(printed, own, where, read, report, ground)
+    const letGo = against && ground.letGo(printed, report.recommends[printed])
+    if (against && !letGo) return checkFirst(printed, against, own, figures(printed), ground)
     const agrees = own.outcome === printed
     const why =
       printed === 'lime'
         ? say('reaction.laboratory-lime', { agrees, pH: where?.pH, trigger: where?.trigger })
         : say('reaction.laboratory-sulfur', { agrees, pH: where?.pH, high: where?.high })
     const view: View = { outcome: printed, because: 'laboratory', why }
-    return printed === 'lime'
-      ? dosed(printed, view, figures(printed), ground, where, agrees ? undefined : own.why)
-      : acidified(view, read, report, ground, where, agrees ? undefined : own.why)
+    const objection = agrees ? undefined : own.why
+    const found =
+      printed === 'lime'
+        ? dosed(printed, view, figures(printed), ground, where, objection)
+        : acidified(view, read, report, ground, where, objection)
+    return against && letGo && found.need
+      ? { ...found, need: { ...found.need, confirmed: { ...letGo, against } } }
+      : found
   }
   if (own.outcome === 'lime' || own.outcome === 'sulfur') {
     if (read.recommends[own.outcome] !== 0)
@@ -108,6 +119,42 @@ export function reaction(read: ReadReport, report: Report, ground: Ground): Reac
   if (own.outcome !== 'not-here') return own
   const absurd = figures('sulfur').map((one) => asCheck(one, ground))
   return { ...own, need: notGiven('sulfur', 'none', own.why, absurd) }
+}
+
+/** Why the laboratory's line for lime or sulfur is not followed as it stands. */
+function speaksAgainst(
+  printed: 'lime' | 'sulfur',
+  own: View,
+  where: Standing | undefined,
+  read: ReadReport,
+  report: Report,
+  ground: Ground,
+): Sentence | undefined {
+  const { crop } = ground
+  const rate =
+    printed === 'lime'
+      ? fromPrinted('product', read.recommends.lime!, report.recommends.lime.unit as RateUnit)
+      : fromPrinted('S', read.recommends.sulfur!, report.recommends.sulfur.unit as RateUnit)
+  const beyond = beyondMost(printed, rate.value.v, crop)
+  if (!where) return beyond
+  if (printed === 'sulfur') return where.pH <= where.high ? say('held.sulfur-low', where) : beyond
+  if (own.because === 'sodic') return say('held.lime-sodic', where)
+  if (where.pH > where.high) return say('held.lime-high', where)
+  return lovesAcid(crop) && where.pH >= where.trigger ? say('held.lime-acid-lover', where) : beyond
+}
+
+/** Nothing goes on until somebody has looked: the laboratory's figure, and what speaks against it. */
+function checkFirst(
+  of: 'lime' | 'sulfur',
+  why: Sentence,
+  own: View,
+  candidates: readonly Candidate[],
+  ground: Ground,
+): Reaction {
+  const [printed, ...methods] = candidates.map((one) => asCheck(one, ground))
+  const ours = own.outcome === of ? methods : [{ ...guideLine, refusal: own.why, remarks: [] }]
+  const need = heldNeed<'lime' | 'sulfur'>(of, why, [...(printed ? [printed] : []), ...ours])
+  return { outcome: 'check', because: 'laboratory-against', why, need }
 }
 
 /**
@@ -197,7 +244,8 @@ function standingOf(read: ReadReport, ground: Ground): Standing | undefined {
   if (pH === undefined) return undefined
   const { crop } = ground
   const { low, high } = crop.pH
-  return { pH, low, high, aim: aimOf(ground), crop: crop.label, trigger: limeBelow(ground) }
+  const aim = pH < limeBelow(ground) ? limeAimOf(ground) : aimOf(ground)
+  return { pH, low, high, aim, crop: crop.label, trigger: limeBelow(ground) }
 }
 
 /** The guide's own view: trigger and aim differ, and sulfur is for crops that require acid soil. */

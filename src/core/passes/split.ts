@@ -85,7 +85,7 @@ export function split<S extends Substance, C extends Substance>(
     say('passes.each', { count }),
     'arithmetic',
   )
-  const perYear = cap.perYear ? Math.max(1, Math.floor((cap.perYear * count) / rate.value.v)) : null
+  const perYear = cap.perYear ? Math.max(1, Math.floor((cap.perYear * count) / rate.value.v + hair)) : null
   return {
     count,
     each,
@@ -97,9 +97,12 @@ export function split<S extends Substance, C extends Substance>(
   }
 }
 
+/** What a rate may be over a whole number of caps by reckoning alone: a share of a cap that no scale shows. */
+const hair = 1e-6
+
 /** Written once for each least number of passes: an expression that is new must be read anew. */
 const counts: string[] = []
-const countOf = (least: number) => (counts[least] ??= `max(${least}, ceil(rate / cap))`)
+const countOf = (least: number) => (counts[least] ??= `max(${least}, ceil(rate / cap - ${hair}))`)
 
 /** Passes beyond these are counted and not listed: nobody makes so many, and a slip of the pen may ask for millions. */
 const mostListed = 500

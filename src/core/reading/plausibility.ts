@@ -1,4 +1,7 @@
+import type { Crop } from '../guides/crop'
+import { mostPrinted, usualMost } from '../needs/hold'
 import { isApplied } from '../needs/need'
+import { rateUnits, type RateUnit } from '../units/rates'
 import type { Report } from '../case/case'
 import { bufferFields } from '../report/fields'
 import { extractants, type Guide } from '../guides/guide'
@@ -99,3 +102,35 @@ export function doseDoubts({ outcome, need }: Reaction, { spread }: Limits): Dou
   const field = outcome === 'sulfur' ? 'recommends.sulfur' : 'recommends.lime'
   return [{ field, sentence: say('plausible.dose-apart', { method: first.label, difference: first.difference! }) }]
 }
+
+/** In the order in which a unit is most likely meant: nutrients by the acre, lime on a lawn's thousand. */
+const likelyUnits = {
+  nutrient: ['lb/acre', 'kg/ha', 'lb/1000 ft²', 'g/m²'],
+  lime: ['lb/1000 ft²', 'lb/acre', 'g/m²', 'kg/ha'],
+} as const satisfies Record<string, readonly RateUnit[]>
+
+/** Printed rates that no ground is usually given, each with the unit that would make it ordinary. */
+export function rateDoubts({ recommends }: Pick<ReadReport, 'recommends'>, report: Report, crop: Crop): Doubt[] {
+  const usual: Readonly<Partial<Record<RatedField, number>>> = crop.use === 'lawn' ? usualMost.turf : usualMost.bed
+  return (Object.keys(mostPrinted) as RatedField[]).flatMap((of): Doubt[] => {
+    const printed = recommends[of]
+    if (!printed || (of === 'sulfur' && crop.acidRequiring)) return []
+    const now = report.recommends[of].unit as RateUnit
+    const inUnit = (unit: RateUnit) => printed * rateUnits[unit]
+    const [rate, most] = [inUnit(now), usual[of] ?? mostPrinted[of]]
+    if (rate <= most) return []
+    const units = of === 'lime' ? likelyUnits.lime : likelyUnits.nutrient
+    const unit = units.find((one) => inUnit(one) <= mostPrinted[of] && inUnit(one) <= rate / 2)
+    const instead = unit ? inUnit(unit) : null
+    const field = `recommends.${of}` as const
+    return [
+      {
+        field,
+        sentence: say('plausible.rate', { of, rate, most, unit: unit ?? null, instead }),
+        ...(unit && { remedy: { kind: 'rate-unit', field, unit } as const }),
+      },
+    ]
+  })
+}
+
+type RatedField = keyof typeof mostPrinted

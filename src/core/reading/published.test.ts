@@ -29,7 +29,8 @@ describe('salts in the saturated paste (USDA Handbook 60; thresholds Maas & Hoff
   test.each([
     ['strawberry', '1.0', 0],
     ['strawberry', '1.1', 0.1],
-    ['tomato', '2.5', 0],
+    // With the pepper, the most sensitive of its group.
+    ['tomato', '1.5', 0],
     ['asparagus', '5', 0.9],
     ['bermuda', '6.9', 0],
   ] as const)('%s at %s', (crop, text, over) =>

@@ -32,7 +32,7 @@ import { baseSaturation, type BaseSaturation } from './bases'
 import { classesOfWords } from './class-words'
 import { printedWord, rangeOf, reckoned, type Range } from '../report/measured'
 import type { Tests } from './tests'
-import { organicSoil, textureByCec } from './texture'
+import { carriesCec, organicSoil, textureByCec } from './texture'
 
 /** Something typed that cannot be used, and the field it stands in. */
 export interface Problem {
@@ -157,8 +157,10 @@ const nutrients = [...majorNutrients, ...otherNutrients] as const
 
 /** As somebody said, else as the CEC of a mineral soil tells. */
 function textureOf({ texture }: Pick<Area, 'texture'>, cec?: Cec, matter?: OrganicMatter): Partial<Soil> {
+  // Organic ground is limed and read as such, whatever its mineral part is called.
+  if (matter && matter.v > organicSoil) return { texture: 'muck' }
   if (texture) return { texture }
-  if (!cec || (matter && matter.v > organicSoil)) return {}
+  if (!cec || (matter && matter.v > carriesCec)) return {}
   return { texture: textureByCec(cec), textureByCec: true }
 }
 

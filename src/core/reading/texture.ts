@@ -4,6 +4,9 @@ import type { Cec } from '../units/quantity'
 /** Organic matter above which figures for mineral soil do not hold, %. Source: common practice. */
 export const organicSoil = 20
 
+/** Organic matter above which it carries the CEC itself, which then tells nothing of the texture, %. Source: common practice. */
+export const carriesCec = 8
+
 /** Texture by CEC, meq/100 g, where nobody knows it; each is below its bound. Source: common practice. */
 const byCec: readonly (readonly [below: number, texture: TextureId])[] = [
   [5, 'sand'],

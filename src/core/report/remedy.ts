@@ -1,6 +1,7 @@
 import type { LineField, Report } from '../case/case'
 import type { Sentence } from '../told/sentence'
 import type { BufferKind, Element, TestUnit } from '../units/quantity'
+import type { RateUnit } from '../units/rates'
 import { readLine, typedIn, withLine } from './lines'
 
 /** What would put a doubtful report right, at one stroke. */
@@ -8,6 +9,7 @@ export type Remedy =
   | { readonly kind: 'text'; readonly field: LineField; readonly text: string }
   | { readonly kind: 'unit'; readonly elements: readonly Element[]; readonly unit: TestUnit }
   | { readonly kind: 'buffer'; readonly buffer: BufferKind }
+  | { readonly kind: 'rate-unit'; readonly field: LineField; readonly unit: RateUnit }
 
 /** What in a report can hardly be so, where it stands, and what would put it right. */
 export interface Doubt {
@@ -25,6 +27,10 @@ export function remedyFor(field: LineField, { key, args }: Sentence): Remedy | u
 /** The report put right. A number that gets another unit loses the one typed after it. */
 export function remedied(report: Report, remedy: Remedy): Report {
   if (remedy.kind === 'buffer') return { ...report, buffer: remedy.buffer }
+  if (remedy.kind === 'rate-unit') {
+    const { text } = typedIn(report, remedy.field)
+    return withLine(report, remedy.field, readLine(remedy.field, text, remedy.unit))
+  }
   if (remedy.kind === 'text') {
     const { unit } = typedIn(report, remedy.field)
     return withLine(report, remedy.field, readLine(remedy.field, remedy.text, unit))

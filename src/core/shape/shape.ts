@@ -129,7 +129,7 @@ function firstOf<One>(all: readonly One[], misfit: (one: One, i: number) => Misf
 const misfitOfTyped = (value: Readonly<Record<string, unknown>>, path: readonly string[]): Misfit | undefined =>
   misfitIn(text(typedLimits.text), value.text, path) ??
   misfitIn(text(typedLimits.unit), value.unit, path) ??
-  ((value.value === null || typeof value.value === 'number') && Object.keys(value).length === 3
+  ((value.value === null || Number.isFinite(value.value)) && Object.keys(value).length === 3
     ? undefined
     : { path, why: 'other' })
 

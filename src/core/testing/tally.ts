@@ -1,21 +1,25 @@
 import { appendFileSync } from 'node:fs'
 
+const counts: { readonly what: string; tried: number; held: number }[] = []
+
+afterAll(() => {
+  const { AGROLOGOS_TALLY: file } = process.env
+  if (file) for (const one of counts) appendFileSync(file, `${JSON.stringify(one)}\n`)
+})
+
 /**
- * Counts how often something was tried and how often it held. Where `AGROLOGOS_TALLY` names a file a line goes there once
- * the tests of a file are through.
+ * Counts how often something was tried and how often it held. Where `AGROLOGOS_TALLY` names a file, the counts go there
+ * once the tests of a file are through.
  */
 export function tallied<Args extends readonly unknown[]>(
   what: string,
   run: (...args: Args) => void | Promise<void>,
 ): (...args: Args) => Promise<void> {
-  let [tried, held] = [0, 0]
-  afterAll(() => {
-    const { AGROLOGOS_TALLY: file } = process.env
-    if (file) appendFileSync(file, `${JSON.stringify({ what, tried, held })}\n`)
-  })
+  const count = { what, tried: 0, held: 0 }
+  counts.push(count)
   return async (...args) => {
-    tried += 1
+    count.tried += 1
     await run(...args)
-    held += 1
+    count.held += 1
   }
 }

@@ -57,6 +57,13 @@ export interface Args {
   readonly 'guide.aim': { crop: Text; school: Text | null; usual: number }
   readonly 'guide.aim-here': { crop: Text; school: Text | null; usual: number }
   readonly 'guide.aim-school': { crop: Text; school: Text | null; usual: number }
+  readonly 'held.beyond': { of: string; rate: number; most: number }
+  readonly 'held.confirmed': { of: string; reason: string; by: string }
+  readonly 'held.lime-acid-lover': Standing
+  readonly 'held.lime-high': Standing
+  readonly 'held.lime-sodic': Standing
+  readonly 'held.sulfur-low': Standing
+  readonly 'headline.check': { passes?: number }
   readonly 'headline.do-not': { passes?: number }
   readonly 'headline.leave': { passes?: number }
   readonly 'headline.lime': { passes?: number }
@@ -86,7 +93,9 @@ export interface Args {
   readonly 'lime.buffer-range': { buffer: number; high: number; low: number; method: Text }
   readonly 'lime.by-sieves': { scale: Text }
   readonly 'lime.from-label': { scale: Text }
+  readonly 'lime.first-instalment': { low: number }
   readonly 'lime.is-reference': { method: Text }
+  readonly 'lime.ordinary': { method: Text }
   readonly 'lime.not-on-muck': { method: Text }
   readonly 'lime.organic-aim': { from: number; method: Text; to: number }
   readonly 'lime.pH-high': { high: number; method: Text }
@@ -185,6 +194,7 @@ export interface Args {
   readonly 'plausible.buffer-kind': { buffer: string; high: number; low: number; other: string; v: number }
   readonly 'plausible.dose-apart': { difference: number; method: Text }
   readonly 'plausible.organic-matter': { matter: number }
+  readonly 'plausible.rate': { of: string; rate: number; most: number; unit: string | null; instead: number | null }
   readonly 'plausible.under-read-P': { extractant: Text; from: number; pH: number }
   readonly 'product.unknown': { ref: string }
   readonly 'reaction.free-lime': Standing & { freeLime: number }

@@ -20,7 +20,9 @@ interface Subjects {
   readonly depth: 'typed' | 'usual-dug' | 'usual-sulfur' | 'usual-surface'
   readonly field: 'negative' | 'not-detected' | 'oxide' | 'range' | 'unit' | 'unreadable'
   readonly guide: 'aim' | 'aim-here' | 'aim-school'
+  readonly held: 'P-turf' | 'beyond' | 'confirmed' | 'lime-acid-lover' | 'lime-high' | 'lime-sodic' | 'sulfur-low'
   readonly headline:
+    | 'check'
     | 'N-only-known'
     | 'P-K-unknown'
     | 'P-banned'
@@ -68,6 +70,8 @@ interface Subjects {
     | 'by-sieves'
     | 'cce'
     | 'enm-each'
+    | 'escapes-buffer'
+    | 'first-instalment'
     | 'from-label'
     | 'is-reference'
     | 'mehlich-acidity'
@@ -77,6 +81,8 @@ interface Subjects {
     | 'nothing-to-raise'
     | 'of-enm'
     | 'on-label'
+    | 'ordinary'
+    | 'ordinary-each'
     | 'organic-aim'
     | 'pH-high'
     | 'pH-low'
@@ -208,7 +214,6 @@ interface Subjects {
   readonly 'not-measured': 'buffer' | 'nutrients'
   readonly nutrient:
     | 'P-banned'
-    | 'P-turf'
     | 'by-extract'
     | 'class'
     | 'enough'
@@ -267,7 +272,7 @@ interface Subjects {
   readonly planting:
     'age' | 'count' | 'rows-count' | 'rows-count-by-spacing' | 'rows-length' | 'rows-spacing' | 'rows-twenty'
   readonly plausible:
-    'bases' | 'bases-few' | 'bases-halved' | 'buffer-kind' | 'dose-apart' | 'organic-matter' | 'under-read-P'
+    'bases' | 'bases-few' | 'bases-halved' | 'buffer-kind' | 'dose-apart' | 'organic-matter' | 'rate' | 'under-read-P'
   readonly portion: 'bed' | 'plant' | 'row'
   readonly product: 'unknown'
   readonly reaction:

@@ -1,5 +1,5 @@
 import type { Crop } from '../guides/crop'
-import { majorsOf, type Need } from '../needs/need'
+import { isHeld, majorsOf, type Need } from '../needs/need'
 import type { Reaction } from '../needs/reaction'
 import { say, type Sentence } from './sentence'
 
@@ -24,7 +24,7 @@ export function quarrels(grown: readonly Answered[]): readonly Sentence[] {
   majorsOf(first!.answer).forEach(({ of: nutrient }, i) => {
     const rates = grown.map(({ answer }) => {
       const need = majorsOf(answer)[i]!
-      return need.outcome === 'unknown' ? undefined : (need.rate?.value.v ?? 0)
+      return need.outcome === 'unknown' || isHeld(need) ? undefined : (need.rate?.value.v ?? 0)
     })
     if (rates.includes(undefined)) return
     const [low, high] = [Math.min(...(rates as number[])), Math.max(...(rates as number[]))]

@@ -1,5 +1,5 @@
 import { places } from '../format'
-import { nutrient, num, pH, text, type Phrases, capital } from '../phrase'
+import { nutrient, stuff, num, pH, text, type Phrases, capital } from '../phrase'
 
 /** What matters most, what the ground's pH asks for, and mix without soil: on the sheets and in letters. */
 export const matters = {
@@ -45,6 +45,21 @@ export const matters = {
   'soilless.short': () =>
     'Below its span: raise it in the liquid feed, by its label. No rate by the area holds in mix.',
   'soilless.enough': () => 'Within its span or above: none to add.',
+  'held.lime-high': (a) =>
+    `The laboratory asks for lime, but pH ${pH(a.pH)} is already above ${pH(a.low)} to ${pH(a.high)}, where ${text(a.crop)} does well. Neither is followed until it is checked: is the right sample meant, the right line, the right crop?`,
+  'held.lime-acid-lover': (a) =>
+    `The laboratory asks for lime, but ${text(a.crop)} wants acid ground, and pH ${pH(a.pH)} is not below ${pH(a.trigger)}. No lime until it is checked.`,
+  'held.lime-sodic': () =>
+    'The laboratory asks for lime, but the ground is sodic, where lime does nothing and gypsum and leaching do. No lime until it is checked.',
+  'held.sulfur-low': (a) =>
+    `The laboratory asks for sulfur, but pH ${pH(a.pH)} is not above ${pH(a.high)}, where ${text(a.crop)} would need it. No sulfur until it is checked.`,
+  'held.P-turf': () =>
+    'The laboratory asks for phosphate, but turf that has enough phosphorus is given none. None until it is checked.',
+  'held.beyond': (a) =>
+    `The report asks for ${places(num(a.rate), num(a.rate) < 10 ? 1 : 0)} lb of ${stuff[text(a.of)]} on 1,000 ft², and ${text(a.most)} is more than any ground is given in a year: most likely a unit is wrong. Nothing is put on until it is checked.`,
+  'held.confirmed': (a) =>
+    `The figure for ${stuff[text(a.of)]} goes against the reading and was confirmed${a.by === '' ? '' : ` by ${text(a.by)}`}: ${text(a.reason)}`,
+  'headline.check': () => 'Check first: the laboratory’s figure goes against the reading.',
   'headline.lime': (a) =>
     num(a.passes) > 1
       ? `Too acid: lime first, in ${text(a.passes)} passes, because pH holds everything else back.`

@@ -6,6 +6,9 @@ import { letter } from './letter'
 
 const texto = (arg: SentenceArg | undefined): string =>
   arg !== null && typeof arg === 'object' ? (arg.es ?? arg.en) : String(arg ?? '')
+const materia = (arg: SentenceArg | undefined): string =>
+  ({ lime: 'cal', sulfur: 'azufre', S: 'azufre', N: 'nitrógeno', 'P₂O₅': 'fosfato', 'K₂O': 'potasa' })[String(arg)] ??
+  ''
 const rumbo = (arg: SentenceArg | undefined): string => (arg === 'sulfur' ? 'azufre' : 'cal')
 
 /** What matters most, what the ground's pH asks for, and mix without soil, in Spanish. */
@@ -53,6 +56,21 @@ export const matters: MatterWords = {
   'soilless.short': () =>
     'Por debajo de su intervalo: dé más en el riego con fertilizante, según la etiqueta. En sustrato no hay dosis por superficie.',
   'soilless.enough': () => 'En su intervalo o más arriba: no agregue nada.',
+  'held.lime-high': (a) =>
+    `El laboratorio pide cal, pero el pH ${pH(a.pH)} ya está por encima de ${pH(a.low)} a ${pH(a.high)}, bueno para: ${texto(a.crop)}. No ponga cal hasta que se revise.`,
+  'held.lime-acid-lover': (a) =>
+    `El laboratorio pide cal, pero esta planta quiere suelo ácido (${texto(a.crop)}) y el pH ${pH(a.pH)} no está por debajo de ${pH(a.trigger)}. No ponga cal hasta que se revise.`,
+  'held.lime-sodic': () =>
+    'El laboratorio pide cal, pero el suelo es sódico: la cal no sirve allí; el yeso y el lavado sí. No ponga cal hasta que se revise.',
+  'held.sulfur-low': (a) =>
+    `El laboratorio pide azufre, pero el pH ${pH(a.pH)} no está por encima de ${pH(a.high)} (${texto(a.crop)}). No ponga azufre hasta que se revise.`,
+  'held.P-turf': () =>
+    'El laboratorio pide fosfato, pero el césped con bastante fósforo no lo necesita. No ponga hasta que se revise.',
+  'held.beyond': (a) =>
+    `El análisis pide ${places(num(a.rate), num(a.rate) < 10 ? 1 : 0)} lb de ${materia(a.of)} por 1,000 pies²; más de ${String(a.most)} no se pone en un año en ningún suelo: tal vez la unidad está mal. No ponga nada hasta que se revise.`,
+  'held.confirmed': (a) =>
+    `La cifra de ${materia(a.of)} va en contra de la lectura y fue confirmada${a.by === '' ? '' : ` por ${texto(a.by)}`}: ${texto(a.reason)}`,
+  'headline.check': () => 'Primero hay que revisar: la cifra del laboratorio va en contra de la lectura.',
   'headline.lime': (a) =>
     num(a.passes) > 1
       ? `Muy ácido: primero cal, en ${num(a.passes)} aplicaciones, porque el pH frena todo lo demás.`

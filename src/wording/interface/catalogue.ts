@@ -3,8 +3,8 @@ import type { ArgsOf } from '../../core/told/sentence'
 import { cautions } from '../en/cautions'
 import { steps } from '../en/field-sheet'
 import { matters } from '../en/matters'
-import { area, difference, length, places, rate, type Measures } from '../format'
-import { capital, classWords, either, nutrient, num, pH, substances, text, type Phrases } from '../phrase'
+import { area, difference, figure, length, places, rate, type Measures } from '../format'
+import { capital, classWords, either, nutrient, num, pH, stuff, substances, text, type Phrases } from '../phrase'
 import { ground } from './ground'
 import { missingTests } from './missing'
 import { reading } from './reading'
@@ -175,6 +175,12 @@ export const en: Phrases = {
     `pH ${pH(a.pH)}: above ${pH(a.from)} ${text(a.extractant)} may read phosphorus too low. If the soil fizzes with acid, ask for an Olsen test.`,
   'plausible.buffer-kind': (a) =>
     `The ${text(a.buffer)} buffer reads from ${pH(a.low)} to ${pH(a.high)}; ${pH(a.v)} looks like ${text(a.other)}. Which buffer does the report name?`,
+  'plausible.rate': (a) =>
+    `${num(a.rate) > 1000 ? figure(num(a.rate), 2) : figure(num(a.rate))} lb of ${stuff[text(a.of)]} on 1,000 ft² is ${figure(num(a.rate) / num(a.most), 2)} times the most that is usual.${
+      a.unit === null
+        ? ' Is the unit right?'
+        : ` In ${text(a.unit)} it would be ${figure(num(a.instead), 2)} lb: is that meant?`
+    }`,
   'plausible.dose-apart': (a) =>
     `The laboratory’s figure is well apart from our ${text(a.method)}, which comes to ${difference(num(a.difference))}. Is the unit right, and which depth does it mean?`,
   'plausible.bases-halved': (a) =>
@@ -201,6 +207,12 @@ export const en: Phrases = {
     `The ${text(a.method)} starts at pH ${pH(a.low)}; this soil is more acid. Ask the laboratory for a buffer pH.`,
   'lime.not-on-muck': (a) => `The ${text(a.method)} columns are for mineral soil, not for muck or peat.`,
   'lime.nothing-to-raise': () => 'The pH is at the aim already.',
+  'lime.escapes-buffer': () =>
+    'The buffer finds no acidity in reserve, as on all weakly buffered ground; that does not mean no lime, so the texture table leads.',
+  'lime.first-instalment': (a) =>
+    `The table begins at pH ${pH(a.low)}: this is the amount from there up, as a first instalment. Retest after a year, before any more.`,
+  'lime.ordinary': (a) => `The ${text(a.method)} speaks of finer stone: of ordinary ground limestone it takes more`,
+  'lime.ordinary-each': () => 'What of ordinary ground limestone acts like pure fine CaCO₃',
   'lime.smp-estimate': () => 'The table ends at pH 6.0; this lower aim takes a share of that figure, as an estimate.',
   'lime.smp-row': (a) => `SMP table, lime to pH ${pH(a.to)}, on the line between two rows`,
   'lime.smp-cell': (a) => `SMP table, buffer ${pH(a.buffer)}, to pH ${pH(a.to)}`,
@@ -330,8 +342,6 @@ export const en: Phrases = {
   'nutrient.enough': (a) => `${tested(a)} ${classWords[text(a.className)]}: the soil has enough.`,
   'nutrient.lead': () => 'No food should grow in this soil, so it is not fed for any.',
   'nutrient.by-extract': () => 'Mix without soil is fed by its extract, never by a rate for field soil.',
-  'nutrient.P-turf': () =>
-    'The laboratory asks for some, but turf that has enough phosphorus is given none: see beside.',
   'nutrient.class': (a) =>
     a.value === null
       ? `${capital(classWords[text(a.className)]!)}, as the report says`

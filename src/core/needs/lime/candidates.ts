@@ -9,13 +9,31 @@ import { fromPrinted, rateUnits, type RateUnit } from '../../units/rates'
 import { derive, given, type Derived, type Given } from '../../workings'
 import type { LimeFigure, LimeInputs, LimeMethod } from './method'
 import { limeMethods } from './methods'
+import { texture } from './methods/texture'
 import { productOfMethod, productOfPure } from './product'
 
 /** Every figure there is for lime on this ground, in the order in which one leads. */
 export function limeCandidates(read: ReadReport, report: Report, ground: Ground): Candidate[] {
   const opinions = opinionsOf(read, ground)
   const own = opinions.map((opinion) => ownCandidate(opinion, ground))
-  return read.recommends.lime ? [printedCandidate(read, report, ground, opinions), ...own] : own
+  const led = seen(own, read, ground)
+  return read.recommends.lime ? [printedCandidate(read, report, ground, opinions), ...led] : led
+}
+
+/** CEC below which a soil has little in reserve for a buffer to find, meq/100 g. Source: common practice. */
+const weaklyBuffered = 10
+
+/**
+ * A buffer that finds nothing on sand or in a soil of low CEC does not mean no lime: the texture table leads, and the
+ * buffer stands beside it.
+ */
+function seen(own: Candidate[], { soil, buffer }: ReadReport, ground: Ground): Candidate[] {
+  const lead = own.find(({ rate }) => rate)
+  const weak = ground.sandy || (soil.cec !== undefined && soil.cec.v < weaklyBuffered)
+  const table = own.find(({ id, rate }) => id === texture.id && rate && rate.value.v > 0)
+  if (!weak || !buffer || lead?.rate?.value.v !== 0 || !table) return own
+  const first = { ...table, remarks: [say('lime.escapes-buffer'), ...table.remarks] }
+  return [first, ...own.filter((one) => one !== table)]
 }
 
 interface Opinion {
@@ -28,7 +46,7 @@ function opinionsOf({ soil, pH, buffer, acidity }: ReadReport, ground: Ground): 
   if (pH === undefined) return []
   const inputs: LimeInputs = {
     pH,
-    aim: aimFor(ground),
+    aim: aimFor(ground, 'lime'),
     buffer,
     acidity,
     texture: soil.texture,

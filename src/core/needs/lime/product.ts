@@ -13,8 +13,17 @@ export interface ChosenLime {
 }
 
 /**
+ * Ordinary ground limestone as most tables mean it: against a table of fine stone, or of pure CaCO₃, it takes more of it.
+ * Source: common practice.
+ */
+const ordinary = given(quantity(0.65, 'lb CaCO₃/lb reference lime'), say('lime.ordinary-each'), 'practice')
+
+/** Methods whose own lime acts so well speak of fine stone or of pure CaCO₃. */
+const fine = 0.8
+
+/**
  * From a method's figure to the weight of this product: first to the depth, then, once, to this stone.
- * A reference lime is the very lime the figure speaks of, so it stands as it is.
+ * A reference lime is the very lime the figure speaks of, so it stands as it is, unless that figure is for finer stone.
  */
 export function productOfMethod(
   method: LimeMethod,
@@ -38,6 +47,14 @@ export function productOfMethod(
     say('lime.to-depth', { depth: depth.value.v, base: method.baseDepth.value.v }),
     'arithmetic',
   )
+  if (chosen.effectiveness === 'reference' && method.effectiveness.value.v >= fine)
+    return derive(
+      'lb product/1000 ft²',
+      'rate * effectiveness / ordinary',
+      { rate, effectiveness: method.effectiveness, ordinary },
+      say('lime.ordinary', { method: method.label }),
+      'practice',
+    )
   if (chosen.effectiveness === 'reference')
     return derive(
       'lb product/1000 ft²',

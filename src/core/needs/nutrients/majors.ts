@@ -1,3 +1,4 @@
+import { beyondMost, heldNeed } from '../hold'
 import type { Report } from '../../case/case'
 import { byGuide, byLaboratory, differenceFrom, type Check, type Lead, type Need } from '../need'
 import { split, uncapped, type Cap } from '../../passes/split'
@@ -33,12 +34,19 @@ export function majorNeed(nutrient: MajorNutrient, report: Report, feeding: Feed
     rate: fromPrinted(nutrient, printed, report.recommends[nutrient].unit as RateUnit),
     why: say(printed > 0 ? 'nutrient.laboratory' : 'nutrient.laboratory-none'),
   }
-  if (printed > 0 && nutrient === 'P₂O₅' && hasEnough(rated) && isTurf(feeding)) {
+  const check = checkOf(nutrient, own, lead, feeding)
+  const against =
+    printed > 0 && nutrient === 'P₂O₅' && hasEnough(rated) && isTurf(feeding)
+      ? say('held.P-turf')
+      : beyondMost(nutrient, lead.rate.value.v, feeding.crop)
+  const letGo = against && feeding.letGo(nutrient, report.recommends[nutrient])
+  if (against && !letGo) {
     const { id, label } = byLaboratory
     const asked = { id, label, amount: onArea(nutrient, lead.rate, feeding), remarks: [] }
-    return { ...blank, outcome: 'none', why: say('nutrient.P-turf'), checks: [asked] }
+    return { ...heldNeed(nutrient, against, [asked, { ...check, difference: undefined }]), rating: rated }
   }
-  return need(nutrient, lead, byLaboratory, rated, [checkOf(nutrient, own, lead, feeding)], feeding)
+  const found = need(nutrient, lead, byLaboratory, rated, [check], feeding)
+  return against && letGo ? { ...found, confirmed: { ...letGo, against } } : found
 }
 
 const hasEnough = (rating?: Rating) => rating?.className === 'optimum' || rating?.className === 'excess'

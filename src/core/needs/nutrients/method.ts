@@ -4,6 +4,7 @@ import type { Crop } from '../../guides/crop'
 import type { Guide } from '../../guides/guide'
 import type { ReadReport } from '../../reading/soil'
 import type { Fertilizer } from '../../shelf/product'
+import type { LetGo } from '../hold'
 import type { Sentence } from '../../told/sentence'
 import type { MajorNutrient } from '../../units/quantity'
 import type { Derived } from '../../workings'
@@ -19,6 +20,8 @@ export interface Feeding {
   /** What was put on for this season, where it is a product that is known. */
   readonly manure?: Fertilizer
   readonly read: ReadReport
+  /** Figures that were held back and let go. */
+  readonly letGo: LetGo
   /** Light ground, which holds little of what it is given. */
   readonly sandy: boolean
 }

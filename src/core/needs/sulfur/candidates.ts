@@ -27,7 +27,7 @@ export function sulfurCandidates(read: ReadReport, report: Report, ground: Groun
   const { texture } = soil
   if (!texture || pH === undefined) return candidates
   for (const method of inOrder(sulfurMethods, ground.methods.sulfur)) {
-    const figure = method.compute({ pH, aim: aimFor(ground), texture, climate: ground.climate })
+    const figure = method.compute({ pH, aim: aimFor(ground, 'sulfur'), texture, climate: ground.climate })
     if (!figure.ok) {
       candidates.push({ id: method.id, label: method.label, refusal: figure.refusal, remarks: [] })
       continue

@@ -14,6 +14,7 @@ import { beside, weighed } from '../../case/explained'
 import { Figure } from '../../shared/workings/Figure'
 import { Apart } from './ReactionRow'
 import { useSpread } from './useSpread'
+import { Held } from './Held'
 import { Portions } from './Portions'
 import { Rate, Row, Under } from './Row'
 import { en } from './messages'
@@ -47,7 +48,13 @@ export function NutrientRow({ need, found }: { need: Need<MajorNutrient>; found:
         />
       ) : (
         <p className="font-serif text-[22px] leading-tight font-semibold">
-          {outcome === 'none' ? en.none : outcome === 'in-feed' ? en.inFeed : en.unknown}
+          {outcome === 'none'
+            ? en.none
+            : outcome === 'in-feed'
+              ? en.inFeed
+              : outcome === 'check'
+                ? en.checkFirst
+                : en.unknown}
         </p>
       )}
       {answer && amount && nutrient === 'N' && (
@@ -79,6 +86,7 @@ export function NutrientRow({ need, found }: { need: Need<MajorNutrient>; found:
           {check.difference !== undefined && <Apart share={check.difference} spread={answer!.spread} />}
         </p>
       ))}
+      <Held need={need} areaId={found.areaId} />
     </Row>
   )
 }

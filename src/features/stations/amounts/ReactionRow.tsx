@@ -14,6 +14,7 @@ import type { Working } from '@/core/workings'
 import { beside, weighed } from '../../case/explained'
 import { Figure } from '../../shared/workings/Figure'
 import { useSpread } from './useSpread'
+import { Held } from './Held'
 import { Portions } from './Portions'
 import { Rate, Row, Under } from './Row'
 import { en } from './messages'
@@ -51,6 +52,7 @@ export function ReactionRow({ found, answer }: { found: AreaRecommendation; answ
       )}
       {dose && dose.remarks.length > 0 && <Under>{dose.remarks.map((remark) => render(remark)).join(' ')}</Under>}
       <Checks checks={reaction.need?.checks ?? []} spread={answer.spread} />
+      {reaction.need && <Held key={reaction.need.of} need={reaction.need} areaId={found.areaId} />}
     </Row>
   )
 }

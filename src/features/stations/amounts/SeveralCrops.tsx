@@ -67,9 +67,11 @@ export function SeveralCrops({ found }: { found: AreaRecommendation }) {
                   <td key={need.of} className="px-2 text-right">
                     {need.outcome === 'unknown'
                       ? en.unknown
-                      : need.rate && need.rate.value.v > 0
-                        ? rate(need.rate.value.v, crop.use, kase.measures).amount
-                        : en.none}
+                      : need.outcome === 'check'
+                        ? en.checkFirst
+                        : need.rate && need.rate.value.v > 0
+                          ? rate(need.rate.value.v, crop.use, kase.measures).amount
+                          : en.none}
                   </td>
                 ))}
               </tr>

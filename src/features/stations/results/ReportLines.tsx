@@ -128,7 +128,9 @@ function RemedyButton({ remedy, onMend }: { remedy: Remedy; onMend: (remedy: Rem
       ? en.remedy.text(remedy.text)
       : remedy.kind === 'unit'
         ? en.remedy.unit(remedy.unit)
-        : en.remedy.buffer(remedy.buffer)
+        : remedy.kind === 'rate-unit'
+          ? en.remedy.unit(remedy.unit)
+          : en.remedy.buffer(remedy.buffer)
   return (
     <Button kind="text" onClick={() => onMend(remedy)}>
       {label}

@@ -96,9 +96,10 @@ describe('texture table (USDA Soil Survey Manual 1951; recalled), tons/acre for 
   ] as const)('%s', (_, soil, climate, pH, aim, expected) => {
     expect(rate(soil, climate, pH, aim)).toBeCloseTo(expected, 9)
   })
-  test('refuses soil below its first step, and soil at the aim', () => {
-    expect(rate('loam', 'cool', 4.4, 6.5)).toBe('lime.pH-low')
-    expect(rate('sand', 'cool', 3.4, 6.5)).toBe('lime.pH-low')
+  test('below its first step gives the amount from there up (common practice); refuses an aim below it, and soil at the aim', () => {
+    expect(rate('loam', 'cool', 4.4, 6.5)).toBeCloseTo(1.2 + 1.7, 9)
+    expect(rate('sand', 'cool', 3.4, 6.5)).toBeCloseTo(0.4 + 0.5 + 0.6, 9)
+    expect(rate('loam', 'cool', 4.2, 4.5)).toBe('lime.pH-low')
     expect(rate('loam', 'cool', 6.5, 6.5)).toBe('lime.nothing-to-raise')
   })
 })

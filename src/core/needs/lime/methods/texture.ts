@@ -10,7 +10,8 @@ import { depthOf, effectivenessOf, type LimeMethod } from '../method'
  * Lime by texture and climate, when there is no buffer reading: tons/acre of finely ground limestone
  * (effectiveness about 0.9) for a 7 in layer, linear within each step of one pH unit.
  * An aim past 6.5, where the table ends, is served to 6.5 only, with a remark.
- * Refuses a soil pH below the first step (4.5; 3.5 on sand and muck), and a pH that has reached the aim or the table's end.
+ * Below its first step (4.5; 3.5 on sand and muck) the amount from there up is a first instalment, said so.
+ * Refuses an aim below it, and a pH that has reached the aim or the table's end.
  * Source: USDA Soil Survey Manual 1951; recalled.
  */
 export const texture: LimeMethod = {
@@ -25,9 +26,9 @@ export const texture: LimeMethod = {
     const { label, limeRow, borrows } = textures[id!]
     const table = limeByTexture[climate][limeRow]
     const [first, last] = [table[0]!, table[table.length - 1]!]
-    if (pH.value.v < first.from) return refuse('lime.pH-low', { method: texture.label, low: first.from })
     const to = Math.min(aim.value.v, last.to)
     if (pH.value.v >= to) return refuse('lime.nothing-to-raise')
+    if (to <= first.from) return refuse('lime.pH-low', { method: texture.label, low: first.from })
     const parts = table.filter((step) => step.to > pH.value.v && step.from < to)
     const inputs: Record<string, Working> = {}
     const terms = parts.map((step, i) => {
@@ -50,9 +51,10 @@ export const texture: LimeMethod = {
     const remarks = [
       ...(textureByCec ? [say('texture.by-cec', { texture: label, cec: textureByCec.v })] : []),
       ...(borrows.lime ? [say('lime.borrowed-row', { texture: label, row: textures['clay-loam'].label })] : []),
+      ...(pH.value.v < first.from ? [say('lime.first-instalment', { low: first.from })] : []),
       ...(aim.value.v > last.to ? [say('lime.to-table-end', { to: last.to, aim: aim.value.v })] : []),
     ]
-    return accept({ rate, remarks })
+    return accept({ rate, remarks, beyond: pH.value.v < first.from })
   },
 }
 

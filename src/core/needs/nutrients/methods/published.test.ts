@@ -205,14 +205,14 @@ describe('a new lawn (common practice)', () => {
     expect(of(true).needs[0]!.passes).toMatchObject({ count: 2, dressings })
     expect(amounts(of(false))).toEqual({ N: 2.5, 'P₂O₅': 0, 'K₂O': 2 })
   })
-  test('a laboratory’s phosphate on turf that has enough is shown and not followed', () => {
+  test('a laboratory’s phosphate on turf that has enough is shown, and followed only once it is confirmed', () => {
     const report = {
       extractant: 'mehlich-3' as const,
       P: typed('60', 'ppm'),
       ...printed({ 'P₂O₅': typed('1 lb/1000') }),
     }
     const p = answer({ crop: 'tall-fescue' }, report).needs[1]!
-    expect([p.outcome, p.checks[0]!.amount!.value.v]).toEqual(['none', 1])
+    expect([p.outcome, p.checks[0]!.amount!.value.v]).toEqual(['check', 1])
     expect(answer({ crop: 'tall-fescue', newLawn: true }, report).needs[1]!.amount!.value.v).toBe(1)
   })
 })
