@@ -81,7 +81,7 @@ export default tseslint.config(
   },
   {
     files: ['src/core/**/*.ts'],
-    ignores: ['**/*.test.ts'],
+    ignores: ['**/*.test.ts', 'src/core/testing/tally.ts'],
     rules: {
       'no-restricted-globals': [
         'error',

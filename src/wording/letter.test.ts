@@ -9,6 +9,8 @@ import { sampleCases } from '../demo/sample-cases'
 import type { Case } from '../core/case/case'
 import type { Language } from '../core/told/text'
 import { english, type ClientWords } from './languages'
+import { worded as inWords } from './phrase'
+import type { Sentence } from '../core/told/sentence'
 import { longDate, wordLetter, type WordedLetter } from './letter'
 import { spanish } from './spanish'
 
@@ -20,6 +22,7 @@ const both: readonly (readonly [Language, ClientWords])[] = [
 ]
 const worded = (letter: Letter, [language, words]: (typeof both)[number], measures: 'feet' | 'metres' = 'feet') =>
   wordLetter(letter, words, language, measures)
+const worded_ = (sentence: Sentence, words: ClientWords) => inWords(words.matters, sentence, 'feet')
 const everyWord = ({ title, addressee, date, areas, cautions, cautionsTitle, columns, foot, signed }: WordedLetter) => [
   ...[title, addressee, date, cautionsTitle, ...columns, ...cautions, ...foot, ...signed],
   ...areas.flatMap(({ name, about, says, instead, rows }) => [
@@ -43,11 +46,37 @@ describe.each(both)('a letter in %s', (...language) => {
       const answers = recommend(kase, guides).areas.flatMap(({ answer }) => answer ?? [])
       worded(letter, language).areas.forEach(({ rows }, i) => {
         const answer = answers[i]!
-        const bag = answer.fertilizer?.mix.ok && answer.fertilizer.mix.value.barred.length === 0
-        const needs = bag ? 1 : majorsOf(answer).filter(({ passes }) => passes).length
-        const carried = minorsOf(answer).filter(({ product }) => product).length
+        const mix = answer.fertilizer?.mix.ok ? answer.fertilizer.mix.value : undefined
+        const short = mix?.supplies.filter(
+          ({ supplied, wanted }) => typeof wanted !== 'string' && supplied.value.v < 0.9 * wanted.value.v,
+        )
+        const needs =
+          mix && mix.barred.length === 0 ? 1 + short!.length : majorsOf(answer).filter(({ passes }) => passes).length
+        const carried = minorsOf(answer).filter(({ outcome }) => outcome === 'apply').length
         expect(rows).toHaveLength((doseOf(answer.reaction) ? 1 : 0) + carried + needs)
         for (const { what, amount, when } of rows) expect([what, amount, when].every((word) => word !== '')).toBe(true)
+      })
+    }
+  })
+  /** Whatever the sheets warn of, hold back or cannot tell, the client is told. */
+  test('says every ban, hold, gate, and what is short or not known', () => {
+    const [nutrients, matters] = [language[1].letter.nutrients, language[1].matters]
+    for (const [kase, letter] of letters) {
+      const answers = recommend(kase, guides).areas.flatMap(({ answer }) => answer ?? [])
+      worded(letter, language).areas.forEach(({ says, rows }, i) => {
+        const answer = answers[i]!
+        const says_ = says.toLowerCase()
+        for (const need of answer.needs) {
+          const name = nutrients[need.of]?.toLowerCase()
+          if (need.barred === 'ban') expect(says).toContain(matters['headline.P-banned']({}, 'feet'))
+          if (need.outcome === 'check') expect(says).toContain(worded_(need.why, language[1]))
+          if (name && (need.outcome === 'by-label' || need.outcome === 'unknown')) expect(says_).toContain(name)
+          if (name && need.outcome === 'apply' && !need.product && !answer.fertilizer?.mix.ok)
+            expect(rows.some(({ what }) => what.toLowerCase().startsWith(name))).toBe(true)
+        }
+        const dose = doseOf(answer.reaction)
+        if (dose && dose.passes.count > 2) expect(says).toContain(matters['headline.retest']({}, 'feet'))
+        if (dose) expect(rows[0]!.measure).toMatch(/buy \d|compre \d/)
       })
     }
   })
@@ -88,6 +117,10 @@ test('the school garden’s letter, as it is read', () => {
   expect(strip).toMatchObject({
     name: 'In-ground strip',
     about: '9 pies × 31 pies, hortalizas variadas',
-    rows: [{ what: 'cal en gránulos, dolomítica', when: 'una vez, mezclado con la tierra' }, {}],
+    rows: [
+      { what: 'cal en gránulos, dolomítica', when: 'una vez, mezclado con la tierra' },
+      { what: '21-0-0 sulfato de amonio' },
+      { what: 'potasa (K₂O)', when: 'este año, en el producto que usted elija' },
+    ],
   })
 })

@@ -1,7 +1,7 @@
 import type { Letter, LetterArea, LetterRow } from '../core/letter/letter'
 import type { Sentence } from '../core/told/sentence'
 import type { Language, Text } from '../core/told/text'
-import { gradeWords, measure, sizeWords, weight, type Measures } from './format'
+import { gradeWords, measure, places, sizeWords, weight, type Measures } from './format'
 import type { ClientWords } from './languages'
 import { passesWords } from './passes'
 import { capital, worded } from './phrase'
@@ -89,7 +89,7 @@ function wordRow(
   textOf: (text: Text) => string,
   measures: Measures,
 ) {
-  const { product, nutrient, each, bagLb, passes, once, season } = row
+  const { product, nutrient, each, all, bagLb, passes, once, season } = row
   const name = product
     ? [gradeWords(product), textOf(product.label)].filter(Boolean).join(' ')
     : letter.nutrients[nutrient!]!
@@ -97,9 +97,21 @@ function wordRow(
   return {
     what: nutrient ? `${name} (${nutrient})` : name,
     amount: weight(each.value.v, measures),
-    measure: product && bagLb !== null ? measure(each.value.v, product.lbPerCup, bagLb, measures, own) : '',
+    measure: [
+      product && bagLb !== null && measure(each.value.v, product.lbPerCup, bagLb, measures, own),
+      passes && passes.count > 1 && letter.inAll(weight(all.value.v, measures)),
+      product && bagLb !== null && toBuy(all.value.v, bagLb, letter, measures),
+    ]
+      .filter(Boolean)
+      .join('; '),
     when: [when, season && textOf(season)].filter(Boolean).join('; '),
   }
+}
+
+/** Whole bags, by weight; none where there is nothing to carry home. */
+function toBuy(all: number, bagLb: number, { buy }: ClientWords['letter'], measures: Measures): string {
+  const bags = Math.ceil(all / bagLb - 1e-9)
+  return bags > 0 ? buy(places(bags, 0), bags > 1, weight(bagLb, measures)) : ''
 }
 
 /** `19 October 2026`, `19 de octubre de 2026`; empty for what is no day. */

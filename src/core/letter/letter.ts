@@ -1,5 +1,6 @@
 import type { Case } from '../case/case'
-import { isHeld, majorsOf, minorsOf } from '../needs/need'
+import type { Supply } from '../mix/one-fertilizer'
+import { isHeld, majorsOf, minorsOf, type Need } from '../needs/need'
 import { doseOf } from '../needs/reaction'
 import type { Answer, AreaRecommendation, Recommendation } from '../recommend'
 import type { Passes } from '../passes/split'
@@ -8,7 +9,7 @@ import { say, type Sentence } from '../told/sentence'
 import type { Text } from '../told/text'
 import type { Size } from '../ground/sized'
 import type { MajorNutrient, OtherNutrient } from '../units/quantity'
-import type { Derived } from '../workings'
+import { derive, type Derived } from '../workings'
 
 /** What the client takes home, before it is put into a language: every rendering of it only words and lays it out. */
 export interface Letter {
@@ -45,6 +46,8 @@ export interface LetterRow {
   /** What it is put on for, where its name does not say; or the nutrient itself, while no product is chosen. */
   readonly nutrient: MajorNutrient | OtherNutrient | null
   readonly each: Derived
+  /** In all of its passes, lb. */
+  readonly all: Derived
   /** Weight of a bag, lb, where it is a product. */
   readonly bagLb: number | null
   readonly passes: Passes | null
@@ -104,7 +107,18 @@ function saysOf({ matters: { ahead, after }, reaction, needs }: Answer): readonl
   const confirmed = needs.flatMap(({ of, confirmed: word }) =>
     word ? [word.against, say('held.confirmed', { of, reason: word.reason, by: word.by })] : [],
   )
-  return [...ahead, onPH, ...held, ...confirmed, ...after]
+  const dose = doseOf(reaction)
+  const retest = dose && dose.passes.count > 2 ? [say('headline.retest')] : []
+  return [...ahead, onPH, ...retest, ...held, ...confirmed, ...after, ...openOf(needs)]
+}
+
+/** What is short and has no row, and what nobody can tell yet. */
+function openOf(needs: readonly Need[]): readonly Sentence[] {
+  const unknown = needs.filter(({ of, outcome }) => outcome === 'unknown' && of !== 'lime' && of !== 'sulfur')
+  return [
+    ...needs.filter(({ outcome }) => outcome === 'by-label').map(({ of }) => say('short.by-label', { nutrient: of })),
+    ...(unknown.length > 0 ? [say('short.not-known', { nutrients: unknown.map(({ of }) => of).join(' ') })] : []),
+  ]
 }
 
 /** Lime or sulfur, what carries the minor elements, then the fertilizer chosen, or the bare nutrients where none is. */
@@ -115,15 +129,26 @@ function rowsOf(found: Answered): readonly LetterRow[] {
   if (fertilizer?.mix.ok && fertilizer.mix.value.barred.length === 0) {
     const { passes } = fertilizer.mix.value
     const { material: product, bagLb } = fertilizer
-    return [...rows, { product, nutrient: null, each: passes.each, bagLb, passes, once: 'worked-in', season }]
+    const chosen: LetterRow = {
+      product,
+      nutrient: null,
+      each: passes.each,
+      all: fertilizer.mix.value.amount,
+      bagLb,
+      passes,
+      once: 'worked-in',
+      season,
+    }
+    return [...rows, chosen, ...shortOf(fertilizer.mix.value.supplies)]
   }
-  const bare = majorsOf(answer).flatMap(({ of, passes }): LetterRow[] =>
+  const bare = majorsOf(answer).flatMap(({ of, amount, passes }): LetterRow[] =>
     passes
       ? [
           {
             product: null,
             nutrient: of,
             each: passes.each,
+            all: amount!,
             bagLb: null,
             passes,
             once: 'this-year',
@@ -135,6 +160,25 @@ function rowsOf(found: Answered): readonly LetterRow[] {
   return [...rows, ...bare]
 }
 
+/** So much of a need may be missing before it is worth a row of its own. Source: common practice. */
+const enough = 0.9
+
+/** What the chosen bag leaves short. */
+const shortOf = (supplies: readonly Supply[]): readonly LetterRow[] =>
+  supplies.flatMap(({ nutrient, supplied, wanted }): LetterRow[] => {
+    if (wanted === 'none' || wanted === 'unknown' || supplied.value.v >= enough * wanted.value.v) return []
+    const left = derive(
+      `lb ${nutrient}`,
+      'wanted - supplied',
+      { wanted, supplied },
+      say('mix.left-short', { nutrient }),
+      'arithmetic',
+    )
+    return [
+      { product: null, nutrient, each: left, all: left, bagLb: null, passes: null, once: 'this-year', season: null },
+    ]
+  })
+
 function reactionRow({ answer, planted }: Answered): readonly LetterRow[] {
   const dose = doseOf(answer.reaction)
   if (!dose) return []
@@ -145,6 +189,7 @@ function reactionRow({ answer, planted }: Answered): readonly LetterRow[] {
       product: product.material,
       nutrient: null,
       each: passes.each,
+      all: product.amount,
       bagLb: product.bagLb,
       passes,
       once,
@@ -153,19 +198,21 @@ function reactionRow({ answer, planted }: Answered): readonly LetterRow[] {
   ]
 }
 
+/** What carries each minor element, or the element itself where no product is settled on. */
 const carrierRows = (answer: Answer): readonly LetterRow[] =>
-  minorsOf(answer).flatMap(({ of, product }) =>
-    product
-      ? [
-          {
-            product: product.material,
-            nutrient: of,
-            each: product.amount,
-            bagLb: product.bagLb,
-            passes: null,
-            once: 'spread' as const,
-            season: null,
-          },
-        ]
-      : [],
-  )
+  minorsOf(answer).flatMap(({ of, outcome, amount, product }): LetterRow[] => {
+    if (outcome !== 'apply' || !amount) return []
+    const all = product?.amount ?? amount
+    return [
+      {
+        product: product?.material ?? null,
+        nutrient: of,
+        each: all,
+        all,
+        bagLb: product?.bagLb ?? null,
+        passes: null,
+        once: product ? 'spread' : 'this-year',
+        season: null,
+      },
+    ]
+  })

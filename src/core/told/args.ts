@@ -152,6 +152,7 @@ export interface Args {
   readonly 'meaning.tri-state-maintain': { crop: Text; element: string }
   readonly 'minimum.enough': { crop: Text; minimum: number; nutrient: string; value: number }
   readonly 'minimum.needed': { crop: Text; minimum: number; nutrient: string; value: number }
+  readonly 'mix.left-short': { nutrient: string }
   readonly 'mix.amount': { nutrient: string }
   readonly 'mix.no-chloride': { crop: Text }
   readonly 'mix.no-nitrate': { crop: Text }
@@ -188,6 +189,8 @@ export interface Args {
   readonly 'passes.count': { cap: number; unit: string }
   readonly 'passes.each': { count: number }
   readonly 'plan.echo': { area: number; holes: number; shapes: number }
+  readonly 'short.by-label': { nutrient: string }
+  readonly 'short.not-known': { nutrients: string }
   readonly 'plausible.bases': { bases: number; cec: number; which: string }
   readonly 'plausible.bases-few': { bases: number; cec: number; which: string }
   readonly 'plausible.bases-halved': { bases: number; cec: number; which: string }

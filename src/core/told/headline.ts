@@ -31,19 +31,21 @@ export function headline(
   reading: readonly ReadingLine[],
   { weak = false, potted = false } = {},
 ): Matters {
+  const banned = needs.some(({ barred }) => barred === 'ban') ? [say('headline.P-banned')] : []
   const classOf = (line: string) => reading.find(({ id }) => id === line)?.className
   const lead = classOf('lead')
   if (lead && lead !== 'below-precaution')
-    return matters({ ahead: [say(`headline.lead-${lead as Exclude<LeadClass, 'below-precaution'>}`)] })
+    return matters({ ahead: [say(`headline.lead-${lead as Exclude<LeadClass, 'below-precaution'>}`)], after: banned })
   if (potted) {
     const short = needs.some(({ outcome }) => outcome === 'in-feed')
     return matters({ after: [say(short ? 'headline.mix-short' : 'headline.mix')] })
   }
-  if (ph.because === 'sodic') return matters({ ahead: [say('headline.sodic')] })
+  if (ph.because === 'sodic') return matters({ ahead: [say('headline.sodic')], after: banned })
   const salty = reading.some(({ id, distance }) => id === 'salts' && distance !== undefined && distance > 0)
   const onPH = say(`headline.${ph.outcome}`, isApplied(ph.need) ? { passes: ph.need.passes.count } : {})
   if (weak && !salty && allIsWell(ph, needs, reading)) return matters({ after: [say('headline.look-elsewhere')] })
-  const after = onFeeding(ph, needs, reading)
+  const feeding = onFeeding(ph, needs, reading)
+  const after = [...feeding, ...banned.filter(({ key }) => feeding.every((one) => one.key !== key))]
   return salty ? matters({ ahead: [say('headline.salts')], after }) : matters({ onPH: [onPH], after })
 }
 

@@ -26,6 +26,8 @@ export const letter = {
     spread: 'once, spread evenly',
     'this-year': 'this year, in a product of your choice',
   } satisfies Record<LetterRow['once'], string> as Readonly<Record<LetterRow['once'], string>>,
+  inAll: (all: string) => `${all} in all`,
+  buy: (bags: string, several: boolean, bag: string) => `buy ${bags} ${several ? 'bags' : 'bag'} of ${bag}`,
   inFeed: (names: string, how: string) => `${names}: ${how}`,
   nutrients: nutrient,
 } as const

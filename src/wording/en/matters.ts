@@ -59,6 +59,14 @@ export const matters = {
     `The report asks for ${places(num(a.rate), num(a.rate) < 10 ? 1 : 0)} lb of ${stuff[text(a.of)]} on 1,000 ft², and ${text(a.most)} is more than any ground is given in a year: most likely a unit is wrong. Nothing is put on until it is checked.`,
   'held.confirmed': (a) =>
     `The figure for ${stuff[text(a.of)]} goes against the reading and was confirmed${a.by === '' ? '' : ` by ${text(a.by)}`}: ${text(a.reason)}`,
+  'headline.retest': () => 'Test again before the later passes: what is left of them follows from that.',
+  'short.by-label': (a) =>
+    `${capital(nutrient[text(a.nutrient)]!)} is low: give a product that holds it, as much as its label says.`,
+  'short.not-known': (a) =>
+    `Nothing can be said yet of ${text(a.nutrients)
+      .split(' ')
+      .map((one) => nutrient[one]!)
+      .join(', ')}.`,
   'headline.check': () => 'Check first: the laboratory’s figure goes against the reading.',
   'headline.lime': (a) =>
     num(a.passes) > 1

@@ -25,6 +25,8 @@ export const letter: LetterWords = {
     spread: 'una vez, parejo',
     'this-year': 'este año, en el producto que usted elija',
   },
+  inAll: (all) => `${all} en total`,
+  buy: (bags, several, bag) => `compre ${bags} ${several ? 'bolsas' : 'bolsa'} de ${bag}`,
   inFeed: (names, how) => `${names}: ${how}`,
   nutrients: {
     N: 'nitrógeno',

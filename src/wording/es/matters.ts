@@ -70,6 +70,14 @@ export const matters: MatterWords = {
     `El análisis pide ${places(num(a.rate), num(a.rate) < 10 ? 1 : 0)} lb de ${materia(a.of)} por 1,000 pies²; más de ${String(a.most)} no se pone en un año en ningún suelo: tal vez la unidad está mal. No ponga nada hasta que se revise.`,
   'held.confirmed': (a) =>
     `La cifra de ${materia(a.of)} va en contra de la lectura y fue confirmada${a.by === '' ? '' : ` por ${texto(a.by)}`}: ${texto(a.reason)}`,
+  'headline.retest': () => 'Vuelva a analizar antes de las últimas aplicaciones: de eso depende lo que falte.',
+  'short.by-label': (a) =>
+    `${capital(letter.nutrients[String(a.nutrient)]!)}: falta. Use un producto que lo tenga, según su etiqueta.`,
+  'short.not-known': (a) =>
+    `Nada se puede decir todavía de: ${String(a.nutrients)
+      .split(' ')
+      .map((one) => letter.nutrients[one]!)
+      .join(', ')}.`,
   'headline.check': () => 'Primero hay que revisar: la cifra del laboratorio va en contra de la lectura.',
   'headline.lime': (a) =>
     num(a.passes) > 1

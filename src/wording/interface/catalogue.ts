@@ -464,6 +464,7 @@ export const en: Phrases = {
   'mix.bags': () => 'Whole bags to buy',
   'mix.left-over': () => 'Left in the last bag',
   'mix.supplied': (a) => `${capital(nutrient[text(a.nutrient)]!)} it brings`,
+  'mix.left-short': (a) => `${text(a.nutrient)} wanted, less what the chosen bag brings`,
   'mix.over': () => 'Brought, less wanted',
   'mix.over-none': () => 'Brought, and none is wanted',
   'mix.P-banned': () => 'It carries phosphorus, which is banned here. Choose one with 0 in the middle.',

@@ -18,9 +18,9 @@ const others: ReadonlySet<string> = new Set(['/case', '/rescue'])
 /** Says on every page that lives from the database that it does not open, and why; tries again until it does. */
 export function Database() {
   const path = usePathname()
-  const [state, setState] = useState<State | null>(null)
+  const [state, setState] = useState<State | null>(() => (typeof indexedDB === 'undefined' ? 'missing' : null))
   useEffect(() => {
-    if (typeof indexedDB === 'undefined') return setState('missing')
+    if (typeof indexedDB === 'undefined') return
     let timer = setTimeout(() => setState('slow'), patience)
     let over = false
     db.on('blocked', () => !over && setState('blocked'))
