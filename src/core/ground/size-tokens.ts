@@ -16,6 +16,12 @@ export interface Mark {
   readonly at: number
   readonly mark: '+' | '-' | 'x' | '@' | '(' | ')'
 }
+/** A word that makes a circle of the length beside it: of its diameter, or of its radius. */
+export interface Round {
+  readonly kind: 'round'
+  readonly at: number
+  readonly radius: boolean
+}
 export type SizeToken = Measure | Mark
 
 /** Why a text is no size. Thrown inside this folder only; `readSize` hands it on as a value. */

@@ -111,3 +111,50 @@ describe('sizes as people write them (areas by definition of the units)', () => 
     )
   })
 })
+
+/** Written from what people mean, beside the reader: a sum of parts, each of them so many ft². */
+describe('shapes, sums, differences and counts in one line', () => {
+  const length = fc.integer({ min: 1, max: 90 })
+  const parts = fc.oneof(
+    fc.tuple(length, length).map(([a, b]) => [`${a}x${b}`, a * b] as const),
+    fc.tuple(length, length).map(([a, b]) => [`${a} ft by ${b} ft`, a * b] as const),
+    length.map((d) => [`${d} ft circle`, (Math.PI * d * d) / 4] as const),
+    length.map((d) => [`circle ${d} ft`, (Math.PI * d * d) / 4] as const),
+    length.map((r) => [`${r} ft radius`, Math.PI * r * r] as const),
+    length.map((d) => [`${d} ft in diameter`, (Math.PI * d * d) / 4] as const),
+    length.map((a) => [`${a} sq ft`, a] as const),
+    fc
+      .tuple(length, length, length)
+      .map(([a, b, c]) => [`(${a}x${b} + ${c} ft circle)`, a * b + (Math.PI * c * c) / 4] as const),
+  )
+  const signed = fc.array(fc.tuple(fc.constantFrom('+', '-'), parts), { maxLength: 4 })
+  test('come to what their parts come to, or are refused', () => {
+    let read = 0
+    fc.assert(
+      fc.property(parts, signed, fc.integer({ min: 1, max: 9 }), ([first, area], others, count) => {
+        const sum = others.reduce((now, [sign, [, v]]) => (sign === '+' ? now + v : now - v), area)
+        const text = `${count > 1 ? `${count} @ ` : ''}${[first, ...others.map(([sign, [words]]) => `${sign} ${words}`)].join(' ')}`
+        fc.pre(text.length <= 120)
+        const found = ft2(text)
+        if (sum <= 1e-9) return expect(found).toBe('size.zero')
+        read += 1
+        expect(Number(found) / (sum * count)).toBeCloseTo(1, 9)
+      }),
+      { numRuns: 2_000 },
+    )
+    expect(read).toBeGreaterThan(1_000)
+  })
+  test.each([
+    ['4 ft circle + 4 ft circle', 8 * Math.PI],
+    ['10 ft circle - 4 ft circle', 21 * Math.PI],
+    ['4 ft circle + 10x20', 4 * Math.PI + 200],
+    ['6 @ 50 sq ft', 300],
+    ['3 @ 4 ft circle', 12 * Math.PI],
+  ])('“%s”', (text, expected) => expect(ft2(text)).toBeCloseTo(expected, 9))
+  test.each([
+    ['4 ft circle x 3', 'size.circle-area'],
+    ['4x8 circle', 'size.circle-area'],
+    ['10x10 + circle', 'size.no-diameter'],
+    ['4 ft circle 3', 'size.unexpected'],
+  ])('“%s” is refused with %s', (text, key) => expect(ft2(text)).toBe(key))
+})

@@ -4,13 +4,23 @@ import { feetPerMetre, sqFtPerAcre, sqFtPerSqMetre } from '../units/factors'
 import { derive } from '../workings'
 import type { Shape, Size } from './sized'
 import { readNamed, type Named } from './named-size'
-import { short, sizeTokens, unreadable, Unreadable, type Mark, type Measure, type SizeToken } from './size-tokens'
+import {
+  short,
+  sizeTokens,
+  unreadable,
+  Unreadable,
+  type Mark,
+  type Measure,
+  type Round,
+  type SizeToken,
+} from './size-tokens'
 
 type Measures = 'feet' | 'metres'
 
 /**
  * Reads a size as people write it: `12x18`, `12' 6" x 8'`, `3.5 m x 2 m`, `2 @ 4x8`, `30 ft circle`,
- * `0.25 ac`, `450 sq ft`, `30+12 x 10` (× binds before +), and shapes by name as `readNamed` has them. Numbers without a unit are feet or metres as `measures` says.
+ * `0.25 ac`, `450 sq ft`, `30+12 x 10` (× binds before +), `10 ft circle - 4 ft circle + 3x4`, and shapes by name as
+ * `readNamed` has them. Numbers without a unit are feet or metres as `measures` says.
  * A length may be in paces: `20 paces x 14 paces`.
  * Refuses what it cannot read, with the place; a length alone; a volume; and nothing.
  *
@@ -47,25 +57,24 @@ const sizeOfNamed = ({ shape, area, lengths, simpson, ring }: Named, measures: M
 export const usualPace = 2.5
 const isPaced = (text: string) => /\bpaces?\b/i.test(text)
 
-const roundWords = /\b(?:in diameter|diameter|dia|across|circle|round|radius|r)\b|ø/gi
+const roundWords = /\b(?:in diameter|in radius|diameter|dia|across|circles?|round|radius|r)\b|ø/gi
+const isRadius = (word: string) => /^(?:in )?ra|^r$/i.test(word)
 const largest = 100_000 * sqFtPerAcre
 
 function read(text: string, measures: Measures, pace: number): Size {
-  const words = text.match(roundWords) ?? []
+  const rounds = [...text.matchAll(roundWords)].map(({ 0: word, index: at }): Round => ({
+    kind: 'round',
+    at,
+    radius: isRadius(word),
+  }))
   const tokens = sizeTokens(
     text.replace(roundWords, (word) => ' '.repeat(word.length)),
     pace,
   )
-  if (tokens.length === 0) return unreadable(words.length > 0 ? 'size.no-diameter' : 'size.empty')
-  const { part, count } = parse(tokens, measures)
-  const { expression, shape } =
-    words.length > 0
-      ? circle(
-          part,
-          measures,
-          words.some((word) => /^r/i.test(word) && !/^round/i.test(word)),
-        )
-      : flat(part, measures)
+  if (tokens.length === 0) return unreadable(rounds.length > 0 ? 'size.no-diameter' : 'size.empty')
+  const all = [...tokens, ...rounds].sort((a, b) => a.at - b.at)
+  const { part, count } = parse(all, measures)
+  const { expression, shape } = flat(part, measures)
   const area = derive('ft²', count === 1 ? expression : `${count} * (${expression})`, {}, say('size.typed'), 'reported')
   if (!(area.value.v > 0)) unreadable('size.zero')
   if (area.value.v > largest) unreadable('size.huge')
@@ -99,6 +108,8 @@ interface Part {
   /** ft or ft² in one of the unit it was written in. */
   readonly unit: number
   readonly sides?: readonly [number, number]
+  /** Of a circle alone, ft. */
+  readonly diameter?: number
 }
 
 /** What a bare number is taken for beside a length, or an area. */
@@ -115,8 +126,8 @@ function inUnit(part: Part, of: Measure['of'], unit: number): Part {
   }
 }
 
-/** Recursive descent over the tokens: count @ sum, sum of products, product of two sides. */
-function parse(tokens: readonly SizeToken[], measures: Measures): { part: Part; count: number } {
+/** Recursive descent over the tokens: count @ sum, sum of products, product of two sides, a side that is made round. */
+function parse(tokens: readonly (SizeToken | Round)[], measures: Measures): { part: Part; count: number } {
   let next = 0
   const take = (...wanted: Mark['mark'][]): Mark['mark'] | undefined => {
     const token = tokens[next]
@@ -124,11 +135,11 @@ function parse(tokens: readonly SizeToken[], measures: Measures): { part: Part; 
     next += 1
     return token.mark
   }
-  const unexpected = (token: SizeToken | undefined) =>
+  const unexpected = (token: SizeToken | Round | undefined) =>
     token
       ? unreadable('size.unexpected', {
           at: token.at + 1,
-          what: token.kind === 'mark' ? token.mark : String(token.value),
+          what: token.kind === 'mark' ? token.mark : token.kind === 'round' ? 'circle' : String(token.value),
         })
       : unreadable('size.ends')
 
@@ -153,6 +164,7 @@ function parse(tokens: readonly SizeToken[], measures: Measures): { part: Part; 
     const left = side()
     if (!take('x')) return left
     const right = side()
+    if (left.diameter !== undefined || right.diameter !== undefined) unreadable('size.circle-area')
     if (left.of === 'area' || right.of === 'area' || take('x')) unreadable('size.three-factors')
     // In `12x18 m` the unit speaks for both sides.
     const usual = bareUnit('length', measures)
@@ -166,7 +178,30 @@ function parse(tokens: readonly SizeToken[], measures: Measures): { part: Part; 
     }
   }
 
+  function takeRounds(): readonly Round[] {
+    const taken: Round[] = []
+    for (let token = tokens[next]; token?.kind === 'round'; token = tokens[next]) {
+      taken.push(token)
+      next += 1
+    }
+    return taken
+  }
+
+  /** `30 ft circle`, `circle 30 ft`, `radius 15 ft`, `30 ft in diameter`. */
   function side(): Part {
+    const before = takeRounds()
+    if (before.length > 0 && tokens[next] === undefined) unreadable('size.no-diameter')
+    const length = plainSide()
+    const rounds = [...before, ...takeRounds()]
+    if (rounds.length === 0) return length
+    if (length.of === 'area') return unreadable('size.circle-area')
+    const times = rounds.some(({ radius }) => radius) ? 2 : 1
+    const diameter = inUnit(length, 'length', bareUnit('length', measures)).v * times
+    const v = (Math.PI / 4) * diameter ** 2
+    return { of: 'area', v, unit: 1, expression: `pi / 4 * ${short(diameter)}^2`, diameter }
+  }
+
+  function plainSide(): Part {
     if (take('(')) {
       const inner = sum()
       if (!take(')')) unreadable('size.bracket', { at: (tokens[next]?.at ?? tokens.at(-1)!.at + 1) + 1 })
@@ -195,17 +230,10 @@ interface Outlined {
   readonly shape: Shape
 }
 
-function circle(part: Part, measures: Measures, byRadius: boolean): Outlined {
-  if (part.of === 'area') return unreadable('size.circle-area')
-  const diameter = inUnit(part, 'length', bareUnit('length', measures)).v * (byRadius ? 2 : 1)
-  return {
-    expression: `pi / 4 * ${short(diameter)}^2`,
-    shape: { kind: 'circle', diameter },
-  }
-}
-
 function flat(part: Part, measures: Measures): Outlined {
   if (part.of === 'length') return unreadable('size.length')
+  if (part.diameter !== undefined)
+    return { expression: part.expression, shape: { kind: 'circle', diameter: part.diameter } }
   const { v, expression, sides } = inUnit(part, 'area', bareUnit('area', measures))
   if (!sides) return { expression, shape: { kind: 'plain', area: v } }
   const [width, length] = sides

@@ -520,5 +520,6 @@ function sizeEcho(a: ArgsOf<'size.echo'>, m: Measures): string {
     const [x, y, z] = a.sum.split(' ')
     return `${x} + ${y} × ${z} = ${total}; write (${x}+${y}) x ${z} for ${area((Number(x) + Number(y)) * Number(z) * (m === 'feet' ? 1 : 10.7639104167), m)}`
   }
-  return each ? `${count}${each} = ${total}` : `${count}${total}`
+  if (each) return `${count}${each} = ${total}`
+  return count ? `${count}${area(num(a.area) / num(a.count), m)} = ${total}` : total
 }
