@@ -84,12 +84,16 @@ function words(measure: Measure, measures: Measures, own: MeasureWords): string 
     const { bags, bagLb, restLb } = measure
     const bag = weight(bagLb, measures)
     const rest = weigh(restLb, measures).lb > 0 ? weight(restLb, measures) : ''
-    if (bags === 0) return own.partOfBag(bag)
+    if (bags === 0) return restLb < bagLb / 2 ? own.partOfBag(bag) : own.ofBag(weight(restLb, measures), bag)
     const whole = own.bags(places(bags, 0), bag, bags > 1)
     return rest ? own.bagsAnd(whole, rest) : whole
   }
   const { kind, count } = measure
   if (count === 0) return kind === 'teaspoons' ? own.underQuarterTeaspoon : own.veryLittle
+  if (measure.kind === 'buckets') {
+    const percent = Math.round(measure.error * 100)
+    return `${own.buckets(count)}${percent === 0 ? '' : own.off(Math.abs(percent), percent > 0)}`
+  }
   if (kind === 'millilitres') return `${count} mL`
   if (kind === 'litres') return `${places(count, 2)} L`
   return own[kind](count)

@@ -17,7 +17,8 @@ export interface Weighed {
 /** The same weight as a person carries it. */
 export type Measure =
   | { readonly kind: 'teaspoons' | 'tablespoons' | 'cups' | 'litres' | 'millilitres'; readonly count: number }
-  | { readonly kind: 'buckets'; readonly count: number }
+  /** What a bucket so full holds too much, or too little where it is below 0, as a share of the weight. */
+  | { readonly kind: 'buckets'; readonly count: number; readonly error: number }
   | { readonly kind: 'bags'; readonly bags: number; readonly bagLb: number; readonly restLb: number }
 
 const nearest = (value: number, step: number) => Math.round(value / step) * step
@@ -61,9 +62,11 @@ export function weigh(lb: number, measures: 'feet' | 'metres'): Weighed {
 }
 
 const bucketGallons = 5
+/** More are carried in a bucket; fewer do not fill its half. */
+const mostCups = 36
 
 /**
- * Turns a weight into spoons and cups (under 2 lb), cups or five-gallon buckets (to 40 lb), then bags and pounds.
+ * Turns a weight into spoons and cups (under 2 lb), cups or quarters of five-gallon buckets (to 40 lb), then bags and pounds.
  * In metres: millilitres and litres to 18 kg, then bags.
  *
  * @param lb weight of product, lb
@@ -87,7 +90,10 @@ export function scoop(lb: number, lbPerCup: number, bagLb: number, measures: 'fe
   if (tablespoons < 0.875) return { kind: 'teaspoons', count: nearest(tablespoons * teaspoonsPerTablespoon, 0.25) }
   if (cups < 0.25) return { kind: 'tablespoons', count: nearest(tablespoons, 0.5) }
   const buckets = cups / (bucketGallons * cupsPerGallon)
-  if (cups > 24) return { kind: 'buckets', count: nearest(buckets, buckets < 0.375 ? 0.125 : 0.25) }
+  if (cups > mostCups) {
+    const count = nearest(buckets, 0.25)
+    return { kind: 'buckets', count, error: count / buckets - 1 }
+  }
   return { kind: 'cups', count: nearest(cups, cups < 6 ? 0.25 : cups < 12 ? 0.5 : 1) }
 }
 

@@ -7,7 +7,7 @@ export const en = {
   counterWhy: 'A client is waiting: a pH, a crop and a size give the answer at once.',
   startWhy: 'A property with its areas, its reports and a letter to take home.',
   samples: 'Load the sample cases',
-  samplesWhy: 'Three cases of an invented office, to look around in. They can be removed again.',
+  samplesWhy: 'Eight cases of an invented office, to look around in. They can be removed again.',
   removeSamples: 'Remove the sample cases',
   open: 'Open a file',
   openWhy: 'A case that someone handed over, or a backup.',
