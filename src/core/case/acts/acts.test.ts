@@ -1,10 +1,11 @@
 import { oneArea, typed } from '../../testing/one-area'
 import { guides } from '../../guides/guides'
 import { blankReport, blankSample } from '../blank'
+import type { Case } from '../case'
 import { membersOf } from '../members'
 import { followSchool } from './choices'
 import { scalePicture, setPicture } from './plan'
-import { addReport, fillLine } from './reports'
+import { addReport, fillLine, leadWhereNewer } from './reports'
 import { addSamples, needSamples, sendSamples } from './samples'
 
 describe('what is done to a case', () => {
@@ -45,4 +46,28 @@ describe('what is done to a case', () => {
       bag: '1',
       retest: '2',
     }))
+})
+
+/** Common practice: the newest report leads. */
+describe('a report of a later day', () => {
+  const dated = (id: string, date: string) => ({ ...blankReport(id), date, areas: { a: true as const } })
+  const inForce = (kase: Case) => kase.areas[0]!.reportId
+  test.each([
+    ['2024-05-01', '2026-05-01', 'new'],
+    ['2026-05-01', '2024-05-01', 'old'],
+    ['2026-05-01', '2026-05-01', 'old'],
+    ['', '2026-05-01', 'old'],
+    ['2024-05-01', '', 'old'],
+    ['2024-05-01', '2026', 'old'],
+  ])('beside one of “%s”, one of “%s”: %s is in force', (old, later, leads) => {
+    const one = { ...oneArea({}, null), reports: [dated('old', old)] }
+    const before = { ...one, areas: one.areas.map((area) => ({ ...area, reportId: 'old' })) }
+    expect(inForce(addReport(dated('new', later), guides)(before))).toBe(leads)
+    const typedLater = addReport(dated('new', ''), guides)(before)
+    const redated = {
+      ...typedLater,
+      reports: typedLater.reports.map((report) => (report.id === 'new' ? dated('new', later) : report)),
+    }
+    expect(inForce(leadWhereNewer('new', guides)(redated))).toBe(leads)
+  })
 })

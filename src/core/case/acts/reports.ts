@@ -16,8 +16,36 @@ export const addReport =
       isMember(report.areas, areaId) && (inForce === 'always' || (inForce === 'where-none' && now === null))
     const added = { ...kase, reports: [...kase.reports, report] }
     const led = withAreas(added, (area) => (rates(area.id, area.reportId) ? { ...area, reportId: report.id } : area))
-    return pinGuides(report.id, guides)(led)
+    const pinned = pinGuides(report.id, guides)(led)
+    return inForce === 'where-none' ? leadWhereNewer(report.id, guides)(pinned) : pinned
   }
+
+/**
+ * Puts a report in force in the areas that it speaks of and whose report is of an earlier day. Where a day is not known
+ * nothing is put in force by itself; what an advisor chose before stays until a day is typed anew.
+ */
+export const leadWhereNewer =
+  (reportId: string, guides: readonly Guide[]): Act =>
+  (kase) => {
+    const date = dayOf(kase, reportId)
+    const reportIsNewer = (now: string | null) => {
+      const other = now === null ? '' : dayOf(kase, now)
+      return date !== '' && other !== '' && other < date
+    }
+    const covered = kase.reports.find(({ id }) => id === reportId)?.areas ?? {}
+    const led = withAreas(kase, (area) =>
+      isMember(covered, area.id) && area.reportId !== reportId && reportIsNewer(area.reportId)
+        ? { ...area, reportId }
+        : area,
+    )
+    return led === kase ? kase : pinGuides(reportId, guides)(led)
+  }
+
+/** `2026-05-12`; empty while it is not whole. */
+const dayOf = ({ reports }: Case, id: string): string => {
+  const date = reports.find((one) => one.id === id)?.date ?? ''
+  return /^\d{4}-\d\d-\d\d$/.test(date) ? date : ''
+}
 
 /** Rates the areas in which this report is in force by a guide that speaks for its extractant, where theirs does not. */
 export const pinGuides =

@@ -6,7 +6,7 @@ import { blankReport } from '@/core/case/blank'
 import type { LineField, Original, Report } from '@/core/case/case'
 import type { AreaInSeason } from '@/core/case/in-season'
 import { withEntry, type Act } from '@/core/case/acts/act'
-import { addReport, pinGuides } from '@/core/case/acts/reports'
+import { addReport, leadWhereNewer, pinGuides } from '@/core/case/acts/reports'
 import type { ExtractantId } from '@/core/guides/guide'
 import { guidesFor } from '@/core/guides/choose'
 import { isElement, lineUnit, readLine, recommendedIn } from '@/core/report/lines'
@@ -34,7 +34,9 @@ export function useReport(area: AreaInSeason, id: string, paper: ReportLayout = 
     (recipe: (report: Draft<Report>) => void): Act =>
     (kase) => {
       const there = started(kase)
-      return { ...there, reports: withEntry(there.reports, id, (report) => produce(report, recipe)) }
+      const changed = { ...there, reports: withEntry(there.reports, id, (report) => produce(report, recipe)) }
+      const dayOf = (one: typeof kase) => one.reports.find((report) => report.id === id)?.date
+      return dayOf(changed) === dayOf(there) ? changed : leadWhereNewer(id, guides)(changed)
     }
   const change = (recipe: (report: Draft<Report>) => void) => act(changing(recipe))
   const setLine = (field: LineField, typed: Typed) =>
