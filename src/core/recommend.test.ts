@@ -5,7 +5,8 @@ import type { Case, Report } from './case/case'
 import type { Crop } from './guides/crop'
 import { guides } from './guides/guides'
 import type { Limits } from './guides/limits'
-import type { Acidifier, Lime } from './shelf/product'
+import type { Acidifier, Fertilizer, Lime } from './shelf/product'
+import type { OneFertilizer } from './mix/one-fertilizer'
 import { withSchools } from './guides/schools'
 import { oneArea, printed, typed } from './testing/one-area'
 import { majorsOf, minorsOf } from './needs/need'
@@ -319,6 +320,20 @@ function reactionKeeps(ph: Reaction, { lime, sulfur }: Limits, any: Any, crop: C
   if (notOnFood) expect(crop.edible).toBe(false)
 }
 
+/** Whatever a product is measured by, nothing that it carries goes past its own cap. Caps: common practice. */
+function mixKeeps({ rate, passes, barred }: OneFertilizer, material: Fertilizer, any: Any, crop: Crop, limits: Limits) {
+  const { grade, firstYearN, slowNitrogen } = material.feeding
+  const slow = any.slow === null ? slowNitrogen : any.slow / 100
+  const each = (percent: number) => ((rate.value.v / passes.count) * percent) / 100
+  if (crop.use !== 'lawn' && passes.count < 500) {
+    const most = any.texture === 'sand' ? limits.bed.onSand.N : limits.bed.nitrogenPerPass
+    expect(each(grade.N) * firstYearN * (1 - slow)).toBeLessThanOrEqual(most + hair)
+  }
+  for (const nutrient of ['P₂O₅', 'K₂O'] as const)
+    if ((rate.value.v * grade[nutrient]) / 100 > 15 + hair)
+      expect(barred.map(({ key }) => key)).toContain('mix.too-much')
+}
+
 function needsKeep(found: Answer, any: Any, crop: Crop, limits: Limits) {
   const [needs, { fertilizer }] = [majorsOf(found), found]
   const p = needs[1]!
@@ -339,7 +354,9 @@ function needsKeep(found: Answer, any: Any, crop: Crop, limits: Limits) {
     expect(any.beansNext).toBe(false)
     expect(boron.rate!.value.v * 43.56).toBeLessThanOrEqual(limits.boron.perYear + hair)
   }
-  if (!turf || !fertilizer?.mix.ok) return
+  if (!fertilizer?.mix.ok) return
+  mixKeeps(fertilizer.mix.value, fertilizer.material, any, crop, limits)
+  if (!turf) return
   const { rate, passes } = fertilizer.mix.value
   const slow = any.slow === null ? fertilizer.material.feeding.slowNitrogen : any.slow / 100
   const nitrogen = (rate.value.v / passes.count) * (fertilizer.material.feeding.grade.N / 100)

@@ -2,7 +2,7 @@ import { proxy, transfer } from 'comlink'
 import type { Backup, OnProgress, OpenedBackup, PackedBackup } from '../store/backup-file'
 import type { BackupWork } from './backup.worker'
 import { inWorker } from './in-worker'
-import { watchedWorker } from '../ui/lost-parts'
+import { watchedWorker } from './watched-worker'
 
 const start = () => watchedWorker(new Worker(new URL('./backup.worker.ts', import.meta.url), { type: 'module' }))
 

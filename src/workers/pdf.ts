@@ -1,4 +1,4 @@
-import { watchedWorker } from '../ui/lost-parts'
+import { watchedWorker } from './watched-worker'
 
 /** A worker that reads PDFs. */
 export const pdfWorker = (): Worker =>

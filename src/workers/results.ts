@@ -4,7 +4,7 @@ import type { ListedResults, OpenedResults } from '../schemas/results-file/open'
 import type { ImportedSample, OnProgress } from '../schemas/results-file/take'
 import { inWorker } from './in-worker'
 import type { ResultsWork } from './results.worker'
-import { watchedWorker } from '../ui/lost-parts'
+import { watchedWorker } from './watched-worker'
 
 const start = () => watchedWorker(new Worker(new URL('./results.worker.ts', import.meta.url), { type: 'module' }))
 

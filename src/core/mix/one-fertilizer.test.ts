@@ -1,3 +1,7 @@
+import type { Report } from '../case/case'
+import type { AreaInSeason } from '../case/in-season'
+import type { ProductRef } from '../shelf/product'
+import { answer, choosing } from '../testing/one-area'
 import type { Crop } from '../guides/crop'
 import { crops } from '../guides/crops'
 import { productNamed, type Fertilizer } from '../shelf/product'
@@ -147,4 +151,33 @@ describe('limits', () => {
   ] as const)('%s', (_, id, crop, banned, barred) =>
     expect(mix(id, [1, 0, 1], 1000, crop, banned)).toMatchObject({ barred }),
   )
+})
+
+/** Common practice: caps bind every nutrient that a product carries, whichever it is measured by. */
+describe('a product measured by one nutrient', () => {
+  const by = (id: ProductRef, meets: 'N' | 'P₂O₅', area: Partial<AreaInSeason>, report: Partial<Report>) =>
+    answer({ ...area, ...choosing({ fertilizer: id, meets }) }, { extractant: 'mehlich-3', ...report }).fertilizer!.mix
+  test('10-10-10 on sand, by its phosphate: its quick nitrogen goes on a pound at a time', () => {
+    const mix = by('10-10-10@1', 'P₂O₅', { crop: 'tomato', texture: 'sand' }, { P: typed('5', 'ppm') })
+    if (!mix.ok) throw new Error(mix.refusal.key)
+    const { rate, passes } = mix.value
+    expect(rate.value.v).toBeCloseTo(40, 6)
+    expect(passes.count).toBe(4)
+    expect(passes.interval).not.toBeNull()
+  })
+  test('poultry manure by its nitrogen is barred where it would bring phosphate beyond all use', () => {
+    const mix = by(
+      'poultry-litter@1',
+      'N',
+      { crop: 'sweet-corn', texture: 'loam', feeding: 'generous' },
+      { P: typed('20', 'ppm') },
+    )
+    if (!mix.ok) throw new Error(mix.refusal.key)
+    const brings = mix.value.supplies.find(({ nutrient }) => nutrient === 'P₂O₅')!.supplied.value.v
+    expect(mix.value.barred.map(({ key }) => key).includes('mix.too-much')).toBe(brings > 15)
+  })
+  test('13-13-13 is not for turf that has phosphorus enough', () => {
+    const mix = by('13-13-13@1', 'N', { crop: 'bermuda', texture: 'loam' }, { P: typed('160', 'ppm') })
+    expect(mix.ok && mix.value.barred.map(({ key }) => key)).toContain('mix.P-enough')
+  })
 })

@@ -3,7 +3,9 @@ import { fields, numberIn } from '../report/fields'
 import type { Fertilizer } from '../shelf/product'
 import type { Feeding } from '../needs/nutrients/method'
 import { isApplied, isHeld, type Applied, type Need } from '../needs/need'
-import { split, type Passes } from '../passes/split'
+import { mostPrinted } from '../needs/hold'
+import { capOf } from '../needs/nutrients/majors'
+import { split, uncapped, type Cap, type Passes } from '../passes/split'
 import { accept, refuse, say, type Outcome, type Sentence } from '../told/sentence'
 import { majorNutrients, quantity, type MajorNutrient } from '../units/quantity'
 import { derive, given, type Derived } from '../workings'
@@ -93,7 +95,7 @@ export function oneFertilizer(
     passes: passesOf(fertilizer, amount, rate, choices, feeding, need),
     supplies: majorNutrients.map((nutrient) => supplyOf(fertilizer, nutrient, amount, needs, pH)),
     limeUsed: limeUsedBy(fertilizer, amount),
-    barred: barredBy(fertilizer, feeding),
+    barred: barredBy(fertilizer, feeding, rate, needs),
   })
 }
 
@@ -164,6 +166,18 @@ function supplyOf(
   }
 }
 
+/** The cap on one pass of a product, lb per 1,000 ft², by the nutrient that reaches its own cap first. */
+function strictest(fertilizer: Fertilizer, slow: number, feeding: Feeding, need: Applied<MajorNutrient>): Cap {
+  const { grade, firstYearN } = fertilizer.feeding
+  const caps = majorNutrients.flatMap((nutrient) => {
+    const share = (grade[nutrient] / 100) * (nutrient === 'N' ? firstYearN * (1 - slow) : 1)
+    const cap = nutrient === need.of ? need.passes.cap : capOf(nutrient, feeding)
+    return share > 0 && cap.perPass < uncapped ? [{ ...cap, perPass: cap.perPass / share }] : []
+  })
+  const [first] = caps.sort((a, b) => a.perPass - b.perPass)
+  return first ?? { ...need.passes.cap, perPass: uncapped }
+}
+
 /** How much of the nitrogen is slow: as the bag says, else as is usual for the product. */
 const slowShare = (fertilizer: Fertilizer, { slowNitrogen }: Pick<Choices, 'slowNitrogen'>): number => {
   const printed = numberIn(fields.slowNitrogen, slowNitrogen)
@@ -171,22 +185,26 @@ const slowShare = (fertilizer: Fertilizer, { slowNitrogen }: Pick<Choices, 'slow
 }
 
 /**
- * On turf the strictest of the caps on the quick part of the nitrogen, on all of it where some is slow, on phosphate
- * and on potash; elsewhere the need's own passes.
+ * Every nutrient that the product carries has its cap, and the strictest holds: on turf those on the quick part of the
+ * nitrogen, on all of it where some is slow, on phosphate and on potash; elsewhere those of the ground, of nitrogen on
+ * what of it is quick.
  */
 function passesOf(
   fertilizer: Fertilizer,
   amount: Derived<'lb product'>,
   rate: Derived<'lb product/1000 ft²'>,
   choices: Pick<Choices, 'slowNitrogen'>,
-  { crop, guide }: Feeding,
+  feeding: Feeding,
   need: Applied<MajorNutrient>,
 ): Passes<'product'> {
-  const { cap, dressings } = need.passes
-  const windows = dressings.flatMap(({ window }) => window ?? [])
-  if (crop.use !== 'lawn') return split('product', amount, need.rate, cap, 'fertilizer', windows)
-  const { turf } = guide.limits
+  const { crop, guide } = feeding
   const slow = slowShare(fertilizer, choices)
+  if (crop.use !== 'lawn') {
+    const windows = need.passes.dressings.flatMap(({ window }) => window ?? [])
+    const cap = strictest(fertilizer, slow, feeding, need)
+    return split('product', amount, rate, cap, 'fertilizer', windows)
+  }
+  const { turf } = guide.limits
   const nitrogen = Math.min(
     slow < 1 ? turf.perPass.N / (1 - slow) : Infinity,
     slow === 0 ? Infinity : slow >= 0.5 ? turf.mostlySlowPerPass : turf.slowPerPass,
@@ -227,8 +245,24 @@ function limeUsedBy(
   )
 }
 
-function barredBy(fertilizer: Fertilizer, { crop, settings }: Feeding): Sentence[] {
+/** What a product must not do, whatever it is measured by. */
+function barredBy(
+  fertilizer: Fertilizer,
+  { crop, settings }: Feeding,
+  rate: Derived<'lb product/1000 ft²'>,
+  needs: readonly Need<MajorNutrient>[],
+): Sentence[] {
   const barred: Sentence[] = []
+  const phosphate = needs.find(({ of }) => of === 'P₂O₅')
+  const enough = phosphate?.rating?.className === 'optimum' || phosphate?.rating?.className === 'excess'
+  const turf = crop.use === 'lawn' && !settings.newLawn
+  if (turf && enough && phosphate.outcome !== 'apply' && fertilizer.feeding.grade['P₂O₅'] > 0)
+    barred.push(say('mix.P-enough'))
+  for (const nutrient of ['P₂O₅', 'K₂O'] as const) {
+    const brings = (rate.value.v * fertilizer.feeding.grade[nutrient]) / 100
+    if (brings > mostPrinted[nutrient])
+      barred.push(say('mix.too-much', { nutrient, rate: brings, most: mostPrinted[nutrient] }))
+  }
   if (settings.phosphorusBanned && fertilizer.feeding.grade['P₂O₅'] > 0) barred.push(say('mix.P-banned'))
   if (crop.ammoniumOnly && fertilizer.feeding.nitrate) barred.push(say('mix.no-nitrate', { crop: crop.label }))
   if (crop.shunsChloride && fertilizer.feeding.chloride) barred.push(say('mix.no-chloride', { crop: crop.label }))

@@ -5,15 +5,9 @@ import { say, type Sentence } from '../told/sentence'
 import { byLaboratory, type Need, type What } from './need'
 
 /**
- * A printed figure that goes against the reading, or beyond what any ground is given, is not followed until an advisor
- * has confirmed it with a reason: nothing of it goes into bags or letter.
+ * Who let the figure of a need go, while it is still the figure that was let go. One that goes against the reading, or
+ * beyond what any ground is given, is not followed before: nothing of it goes into bags or letter.
  */
-export interface Confirmed extends Confirmation {
-  /** What spoke against it. */
-  readonly against: Sentence
-}
-
-/** Who let the figure of a need go, while it is still the figure that was let go. */
 export type LetGo = (of: What, figure: Typed) => Confirmation | undefined
 
 export const letGoIn =

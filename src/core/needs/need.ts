@@ -1,4 +1,4 @@
-import type { Confirmed } from './hold'
+import type { Confirmation } from '../case/decisions'
 import type { Passes } from '../passes/split'
 import type { Rating } from '../reading/classify'
 import type { Product } from '../shelf/product'
@@ -44,6 +44,12 @@ export interface Check<S extends Substance = Substance> {
   readonly rough?: boolean
   /** This figure less the leading one, as a share of the leading one. */
   readonly difference?: number
+}
+
+/** A figure that was held back and let go. */
+export interface Confirmed extends Confirmation {
+  /** What spoke against it. */
+  readonly against: Sentence
 }
 
 /** What an area needs of one thing in a year. */

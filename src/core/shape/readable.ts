@@ -66,7 +66,7 @@ export function readable<Of>(shape: Shape, value: unknown, blank: Of): Readable<
   function readTyped(one: unknown, otherwise: unknown): unknown {
     if (!isRecord(one) || typeof one.text !== 'string' || typeof one.unit !== 'string') return leave(otherwise)
     const fits = one.text.length <= typedLimits.text && one.unit.length <= typedLimits.unit
-    const value = typeof one.value === 'number' ? one.value : null
+    const value = Number.isFinite(one.value) ? one.value : null
     if (fits) return { text: one.text, unit: one.unit, value }
     return leave({ text: one.text.slice(0, typedLimits.text), unit: one.unit.slice(0, typedLimits.unit), value: null })
   }

@@ -161,6 +161,7 @@ interface Subjects {
   readonly missing: 'answer' | 'crop' | 'crop-in-guide' | 'guide' | 'report' | 'report-lawn' | 'size'
   readonly mix:
     | 'P-banned'
+    | 'P-enough'
     | 'amount'
     | 'bags'
     | 'left-over'
@@ -172,6 +173,7 @@ interface Subjects {
     | 'over'
     | 'over-none'
     | 'supplied'
+    | 'too-much'
   readonly nitrogen:
     | 'all-credited'
     | 'as-usual'

@@ -468,6 +468,9 @@ export const en: Phrases = {
   'mix.over': () => 'Brought, less wanted',
   'mix.over-none': () => 'Brought, and none is wanted',
   'mix.P-banned': () => 'It carries phosphorus, which is banned here. Choose one with 0 in the middle.',
+  'mix.P-enough': () => 'It carries phosphorus, and this turf has enough of it. Choose one with 0 in the middle.',
+  'mix.too-much': (a) =>
+    `Measured out like this it brings ${places(num(a.rate), 0)} lb ${text(a.nutrient)} on 1,000 ft², and ${text(a.most)} is more than any ground is given in a year. Choose one with less of it.`,
   'mix.no-nitrate': (a) => `It carries nitrate, which harms ${text(a.crop)}.`,
   'mix.no-chloride': (a) => `It carries chloride, which harms ${text(a.crop)}.`,
 

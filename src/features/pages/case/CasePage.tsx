@@ -25,7 +25,7 @@ import { en } from '../../case/messages'
 import { saveCaseFile } from '../../case/save-file'
 import { StationNav } from './StationNav'
 import { useCase, useKeeping, useRecommendation } from '../../case/useCase'
-import { late } from '@/ui/late'
+import { late } from '../../shared/late/late'
 
 /** What comes after the page itself. */
 const later = {

@@ -1,6 +1,6 @@
 'use client'
 
-import { late } from '@/ui/late'
+import { late } from '../../shared/late/late'
 
 const page = import('./CounterSheet')
 const CounterSheet = late(() => page.then((found) => found.CounterSheet))

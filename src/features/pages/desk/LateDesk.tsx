@@ -1,6 +1,6 @@
 'use client'
 
-import { late } from '@/ui/late'
+import { late } from '../../shared/late/late'
 
 const page = import('./Desk')
 const Desk = late(() => page.then((found) => found.Desk))

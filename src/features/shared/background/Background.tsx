@@ -2,7 +2,7 @@
 
 import { Suspense, useEffect, useState } from 'react'
 import { Button } from '@/ui/Button'
-import { late, usePartLost } from '@/ui/late'
+import { late, usePartLost } from '../late/late'
 import { en } from './messages'
 import { News } from './News'
 import { reloadWhenWritten } from './reload'

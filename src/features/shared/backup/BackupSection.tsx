@@ -12,7 +12,7 @@ import { TextField } from '@/ui/TextField'
 import { allowBackupFile, canWriteByItself, chooseBackupFile, forgetBackupFile, saveBackup, type Saved } from './make'
 import { autoFault, en } from './messages'
 import { useWork } from './useWork'
-import { late } from '@/ui/late'
+import { late } from '../late/late'
 
 const RestoreSheet = late(() => import('./RestoreSheet').then((found) => found.RestoreSheet))
 

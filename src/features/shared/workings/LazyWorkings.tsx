@@ -2,7 +2,7 @@
 
 import { Suspense } from 'react'
 import { useOpenCase } from '../../case/context'
-import { late } from '@/ui/late'
+import { late } from '../late/late'
 
 const WorkingsPanel = late(() => import('./WorkingsPanel').then((found) => found.WorkingsPanel))
 

@@ -23,7 +23,7 @@ import { fieldError, retyped, understood } from '../../shared/formatting'
 import { en } from './messages'
 import { sureWords } from './plan/messages'
 import { FeedingField } from './SettingFields'
-import { late } from '@/ui/late'
+import { late } from '../../shared/late/late'
 
 /** The list one types into is most of the interface library's weight, so it comes right after the page. */
 const pickField = import('@/ui/PickField')

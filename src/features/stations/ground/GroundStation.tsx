@@ -18,7 +18,7 @@ import { ClimateField, MeasuresField } from './SettingFields'
 import { LieFields, PutOnFields } from './LieFields'
 import { en as planWords } from './plan/messages'
 import { useAddArea } from './useAddArea'
-import { late } from '@/ui/late'
+import { late } from '../../shared/late/late'
 
 const PlanView = late(() => import('./plan/PlanView').then((found) => found.PlanView))
 

@@ -8,7 +8,7 @@ import type { ReadingLine } from '@/core/reading/lines'
 import { trendOf, type TrendSeries } from '@/core/reading/trend'
 import { useOpenCase } from '../../case/context'
 import { en } from './messages'
-import { late } from '@/ui/late'
+import { late } from '../../shared/late/late'
 
 const TrendSheet = late(() => import('./TrendSheet').then((found) => found.TrendSheet))
 

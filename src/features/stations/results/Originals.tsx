@@ -11,7 +11,7 @@ import { FilePicker } from '@/ui/FilePicker'
 import { useOpenCase } from '../../case/context'
 import type { Sheet } from './ReportLines'
 import { en } from './messages'
-import { late } from '@/ui/late'
+import { late } from '../../shared/late/late'
 
 const PdfPages = late(() => import('./PdfPages').then((found) => found.PdfPages))
 

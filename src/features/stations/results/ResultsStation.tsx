@@ -20,7 +20,7 @@ import { ReportLines, type Sheet } from './ReportLines'
 import { ReportStrip } from './ReportStrip'
 import { en } from './messages'
 import { useLayouts, useReport } from './useReport'
-import { late } from '@/ui/late'
+import { late } from '../../shared/late/late'
 
 const ArrangeSheet = late(() => import('./ArrangeSheet').then((found) => found.ArrangeSheet))
 const PasteSheet = late(() => import('./PasteSheet').then((found) => found.PasteSheet))

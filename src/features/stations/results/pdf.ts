@@ -12,7 +12,10 @@ const pdfJs = (): Promise<PdfJs> =>
   (loaded ??= import('pdfjs-dist').then((pdf) => {
     pdf.GlobalWorkerOptions.workerPort = pdfWorker()
     return pdf
-  }))
+  })).catch((error: unknown) => {
+    loaded = undefined
+    throw error
+  })
 
 /** Opens a PDF. Rejects where it is damaged or asks for a password. */
 export async function openPdf(bytes: ArrayBuffer): Promise<PDFDocumentProxy> {
@@ -25,5 +28,9 @@ export async function openPdf(bytes: ArrayBuffer): Promise<PDFDocumentProxy> {
 export const pdfFault = (bytes: ArrayBuffer): Promise<'broken' | 'locked' | undefined> =>
   openPdf(bytes).then(
     (pdf) => void pdf.loadingTask.destroy(),
-    (error: unknown) => ((error as Error).name === 'PasswordException' ? 'locked' : 'broken'),
+    (error: unknown) => {
+      // That its reader did not come says nothing of the paper.
+      if ((error as Error).name === 'ChunkLoadError') throw error
+      return (error as Error).name === 'PasswordException' ? 'locked' : 'broken'
+    },
   )

@@ -1,3 +1,5 @@
+import { workerLost } from '@/workers/watched-worker'
+
 /**
  * Parts of the app that come after the page they belong to. On a page that stayed open while a new version took its place
  * they may be gone from the server; then the page says so, and nothing else of it breaks.
@@ -18,6 +20,8 @@ export function onPartLost(listener: () => void): () => void {
   return () => listeners.delete(listener)
 }
 
+if (typeof window !== 'undefined') window.addEventListener(workerLost, partLost)
+
 // A script or style sheet that does not come is told to nobody but who catches it on the way down.
 if (typeof window !== 'undefined')
   window.addEventListener(
@@ -27,11 +31,3 @@ if (typeof window !== 'undefined')
     },
     true,
   )
-
-/** A worker whose script, or a part of it, may not come either; of the first there is no message at all. */
-export function watchedWorker(worker: Worker): Worker {
-  worker.addEventListener('error', ({ message }: Partial<ErrorEvent>) => {
-    if (!message || /importScripts|ChunkLoadError|load chunk/.test(message)) partLost()
-  })
-  return worker
-}
