@@ -58,6 +58,7 @@ describe('the catalogue', () => {
   const named = [...source.matchAll(new RegExp(`'((?:${subjects})\\.[A-Za-z0-9-]+)'`, 'g'))].map(([, key]) => key!)
   const composed = [
     ...['lime', 'sulfur', 'leave', 'do-not', 'not-here', 'unknown', 'check'].map((outcome) => `headline.${outcome}`),
+    ...['lime', 'sulfur'].map((of) => `headline.${of}-asked`),
     ...leadClasses.slice(1).map((name) => `headline.lead-${name}`),
     ...Object.keys(outlineKinds).map((kind) => `plan.${kind}`),
     ...leadClasses.map((name) => `lead.${name}`),

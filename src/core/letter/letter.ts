@@ -109,7 +109,7 @@ function saysOf({ matters: { ahead, after }, reaction, needs }: Answer): readonl
   )
   const dose = doseOf(reaction)
   const retest = dose && dose.passes.count > 2 ? [say('headline.retest')] : []
-  return [...ahead, onPH, ...retest, ...held, ...confirmed, ...after, ...openOf(needs)]
+  return [...ahead, onPH, ...after, ...retest, ...held, ...confirmed, ...openOf(needs)]
 }
 
 /** What is short and has no row, and what nobody can tell yet. */

@@ -47,6 +47,13 @@ describe('a laboratory’s figure that goes against the reading is checked first
   ])('%s leads', (_, crop, about, outcome) =>
     expect(found({ ...loam, crop }, about).answer!.reaction.outcome).toBe(outcome),
   )
+  test('where the reading by itself asks for none, nothing is called too acid', () => {
+    const said = (pH: string) =>
+      found({ ...loam, crop: 'tomato' }, report(pH, lime('1'))).answer!.headline.map(({ key }) => key)
+    expect(said('6.2')).toContain('headline.lime-asked')
+    expect(said('6.2')).not.toContain('headline.lime')
+    expect(said('5.4')).toContain('headline.lime')
+  })
 
   test.each([
     ['120 lb of nitrogen left in lb/1,000 ft²', { N: typed('120', 'lb/1000 ft²') }, 0],

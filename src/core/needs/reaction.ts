@@ -45,6 +45,7 @@ export type Because =
   | 'no-pH'
   | 'mix'
   | 'laboratory'
+  | 'laboratory-alone'
   | 'laboratory-none'
   | 'laboratory-against'
   | 'asked-for-both'
@@ -95,7 +96,7 @@ export function reaction(read: ReadReport, report: Report, ground: Ground): Reac
       printed === 'lime'
         ? say('reaction.laboratory-lime', { agrees, pH: where?.pH, trigger: where?.trigger })
         : say('reaction.laboratory-sulfur', { agrees, pH: where?.pH, high: where?.high })
-    const view: View = { outcome: printed, because: 'laboratory', why }
+    const view: View = { outcome: printed, because: agrees ? 'laboratory' : 'laboratory-alone', why }
     const objection = agrees ? undefined : own.why
     const found =
       printed === 'lime'

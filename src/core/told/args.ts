@@ -67,6 +67,8 @@ export interface Args {
   readonly 'headline.do-not': { passes?: number }
   readonly 'headline.leave': { passes?: number }
   readonly 'headline.lime': { passes?: number }
+  readonly 'headline.lime-asked': { passes?: number }
+  readonly 'headline.sulfur-asked': { passes?: number }
   readonly 'headline.not-here': { passes?: number }
   readonly 'headline.sulfur': { passes?: number }
   readonly 'headline.unknown': { passes?: number }

@@ -42,7 +42,9 @@ export function headline(
   }
   if (ph.because === 'sodic') return matters({ ahead: [say('headline.sodic')], after: banned })
   const salty = reading.some(({ id, distance }) => id === 'salts' && distance !== undefined && distance > 0)
-  const onPH = say(`headline.${ph.outcome}`, isApplied(ph.need) ? { passes: ph.need.passes.count } : {})
+  const passes = isApplied(ph.need) ? { passes: ph.need.passes.count } : {}
+  const asked = ph.because === 'laboratory-alone' && (ph.outcome === 'lime' || ph.outcome === 'sulfur')
+  const onPH = asked ? say(`headline.${ph.outcome as 'lime'}-asked`, passes) : say(`headline.${ph.outcome}`, passes)
   if (weak && !salty && allIsWell(ph, needs, reading)) return matters({ after: [say('headline.look-elsewhere')] })
   const feeding = onFeeding(ph, needs, reading)
   const after = [...feeding, ...banned.filter(({ key }) => feeding.every((one) => one.key !== key))]

@@ -46,7 +46,7 @@ export const matters = {
     'Below its span: raise it in the liquid feed, by its label. No rate by the area holds in mix.',
   'soilless.enough': () => 'Within its span or above: none to add.',
   'held.lime-high': (a) =>
-    `The laboratory asks for lime, but pH ${pH(a.pH)} is already above ${pH(a.low)} to ${pH(a.high)}, where ${text(a.crop)} does well. Neither is followed until it is checked: is the right sample meant, the right line, the right crop?`,
+    `The laboratory asks for lime, but pH ${pH(a.pH)} is already above ${pH(a.low)} to ${pH(a.high)}, where ${text(a.crop)} does well. None until it is checked: is it the right sample, the right line, the right crop?`,
   'held.lime-acid-lover': (a) =>
     `The laboratory asks for lime, but ${text(a.crop)} wants acid ground, and pH ${pH(a.pH)} is not below ${pH(a.trigger)}. No lime until it is checked.`,
   'held.lime-sodic': () =>
@@ -72,6 +72,10 @@ export const matters = {
     num(a.passes) > 1
       ? `Too acid: lime first, in ${text(a.passes)} passes, because pH holds everything else back.`
       : 'Too acid: lime first, because pH holds everything else back.',
+  'headline.lime-asked': (a) =>
+    `Lime, as the laboratory asks${num(a.passes) > 1 ? `, in ${text(a.passes)} passes` : ''}; the reading by itself would not.`,
+  'headline.sulfur-asked': (a) =>
+    `Sulfur, as the laboratory asks${num(a.passes) > 1 ? `, in ${text(a.passes)} passes` : ''}; the reading by itself would not.`,
   'headline.sulfur': (a) =>
     num(a.passes) > 1
       ? `Not acid enough: sulfur, in ${text(a.passes)} small passes with a retest between.`

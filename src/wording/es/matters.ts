@@ -83,6 +83,10 @@ export const matters: MatterWords = {
     num(a.passes) > 1
       ? `Muy ácido: primero cal, en ${num(a.passes)} aplicaciones, porque el pH frena todo lo demás.`
       : 'Muy ácido: primero cal, porque el pH frena todo lo demás.',
+  'headline.lime-asked': (a) =>
+    `Cal, como pide el laboratorio${num(a.passes) > 1 ? `, en ${String(a.passes)} veces` : ''}; la lectura sola no la pediría.`,
+  'headline.sulfur-asked': (a) =>
+    `Azufre, como pide el laboratorio${num(a.passes) > 1 ? `, en ${String(a.passes)} veces` : ''}; la lectura sola no lo pediría.`,
   'headline.sulfur': (a) =>
     num(a.passes) > 1
       ? `Le falta acidez: azufre, en ${num(a.passes)} aplicaciones pequeñas, con un análisis entre una y otra.`

@@ -134,26 +134,30 @@ export function RecommendsFields({ area }: { area: AreaInSeason }) {
   const set = (name: (typeof lines)[number][0], typed: Typed) =>
     change((draft) => void (draft.recommends[name] = typed))
   return (
-    <div className="grid gap-x-5 gap-y-2.5 sm:grid-cols-2">
-      {lines.map(([name, field]) => (
-        <div key={name} className="grid grid-cols-[1fr_132px] items-start gap-2">
-          <TextField
-            label={en.recommend[name]}
-            value={recommends[name].text}
-            numeric
-            echo={understood(recommends[name], recommends[name].unit)}
-            error={fieldError(field, recommends[name])}
-            onChange={(text) => set(name, retyped(text, recommends[name].unit, field))}
-          />
-          <SelectField
-            label={en.unitOf(en.recommend[name].toLowerCase().split(',')[0]!)}
-            value={recommends[name].unit}
-            options={unitChoices(rateUnitWords)}
-            onChange={(unit) => unit && set(name, { ...recommends[name], ...withUnit(recommends[name], unit, field) })}
-          />
-        </div>
-      ))}
-      {recommends.lime.text !== '' && <LimeMeaning report={report} change={change} />}
+    <div className="@container">
+      <div className="grid gap-x-5 gap-y-2.5 @lg:grid-cols-2">
+        {lines.map(([name, field]) => (
+          <div key={name} className="grid grid-cols-[1fr_132px] items-start gap-2">
+            <TextField
+              label={en.recommend[name]}
+              value={recommends[name].text}
+              numeric
+              echo={understood(recommends[name], recommends[name].unit)}
+              error={fieldError(field, recommends[name])}
+              onChange={(text) => set(name, retyped(text, recommends[name].unit, field))}
+            />
+            <SelectField
+              label={en.unitOf(en.recommend[name].toLowerCase().split(',')[0]!)}
+              value={recommends[name].unit}
+              options={unitChoices(rateUnitWords)}
+              onChange={(unit) =>
+                unit && set(name, { ...recommends[name], ...withUnit(recommends[name], unit, field) })
+              }
+            />
+          </div>
+        ))}
+        {recommends.lime.text !== '' && <LimeMeaning report={report} change={change} />}
+      </div>
     </div>
   )
 }
