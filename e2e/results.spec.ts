@@ -120,11 +120,11 @@ test('mix, lead and salts are read with their cautions first, and mix gets no ra
   await page.keyboard.type('3.1')
   await page.getByLabel('Salts measured in').selectOption('saturated-paste')
   await reading(page)
-  // Corn bears 1.7 dS/m, tomato 2.5 (Maas & Hoffman 1977, recalled).
+  // Corn bears 1.7 dS/m, tomato with the pepper 1.5 (Maas & Hoffman 1977, recalled).
   await expect(page.getByRole('region', { name: 'What matters most' })).toContainText('Salts first')
   await expect(line(page, 'salts').getByRole('img')).toHaveAttribute(
     'aria-label',
-    /sweet corn, up to 1\.7.*tomato.*up to 2\.5/,
+    /sweet corn, up to 1\.7.*tomato.*up to 1\.5/,
   )
 })
 

@@ -133,6 +133,7 @@ const phosphorusPotassium = Joi.alternatives().conditional('.method', {
 
 const crop = Joi.object({
   label: text.required(),
+  aka: Joi.array().items(Joi.string().min(1).max(60)).max(40),
   use: Joi.string()
     .valid(...uses)
     .required(),

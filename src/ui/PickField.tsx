@@ -11,11 +11,12 @@ import {
 } from '@headlessui/react'
 import { ChevronDown } from 'lucide-react'
 import { useState } from 'react'
+import { findOptions, type Named } from './find-option'
 
 interface Props<Value extends string> {
   label: string
   value: Value | null
-  options: readonly { readonly value: Value; readonly label: string; readonly group: string }[]
+  options: readonly (Named & { readonly value: Value })[]
   onChange: (value: Value | null) => void
   placeholder: string
   none: string
@@ -24,8 +25,7 @@ interface Props<Value extends string> {
 /** One of a longer list, found by typing part of its name. */
 export function PickField<Value extends string>({ label, value, options, onChange, placeholder, none }: Props<Value>) {
   const [query, setQuery] = useState('')
-  const wanted = query.trim().toLowerCase()
-  const found = options.filter((option) => `${option.label} ${option.group}`.toLowerCase().includes(wanted))
+  const found = findOptions(options, query)
   return (
     <Field className="min-w-0">
       <Label className="text-ink-2 block text-[13.5px]">{label}</Label>

@@ -1,4 +1,11 @@
-import { gramsPerPound, sqFtPerAcre, sqFtPerHectare, sqFtPerSqMetre, feetPerMetre } from '../core/units/factors'
+import {
+  gramsPerPound,
+  sqFtPerAcre,
+  sqFtPerHectare,
+  sqFtPerSqMetre,
+  feetPerMetre,
+  poundsPerTon,
+} from '../core/units/factors'
 import type { Size } from '../core/ground/sized'
 import type { Use } from '../core/guides/crop'
 import type { Product } from '../core/shelf/product'
@@ -58,7 +65,7 @@ export const unitOf = (of: string): string =>
  *
  * @param lb exact weight, lb
  */
-export function weight(lb: number, measures: Measures): string {
+export function weight(lb: number, measures: Measures, own: Pick<MeasureWords, 'tons'> = english): string {
   const shown = weigh(lb, measures).lb
   if (measures === 'metres') {
     const grams = shown * gramsPerPound
@@ -66,6 +73,7 @@ export function weight(lb: number, measures: Measures): string {
       ? `${places(grams, grams < 20 ? 1 : 0)} g`
       : `${places(grams / 1_000, grams < 100_000 ? 2 : 0)} kg`
   }
+  if (shown > poundsPerTon) return own.tons(places(shown / poundsPerTon, 2))
   if (shown >= 20) return `${places(shown, 0)} lb`
   if (shown < 0.25) return `${places(shown * 16, 2)} oz`
   const { pounds, ounces } = poundsAndOunces(shown)

@@ -96,10 +96,10 @@ function wordRow(
   const when = (passes && passesWords(passes, 'each', own, textOf)) || letter.once[once]
   return {
     what: nutrient ? `${name} (${nutrient})` : name,
-    amount: weight(each.value.v, measures),
+    amount: weight(each.value.v, measures, own),
     measure: [
       product && bagLb !== null && measure(each.value.v, product.lbPerCup, bagLb, measures, own),
-      passes && passes.count > 1 && letter.inAll(weight(all.value.v, measures)),
+      passes && passes.count > 1 && letter.inAll(weight(all.value.v, measures, own)),
       product && bagLb !== null && toBuy(all.value.v, bagLb, letter, measures),
     ]
       .filter(Boolean)

@@ -7,6 +7,8 @@ export type Use = (typeof uses)[number]
 
 export interface Crop {
   readonly label: Text
+  /** What else people call it, to find it by. */
+  readonly aka?: readonly string[]
   readonly use: Use
   /** Span and aim, pH in water. */
   readonly pH: { readonly low: number; readonly high: number; readonly aim: number; readonly school?: Text }

@@ -1,3 +1,4 @@
+import { withNames } from './also-called'
 import { crops, lawnsByMinimum, pottedCrops } from './crops'
 import { type ExtractantId, type Guide, guideNamed } from './guide'
 import { houseLimits } from './limits'
@@ -16,7 +17,7 @@ const rates: Guide['rates'] = {
 const house = {
   version: 1,
   medium: 'soil',
-  crops,
+  crops: withNames(crops),
   rates,
   limits: houseLimits,
   sampling: houseSampling,
@@ -118,7 +119,7 @@ export const guides: readonly Guide[] = [
       Ca: { rows: [{ lowBelow: 331 }], source: 'mlsn' },
       S: { rows: [{ lowBelow: 7 }], source: 'mlsn' },
     },
-    crops: lawnsByMinimum,
+    crops: withNames(lawnsByMinimum),
   },
   {
     ...house,
@@ -141,7 +142,7 @@ export const guides: readonly Guide[] = [
       },
       source: 'extract',
     },
-    crops: pottedCrops,
+    crops: withNames(pottedCrops),
     schools: samplingSchools,
   },
 ]

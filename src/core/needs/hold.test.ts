@@ -96,6 +96,7 @@ test.each([
   ['kentucky-bluegrass', { N: typed('2.5', 'lb/1000 ft²') }, 'recommends.N', 'lb/acre'],
   ['tomato', { 'K₂O': typed('160', 'lb/1000 ft²') }, 'recommends.K₂O', 'lb/acre'],
   ['tomato', lime('225'), 'recommends.lime', 'lb/1000 ft²'],
+  ['tomato', lime('225 tons/acre'), 'recommends.lime', 'lb/1000 ft²'],
   ['tomato', lime('4500', 'lb/1000 ft²'), 'recommends.lime', 'lb/acre'],
 ])(
   'on %s a printed rate that nobody gives is doubted, and one click takes the likely unit',

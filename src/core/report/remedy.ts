@@ -29,7 +29,7 @@ export function remedied(report: Report, remedy: Remedy): Report {
   if (remedy.kind === 'buffer') return { ...report, buffer: remedy.buffer }
   if (remedy.kind === 'rate-unit') {
     const { text } = typedIn(report, remedy.field)
-    return withLine(report, remedy.field, readLine(remedy.field, text, remedy.unit))
+    return withLine(report, remedy.field, readLine(remedy.field, numberAlone(text), remedy.unit))
   }
   if (remedy.kind === 'text') {
     const { unit } = typedIn(report, remedy.field)
@@ -44,6 +44,9 @@ export function remedied(report: Report, remedy: Remedy): Report {
     { ...report, lines },
   )
 }
+
+/** What stands before the unit of a rate. */
+const numberAlone = (text: string): string => text.replace(/^(\s*[\d.,/ ½¼¾⅓⅔]*[\d.½¼¾⅓⅔]).*$/, '$1')
 
 /** Without the unit typed after it. */
 const bare = (text: string): string =>

@@ -6,6 +6,7 @@ import type { Reaction } from '../needs/reaction'
 import type { ReadingLine } from '../reading/lines'
 import { isMajor, type OtherNutrient } from '../units/quantity'
 import type { CautionId } from './keys'
+import { isSalty } from './headline'
 import { say, type Sentence } from './sentence'
 
 /** What a caution may look at. */
@@ -56,7 +57,7 @@ const facts = {
   'lead above precaution': ({ reading }) => classOf(reading, 'lead', 'precaution', 'screening', 'no-food'),
   'lead no food': ({ reading }) => classOf(reading, 'lead', 'no-food'),
   'lead unknown': ({ reading }) => reading.some(({ id, className }) => id === 'lead' && className === undefined),
-  salty: ({ reading }) => reading.some(({ id, distance }) => id === 'salts' && (distance ?? 0) > 0),
+  salty: ({ reading }) => isSalty(reading),
   mix: ({ feeding }) => feeding.crop.use === 'container',
   'much nitrate': ({ reading }) => classOf(reading, 'nitrate', 'too-much'),
   'organic soil': ({ feeding }) => (feeding.read.soil.organicMatter?.v ?? 0) > 20,

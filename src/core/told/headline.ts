@@ -4,6 +4,7 @@ import type { Reaction } from '../needs/reaction'
 import type { ReadingLine } from '../reading/lines'
 import type { ReadReport } from '../reading/soil'
 import type { LeadClass } from '../reading/lead'
+import type { SaltBand } from '../reading/salts'
 import { say, type Sentence } from './sentence'
 
 /** So far outside its span pH holds back what is fed. Source: common practice. */
@@ -41,7 +42,7 @@ export function headline(
     return matters({ after: [say(short ? 'headline.mix-short' : 'headline.mix')] })
   }
   if (ph.because === 'sodic') return matters({ ahead: [say('headline.sodic')], after: banned })
-  const salty = reading.some(({ id, distance }) => id === 'salts' && distance !== undefined && distance > 0)
+  const salty = isSalty(reading)
   const passes = isApplied(ph.need) ? { passes: ph.need.passes.count } : {}
   const asked = ph.because === 'laboratory-alone' && (ph.outcome === 'lime' || ph.outcome === 'sulfur')
   const onPH = asked ? say(`headline.${ph.outcome as 'lime'}-asked`, passes) : say(`headline.${ph.outcome}`, passes)
@@ -85,3 +86,13 @@ export function notMeasured(ph: Reaction, needs: readonly Need<MajorNutrient>[],
       : []),
   ]
 }
+
+/** Bands above 4 dS/m in the saturated paste never pass in silence, whatever a crop bears. Source: USDA Handbook 60. */
+const salinity: ReadonlySet<string> = new Set(['many-crops', 'only-tolerant', 'very-few'] satisfies SaltBand[])
+
+/** Salts beyond what the crop bears, or beyond what most do. */
+export const isSalty = (reading: readonly ReadingLine[]): boolean =>
+  reading.some(
+    ({ id, distance, className }) =>
+      id === 'salts' && ((distance ?? 0) > 0 || (className !== undefined && salinity.has(className))),
+  )

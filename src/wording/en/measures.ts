@@ -22,6 +22,7 @@ export const measures = {
   ofBag: (part: string, bag: string) => `${part} of one ${bag} bag`,
   off: (percent: number, over: boolean) => ` (${percent} % too ${over ? 'much' : 'little'})`,
   bagsAnd: (bags: string, rest: string) => `${bags} and ${rest}`,
+  tons: (v: string) => `${v} tons`,
   squareFeet: (v: string) => `${v} ft²`,
   acres: (v: string) => `${v} acre`,
   feet: (v: string) => `${v} ft`,

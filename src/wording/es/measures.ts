@@ -22,6 +22,7 @@ export const measures: MeasureWords = {
   ofBag: (part, bag) => `${part} de un saco de ${bag}`,
   off: (percent, over) => ` (${percent} % de ${over ? 'más' : 'menos'})`,
   bagsAnd: (bags, rest) => `${bags} y ${rest}`,
+  tons: (v) => `${v} toneladas cortas`,
   squareFeet: (v) => `${v} pies²`,
   acres: (v) => `${v} acres`,
   feet: (v) => `${v} pies`,

@@ -63,6 +63,7 @@ describe('a report of a later day', () => {
     const one = { ...oneArea({}, null), reports: [dated('old', old)] }
     const before = { ...one, areas: one.areas.map((area) => ({ ...area, reportId: 'old' })) }
     expect(inForce(addReport(dated('new', later), guides)(before))).toBe(leads)
+    expect(inForce(addReport({ ...dated('new', later), kind: 'kit' }, guides)(before))).toBe('old')
     const typedLater = addReport(dated('new', ''), guides)(before)
     const redated = {
       ...typedLater,

@@ -21,31 +21,29 @@ export const addReport =
   }
 
 /**
- * Puts a report in force in the areas that it speaks of and whose report is of an earlier day. Where a day is not known
- * nothing is put in force by itself; what an advisor chose before stays until a day is typed anew.
+ * Puts a report in force in the areas that it speaks of and whose report is of an earlier day; a kit or a meter leads no
+ * laboratory by itself. Where a day is not known nothing is put in force either; what an advisor chose before stays until
+ * a day is typed anew.
  */
 export const leadWhereNewer =
   (reportId: string, guides: readonly Guide[]): Act =>
   (kase) => {
-    const date = dayOf(kase, reportId)
-    const reportIsNewer = (now: string | null) => {
-      const other = now === null ? '' : dayOf(kase, now)
-      return date !== '' && other !== '' && other < date
-    }
-    const covered = kase.reports.find(({ id }) => id === reportId)?.areas ?? {}
+    const report = kase.reports.find(({ id }) => id === reportId)
+    if (!report || !isDay(report.date)) return kase
+    const leads = (other: Report | undefined) =>
+      other !== undefined && isDay(other.date) && other.date < report.date && (!madeAtHome(report) || madeAtHome(other))
     const led = withAreas(kase, (area) =>
-      isMember(covered, area.id) && area.reportId !== reportId && reportIsNewer(area.reportId)
+      isMember(report.areas, area.id) && leads(kase.reports.find(({ id }) => id === area.reportId))
         ? { ...area, reportId }
         : area,
     )
     return led === kase ? kase : pinGuides(reportId, guides)(led)
   }
 
-/** `2026-05-12`; empty while it is not whole. */
-const dayOf = ({ reports }: Case, id: string): string => {
-  const date = reports.find((one) => one.id === id)?.date ?? ''
-  return /^\d{4}-\d\d-\d\d$/.test(date) ? date : ''
-}
+const madeAtHome = ({ kind }: Pick<Report, 'kind'>): boolean => kind === 'kit' || kind === 'meter'
+
+/** `2026-05-12`; not while it is typed. */
+const isDay = (date: string): boolean => /^\d{4}-\d\d-\d\d$/.test(date)
 
 /** Rates the areas in which this report is in force by a guide that speaks for its extractant, where theirs does not. */
 export const pinGuides =

@@ -98,6 +98,10 @@ interface Props {
 
 function Opened({ kase, station, areaId }: Props) {
   useStationsAtHand()
+  useEffect(() => {
+    // What is printed or saved from here is called by it.
+    document.title = `${kase.client || en.unnamed} · Agrologos`
+  }, [kase.client])
   const [explained, explain] = useState<OpenCase['explained']>(null)
   const found = kase.areas.find((one) => one.id === areaId) ?? kase.areas[0]
   const area = useMemo(() => (found ? inSeason(found, kase.season) : null), [found, kase.season])

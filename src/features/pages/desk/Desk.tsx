@@ -50,20 +50,21 @@ function useSummaries(): Found | undefined {
   return all ?? (newest && newest.length > 0 ? { summaries: newest, whole: false } : undefined)
 }
 
-/** Puts the samples in, and looks after what lies here; resolves to the cases that cannot be shown, as they are found. */
-function useUpkeep(): ReadonlySet<string> {
+/** Puts the samples in, and looks after what lies here; tells of cases that cannot be shown as they are found. */
+function useUpkeep() {
   const [damaged, setDamaged] = useState<ReadonlySet<string>>(new Set())
+  const [seeded, setSeeded] = useState(false)
   useEffect(() => {
     const control = new AbortController()
     void actions().then(async ({ seedOnce, emptyOldTrash, sweepAttachments, findDamaged }) => {
-      await seedOnce()
+      await seedOnce().finally(() => setSeeded(true))
       await emptyOldTrash().catch(() => undefined)
       await findDamaged(setDamaged, control.signal).catch(() => undefined)
       await sweepAttachments().catch(() => undefined)
     })
     return () => control.abort()
   }, [])
-  return damaged
+  return { damaged, seeded }
 }
 
 /** All cases by what they wait for. */
@@ -72,7 +73,7 @@ export function Desk() {
   const found = useSummaries()
   const [problem, setProblem] = useState<Problem | null>(null)
   const [opened, setOpened] = useState<Extract<OpenedFile, { kind: 'known' | 'backup' }> | null>(null)
-  const damaged = useUpkeep()
+  const { damaged, seeded } = useUpkeep()
   const start = async () =>
     router.push(`/case?id=${encodeURIComponent(await (await actions()).startCase())}&station=ground`)
   const toCase = (id: string) => router.push(`/case?id=${encodeURIComponent(id)}&station=amounts`)
@@ -138,7 +139,7 @@ export function Desk() {
         {opened?.kind === 'backup' && <RestoreSheet file={opened.file} onClose={() => setOpened(null)} />}
       </Suspense>
       <main className="mt-2">
-        {found && summaries.length === 0 && (
+        {found && seeded && summaries.length === 0 && (
           <Empty
             start={() => void start()}
             loadSamples={() => act(({ loadSamples }) => loadSamples())}

@@ -34,7 +34,7 @@ export function useCrops(area: AreaInSeason) {
   const guides = useGuides()
   const crops = useMemo(() => cropsOf(guides, area.guide), [guides, area.guide])
   const options = useMemo(
-    () => [...crops].map(([value, { label, use }]) => ({ value, label: textOf(label), group: en.uses[use] })),
+    () => [...crops].map(([value, { label, use, aka }]) => ({ value, label: textOf(label), group: en.uses[use], aka })),
     [crops],
   )
   return { guides, crops, options, crop: (area.crop !== null && crops.get(area.crop)) || null }
@@ -171,15 +171,17 @@ export function GroundField({ area }: { area: AreaInSeason }) {
 
 /** The rest of what may be said of an area; all of it can be skipped. */
 export function MoreFields({ area }: { area: AreaInSeason }) {
-  const { kase, edit } = useOpenCase()
+  const { kase, recommendation, edit } = useOpenCase()
   const { crop, guides } = useCrops(area)
   const [size, depth] = [readAreaSize(area, kase, crop), readDepth(area)]
   const held =
     size.ok && depth.ok && depth.value !== undefined
       ? en.holds(volumeWords(volume(size.value.area, depth.value).value.v, kase.measures))
       : undefined
-  const { lime } = guideOf(area, kase, guides).limits
-  const usual = isPlanted(area, crop) ? lime.surfaceDepth : lime.dugDepth
+  const { lime, sulfur } = guideOf(area, kase, guides).limits
+  // What is grey is what will be used: of sulfur where that is the question here.
+  const sour = recommendation.areas.find(({ areaId }) => areaId === area.id)?.answer?.reaction.outcome === 'sulfur'
+  const usual = sour ? sulfur.depth : isPlanted(area, crop) ? lime.surfaceDepth : lime.dugDepth
   return (
     <>
       <TextField

@@ -69,7 +69,7 @@ export function LetterStation() {
       </div>
       {words && (
         <div lang={language}>
-          <LetterSheet letter={wordLetter(letter, words, language, kase.measures)} />
+          <LetterSheet letter={wordLetter(letter, words, language, kase.measures)} sample={kase.sample} />
         </div>
       )}
     </>
@@ -108,8 +108,10 @@ function Letterhead({ office }: { office: Office }) {
   )
 }
 
-function LetterSheet({ letter }: { letter: WordedLetter }) {
-  const office = useOffice()
+/** The invented office of the samples heads none but their letters. */
+function LetterSheet({ letter, sample }: { letter: WordedLetter; sample: boolean }) {
+  const found = useOffice()
+  const office = found && (!found.sample || sample) ? found : undefined
   return (
     <article className="border-rule max-w-[7.1in] border bg-white px-10 py-8 font-serif text-[14.5px] leading-snug print:max-w-none print:border-0 print:p-0 print:text-[9.5pt] print:leading-[1.2]">
       {office && <Letterhead office={office} />}

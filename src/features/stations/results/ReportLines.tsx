@@ -129,7 +129,7 @@ function RemedyButton({ remedy, onMend }: { remedy: Remedy; onMend: (remedy: Rem
       : remedy.kind === 'unit'
         ? en.remedy.unit(remedy.unit)
         : remedy.kind === 'rate-unit'
-          ? en.remedy.unit(remedy.unit)
+          ? en.remedy.rate(remedy.unit)
           : en.remedy.buffer(remedy.buffer)
   return (
     <Button kind="text" onClick={() => onMend(remedy)}>

@@ -81,6 +81,7 @@ export const en = {
   remedy: {
     text: (text: string) => `Take ${text}`,
     unit: (unit: string) => `They are in ${unit}`,
+    rate: (unit: string) => `It is in ${unit}`,
     buffer: (kind: string) => `It is ${kind}`,
   },
 
