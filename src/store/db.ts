@@ -73,8 +73,6 @@ export interface Settings {
   }
   /** A guide that is being edited, as far as it came. */
   readonly guideDraft: Guide
-  /** The layout that the last report was typed by. */
-  readonly layout: string
   /** Why the last one could not be written there, or is not whole. */
   readonly backupFault: 'permission' | 'failed' | 'unchecked'
 }

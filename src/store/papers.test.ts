@@ -3,7 +3,7 @@ import { blankReport } from '../core/case/blank'
 import { layoutOf } from '../core/report/layout'
 import { proposed, signatureOf, type Mapping } from '../schemas/results-file/mapping'
 import { rowsOf } from '../schemas/results-file/rows'
-import { db, setting } from './db'
+import { db } from './db'
 import { keepLayout, keepMapping, readLayouts, remembered, removeLayout } from './papers'
 
 const table = rowsOf('Sample,Date,P,Remark\n1,3/4/2026,20,7\n')
@@ -30,14 +30,13 @@ test('a head that is new is read as it is proposed', async () => {
   expect(await remembered('another head', fresh)).toBe(fresh)
 })
 
-test('papers stand in the order of their names, and the one kept last is taken for the next report', async () => {
+test('papers stand in the order of their names', async () => {
   for (const [id, name] of [
     ['b', 'Weir laboratory'],
     ['a', 'Garden test'],
   ] as const)
     await keepLayout(layoutOf(blankReport('r'), id, name))
   expect((await readLayouts()).map(({ name }) => name)).toEqual(['Garden test', 'Weir laboratory'])
-  expect(await setting('layout')).toBe('a')
   await removeLayout('a')
   expect(await db.layouts.count()).toBe(1)
 })

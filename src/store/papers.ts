@@ -1,18 +1,14 @@
 import type { ReportLayout } from '../core/report/layout'
 import type { KeptMapping } from '../schemas/layout'
 import type { Mapping } from '../schemas/results-file/mapping'
-import { db, keepSetting } from './db'
+import { db } from './db'
 
 /** The office's own layouts, those of one laboratory together. */
 export const readLayouts = async (): Promise<readonly ReportLayout[]> =>
   (await db.layouts.toArray()).sort((a, b) => a.name.localeCompare(b.name))
 
-/** Keeps a layout in the place of the one of its id, and takes it for the next report. */
-export const keepLayout = (layout: ReportLayout): Promise<unknown> =>
-  db.transaction('rw', db.layouts, db.settings, async () => {
-    await db.layouts.put(layout)
-    await keepSetting('layout', layout.id)
-  })
+/** Keeps a layout in the place of the one of its id. */
+export const keepLayout = (layout: ReportLayout): Promise<unknown> => db.layouts.put(layout)
 
 export const removeLayout = (id: string): Promise<void> => db.layouts.delete(id)
 

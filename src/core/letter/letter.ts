@@ -109,12 +109,15 @@ function saysOf({ matters: { ahead, after }, reaction, needs }: Answer): readonl
   )
   const dose = doseOf(reaction)
   const retest = dose && dose.passes.count > 2 ? [say('headline.retest')] : []
-  return [...ahead, onPH, ...after, ...retest, ...held, ...confirmed, ...openOf(needs)]
+  return [...ahead, onPH, ...after, ...retest, ...held, ...confirmed, ...openOf(needs, after)]
 }
 
 /** What is short and has no row, and what nobody can tell yet. */
-function openOf(needs: readonly Need[]): readonly Sentence[] {
-  const unknown = needs.filter(({ of, outcome }) => outcome === 'unknown' && of !== 'lime' && of !== 'sulfur')
+function openOf(needs: readonly Need[], said: readonly Sentence[]): readonly Sentence[] {
+  const told = said.some(({ key }) => key === 'headline.N-only-known' || key === 'headline.P-K-unknown')
+  const open = ({ of, outcome }: Need) =>
+    outcome === 'unknown' && of !== 'lime' && of !== 'sulfur' && !(told && (of === 'P₂O₅' || of === 'K₂O'))
+  const unknown = needs.filter(open)
   return [
     ...needs.filter(({ outcome }) => outcome === 'by-label').map(({ of }) => say('short.by-label', { nutrient: of })),
     ...(unknown.length > 0 ? [say('short.not-known', { nutrients: unknown.map(({ of }) => of).join(' ') })] : []),

@@ -41,7 +41,11 @@ export function Offline() {
   }, [])
   if (!found) return null
   if (found.kind === 'none')
-    return <footer className="text-ink-2 mx-auto max-w-5xl px-5 py-3 text-sm print:hidden">{en.withoutOffline[found.why]}</footer>
+    return (
+      <footer className="text-ink-2 mx-auto max-w-5xl px-5 py-3 text-sm print:hidden">
+        {en.withoutOffline[found.why]}
+      </footer>
+    )
   if (found.kind === 'replaced')
     return (
       <News sentence={en.replaced}>

@@ -51,7 +51,6 @@ export function PaperSide({ area, sheet, layouts, onArrange, onBlankPaper, onOri
         onChange={(id) => {
           const layout = all.find((one) => one.id === id)
           if (!layout) return
-          layouts.use(layout)
           if (stored) turnInto((now) => onPaper(now, layout))
           else onBlankPaper(layout)
         }}

@@ -49,7 +49,7 @@ type Over = { kind: 'new' | 'arrange' | 'import' | 'kit' | 'drops' } | { kind: '
 function Reports({ area }: { area: AreaInSeason }) {
   const { kase, act } = useOpenCase()
   const guides = useGuides()
-  const layouts = useLayouts()
+  const layouts = useLayouts(kase)
   const [fresh, setFresh] = useState(() => newId())
   const [chosen, choose] = useState<string | null>(null)
   const [paper, setPaper] = useState<ReportLayout | null>(null)
@@ -73,7 +73,6 @@ function Reports({ area }: { area: AreaInSeason }) {
   }
   const typeOn = (layout: ReportLayout) => {
     const id = newId()
-    layouts.use(layout)
     setPaper(layout)
     setFresh(id)
     came(id)

@@ -3,17 +3,17 @@
 import { current, isDraft, produce, type Draft } from 'immer'
 import { useLiveQuery } from 'dexie-react-hooks'
 import { blankReport } from '@/core/case/blank'
-import type { LineField, Original, Report } from '@/core/case/case'
+import type { Case, LineField, Original, Report } from '@/core/case/case'
 import type { AreaInSeason } from '@/core/case/in-season'
 import { withEntry, type Act } from '@/core/case/acts/act'
-import { addReport, leadWhereNewer, pinGuides } from '@/core/case/acts/reports'
+import { addReport, leadWhereNewer, newestFirst, pinGuides } from '@/core/case/acts/reports'
 import type { ExtractantId } from '@/core/guides/guide'
 import { guidesFor } from '@/core/guides/choose'
 import { isElement, lineUnit, readLine, recommendedIn } from '@/core/report/lines'
-import { layoutFor, onPaper, shippedLayouts, type ReportLayout } from '@/core/report/layout'
+import { layoutFor, onPaper, type ReportLayout } from '@/core/report/layout'
 import { elements, isMicronutrient, type TestUnit } from '@/core/units/quantity'
 import type { Typed } from '@/core/units/typed'
-import { keepSetting, setting, type Attachment } from '@/store/db'
+import type { Attachment } from '@/store/db'
 import { readLayouts } from '@/store/papers'
 import { attach as attachTo } from '@/store/cases'
 import { useOpenCase } from '../../case/context'
@@ -95,14 +95,12 @@ export function setUnit(report: Draft<Report>, unit: TestUnit) {
     report[element] = readLine(element, report[element].text, lineUnit(report as unknown as Report, element))
 }
 
-/** The office's own papers, and the one that the next report is typed by. */
-export function useLayouts() {
+/**
+ * The office's own papers, and the one that a client's first report begins with: that of the laboratory which the case
+ * speaks of already, else the routine one. Another client's paper is never taken silently.
+ */
+export function useLayouts(kase?: Case) {
   const own = useLiveQuery(() => readLayouts().catch(() => []), []) ?? []
-  const last = useLiveQuery(() => setting('layout').catch(() => undefined), [])
-  const all: readonly ReportLayout[] = [...own, ...shippedLayouts]
-  return {
-    own,
-    next: all.find(({ id }) => id === last) ?? layoutFor('laboratory'),
-    use: (layout: ReportLayout) => void keepSetting('layout', layout.id).catch(() => undefined),
-  }
+  const known = newestFirst(kase?.reports ?? []).find(({ laboratory }) => laboratory !== '')?.laboratory
+  return { own, next: own.find(({ laboratory }) => laboratory === known) ?? layoutFor('laboratory') }
 }
