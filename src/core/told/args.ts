@@ -194,6 +194,7 @@ export interface Args {
   readonly 'plan.echo': { area: number; holes: number; shapes: number }
   readonly 'short.by-label': { nutrient: string }
   readonly 'short.not-known': { nutrients: string }
+  readonly 'nutrient.less-manure': { material: Text }
   readonly 'plausible.bases': { bases: number; cec: number; which: string }
   readonly 'plausible.bases-few': { bases: number; cec: number; which: string }
   readonly 'plausible.bases-halved': { bases: number; cec: number; which: string }

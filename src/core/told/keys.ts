@@ -226,6 +226,7 @@ interface Subjects {
     | 'laboratory'
     | 'laboratory-none'
     | 'lead'
+    | 'less-manure'
     | 'needed'
     | 'not-tested'
     | 'table-cell'

@@ -340,6 +340,7 @@ export const en: Phrases = {
   'nutrient.P-banned': () => 'Phosphorus is banned here. Check your local rule for its exceptions.',
   'nutrient.needed': (a) => `${tested(a)} ${classWords[text(a.className)]} for ${text(a.crop)}.`,
   'nutrient.enough': (a) => `${tested(a)} ${classWords[text(a.className)]}: the soil has enough.`,
+  'nutrient.less-manure': (a) => `What the soil asks for, less what ${text(a.material)} brings this season`,
   'nutrient.lead': () => 'No food should grow in this soil, so it is not fed for any.',
   'nutrient.by-extract': () => 'Mix without soil is fed by its extract, never by a rate for field soil.',
   'nutrient.class': (a) =>

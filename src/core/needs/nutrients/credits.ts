@@ -1,4 +1,6 @@
 import { fields, numberIn } from '../../report/fields'
+import type { Fertilizer } from '../../shelf/product'
+import type { MajorNutrient } from '../../units/quantity'
 import { nitrateInLayer } from '../../reading/nitrate'
 import { say, type Bare } from '../../told/sentence'
 import { quantity } from '../../units/quantity'
@@ -19,7 +21,7 @@ export function creditsFor(feeding: Feeding): Credits {
   const { crop, read } = feeding
   const found: Record<string, Derived<'lb N/1000 ft²'> | undefined> = {
     matter: crop.nitrogen.organicMatterCredit ? matterCredit(feeding) : undefined,
-    manure: manureCredit(feeding),
+    manure: manureCredit('N', feeding),
   }
   if (crop.use !== 'lawn') {
     const layer = nitrateInLayer(read)
@@ -50,18 +52,29 @@ function matterCredit({ read, guide }: Feeding): Derived<'lb N/1000 ft²'> | und
   )
 }
 
-/** The part of a manure's or compost's nitrogen that feeds in its first year. */
-function manureCredit({ past, manure }: Feeding): Derived<'lb N/1000 ft²'> | undefined {
+/** Of what a manure or compost holds of a nutrient, the part that feeds in its first year. Phosphate counts in full. */
+const firstYear = ({ feeding: { firstYearN, firstYearK = 1 } }: Fertilizer, nutrient: MajorNutrient): number =>
+  nutrient === 'N' ? firstYearN : nutrient === 'K₂O' ? firstYearK : 1
+
+/** What was put on for this season brings of a nutrient. Source: common practice. */
+export function manureCredit<Of extends MajorNutrient>(
+  nutrient: Of,
+  { past, manure }: Pick<Feeding, 'past' | 'manure'>,
+): Derived<`lb ${Of}/1000 ft²`> | undefined {
   const rate = numberIn(fields.nutrient, past.manureRate)
   if (!manure || !rate) return undefined
   return derive(
-    'lb N/1000 ft²',
+    `lb ${nutrient}/1000 ft²`,
     'rate * grade / 100 * first_year',
     {
       rate: fromPrinted('product', rate, past.manureRate.unit as RateUnit),
-      grade: given(quantity(manure.feeding.grade.N, '% N'), say('material.grade', { nutrient: 'N' }), 'practice'),
+      grade: given(
+        quantity(manure.feeding.grade[nutrient], `% ${nutrient}`),
+        say('material.grade', { nutrient }),
+        'practice',
+      ),
       first_year: given(
-        quantity(manure.feeding.firstYearN, 'of it in the first year'),
+        quantity(firstYear(manure, nutrient), 'of it in the first year'),
         say('material.first-year'),
         'practice',
       ),

@@ -3,10 +3,11 @@ import type { Report } from '../../case/case'
 import { byGuide, byLaboratory, differenceFrom, type Check, type Lead, type Need } from '../need'
 import { split, uncapped, type Cap } from '../../passes/split'
 import { rate as rateOf, type Rating } from '../../reading/classify'
-import { refuse, say, type Outcome } from '../../told/sentence'
+import { accept, refuse, say, type Outcome } from '../../told/sentence'
 import type { MajorNutrient } from '../../units/quantity'
 import { fromPrinted, type RateUnit } from '../../units/rates'
 import { derive, type Derived } from '../../workings'
+import { manureCredit } from './credits'
 import type { Feeding, Rated } from './method'
 import { classTable } from './methods/class-table'
 import { minimumLevels } from './methods/minimum-levels'
@@ -24,7 +25,8 @@ export function majorNeed(nutrient: MajorNutrient, report: Report, feeding: Feed
   const blank = { of: nutrient, rating: rated, checks: [], remarks: [] }
   if (nutrient === 'P₂O₅' && settings.phosphorusBanned)
     return { ...blank, outcome: 'none', barred: 'ban', why: say('nutrient.P-banned') }
-  const own: Outcome<Rated> = rating?.ok === false ? rating : ownRate(nutrient, rated, report, feeding)
+  const asked: Outcome<Rated> = rating?.ok === false ? rating : ownRate(nutrient, rated, report, feeding)
+  const own = asked.ok ? accept(lessManure(nutrient, asked.value, feeding)) : asked
   const printed = read.recommends[nutrient]
   if (printed === undefined) {
     if (!own.ok) return { ...blank, outcome: 'unknown', why: own.refusal, lacks: own.lacks }
@@ -47,6 +49,20 @@ export function majorNeed(nutrient: MajorNutrient, report: Report, feeding: Feed
   }
   const found = need(nutrient, lead, byLaboratory, rated, [check], feeding)
   return against && letGo ? { ...found, confirmed: { ...letGo, against } } : found
+}
+
+/** Phosphate and potash that manure or compost brings this season are not given again; of nitrogen its method knows. */
+function lessManure(nutrient: MajorNutrient, rated: Rated, feeding: Feeding): Rated {
+  const credit = nutrient === 'N' ? undefined : manureCredit(nutrient, feeding)
+  if (!credit || credit.value.v === 0 || rated.rate.value.v === 0) return rated
+  const rate = derive(
+    `lb ${nutrient}/1000 ft²`,
+    'max(0, base - credit)',
+    { base: rated.rate, credit },
+    say('nutrient.less-manure', { material: feeding.manure!.label }),
+    'practice',
+  )
+  return { ...rated, rate, why: say('nutrient.less-manure', { material: feeding.manure!.label }) }
 }
 
 const hasEnough = (rating?: Rating) => rating?.className === 'optimum' || rating?.className === 'excess'

@@ -1,3 +1,6 @@
+import { blankSeason } from '../../../case/blank'
+import type { Fertilizer } from '../../../shelf/product'
+import { shippedProducts } from '../../../shelf/products'
 import { minorsOf } from '../../need'
 import type { AreaInSeason } from '../../../case/in-season'
 import type { Report } from '../../../case/case'
@@ -323,4 +326,21 @@ describe('several crops in one area', () => {
       found({ crop: 'tomato', otherCrops: ['highbush-blueberry'], texture: 'loam' }, { pH: typed('5') }).quarrels[0]!
         .key,
     ).toBe('several.pH-both'))
+})
+
+/** Common practice: what manure brings counts for phosphate and potash as well. */
+test.each([
+  ['nothing put on', null, '', [4, 3]],
+  ['100 lb of a 2-3-1 litter on 1,000 ft²', 'poultry-litter@1', '100', undefined],
+  ['so much that nothing is left', 'poultry-litter@1', '2000', [0, 0]],
+] as const)('manure of this season: %s', (_, manure, rate, expected) => {
+  const past = { ...blankSeason.past, manure, manureRate: typed(rate, 'lb/1000 ft²') }
+  const report = { extractant: 'mehlich-3', P: typed('5', 'ppm'), K: typed('60', 'ppm') } as const
+  const found = answer({ crop: 'tomato', texture: 'loam', past }, report)
+  const { grade, firstYearK = 1 } = (shippedProducts.find(({ id }) => id === 'poultry-litter') as Fertilizer).feeding
+  const [p, k] = [(grade['P₂O₅'] / 100) * Number(rate), (grade['K₂O'] / 100) * firstYearK * Number(rate)]
+  const [needP, needK] = [found.needs[1]!, found.needs[2]!]
+  const lb = [needP, needK].map((need) => need.amount?.value.v ?? 0)
+  expect(lb[0]).toBeCloseTo(expected?.[0] ?? 4 - p, 9)
+  expect(lb[1]).toBeCloseTo(expected?.[1] ?? 3 - k, 9)
 })
