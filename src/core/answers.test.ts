@@ -270,3 +270,21 @@ describe('methods that are far apart are pointed out (over a quarter of the lead
     expect(dose!.remarks.some((remark) => remark.key === 'reaction.spread')).toBe(said)
   })
 })
+
+/** Common practice. */
+describe('what goes with what was chosen', () => {
+  const low = { extractant: 'mehlich-3', pH: typed('5.4'), Mg: typed('20', 'ppm'), B: typed('0.2', 'ppm') } as const
+  const outcome = (area: Parameters<typeof answer>[0], of: string, report: Parameters<typeof answer>[1] = low) =>
+    answer(area, report).needs.find((one) => one.of === of)?.outcome
+  test.each([
+    ['dolomitic lime brings magnesium', 'pelletized-dolomitic@1', 'none'],
+    ['calcitic lime brings none', 'pelletized-calcitic@1', 'apply'],
+  ] as const)('%s', (_, lime, expected) =>
+    expect(outcome({ crop: 'tomato', texture: 'loam', ...choosing({ lime }) }, 'Mg')).toBe(expected),
+  )
+  test('a clay loam of low CEC is not light ground: its texture was named', () => {
+    const report = { ...low, cec: typed('7') }
+    expect(outcome({ crop: 'roots', texture: 'clay-loam' }, 'B', report)).toBe('none')
+    expect(outcome({ crop: 'roots' }, 'B', report)).toBe('apply')
+  })
+})

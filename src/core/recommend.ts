@@ -30,7 +30,7 @@ import type { Feeding } from './needs/nutrients/method'
 import { majorsOf, type Need } from './needs/need'
 import { letGoIn } from './needs/hold'
 import { majorNeed } from './needs/nutrients/majors'
-import { minorNeeds } from './needs/nutrients/minors'
+import { minorNeeds, type Around } from './needs/nutrients/minors'
 import { plantingProblems, readPlanting } from './needs/nutrients/planting'
 import { mixNeeds } from './needs/nutrients/soilless'
 import { portionsOf, type Portion } from './passes/portions'
@@ -343,7 +343,8 @@ function figuresOf({ asked, stone, ground, feeding }: Placed): Figures {
   const majors = potted
     ? mixNeeds(reading)
     : majorNutrients.map((nutrient) => (barred ? noFood(nutrient) : majorNeed(nutrient, report, feeding)))
-  const minors = potted || barred ? [] : minorsFor(asked, feeding, majors[0]!, ph)
+  const stoneOn = ph.outcome === 'lime' ? ground.choices.lime.material.liming.stone : null
+  const minors = potted || barred ? [] : minorsFor(asked, feeding, majors[0]!, stoneOn)
   return {
     pH: read.soil.pH?.v ?? null,
     reaction: ph,
@@ -423,12 +424,16 @@ function feedingOf({
     ...(feeds(manure) && { manure }),
     read,
     letGo: letGoIn(kase.decisions, area.id),
-    sandy: isSandy(read) || (read.soil.cec !== undefined && read.soil.cec.v < guide.limits.sandyBelowCec),
+    sandy: isSandy(read) || isLight(read, guide),
   }
 }
 
 const textureOf = (id: TextureId): Texture => textures[id]
 const isSandy = ({ soil: { texture } }: ReadReport) => texture !== undefined && textureOf(texture).sandy
+
+/** Ground of low CEC behaves like sand, unless somebody named its texture. Source: common practice. */
+const isLight = ({ soil: { texture, textureByCec, cec } }: ReadReport, { limits }: Guide) =>
+  (texture === undefined || textureByCec === true) && cec !== undefined && cec.v < limits.sandyBelowCec
 
 /** Ground in which no food may grow is not fed for any. */
 const noFood = (of: MajorNutrient): Need<MajorNutrient> => ({
@@ -440,12 +445,17 @@ const noFood = (of: MajorNutrient): Need<MajorNutrient> => ({
   remarks: [],
 })
 
-function minorsFor({ area, guide, report }: Asked, feeding: Feeding, nitrogen: Need<MajorNutrient>, ph: Reaction) {
+function minorsFor(
+  { area, guide, report }: Asked,
+  feeding: Feeding,
+  nitrogen: Need<MajorNutrient>,
+  stone: Around['stone'],
+) {
   const grown = [area.crop, ...area.otherCrops].map((id) => cropIn(guide, id))
   return minorNeeds({
     feeding,
     report,
-    limed: ph.outcome === 'lime',
+    stone,
     nitrogen,
     boronHarms: area.past.beansNext || grown.some((one) => one?.boron === 'harms'),
   })

@@ -1,6 +1,6 @@
 import type { Report } from '../../case/case'
 import { byLaboratory, type Need } from '../need'
-import type { Fertilizer } from '../../shelf/product'
+import type { Fertilizer, Lime } from '../../shelf/product'
 import { carrierOf } from '../../shelf/products'
 import { sufficiency, type Sufficiency } from '../../reading/classify'
 import { split, uncapped, type Cap } from '../../passes/split'
@@ -14,8 +14,8 @@ import type { Feeding } from './method'
 export interface Around {
   readonly feeding: Feeding
   readonly report: Report
-  /** Whether lime goes on this season: it brings calcium, and as dolomite magnesium. */
-  readonly limed: boolean
+  /** The stone of the lime that goes on this season: it brings calcium, and as dolomite magnesium; null where none does. */
+  readonly stone: Lime['liming']['stone'] | null
   readonly nitrogen: Need<MajorNutrient>
   /** Another crop of the area, or the next, that boron harms. */
   readonly boronHarms: boolean
@@ -93,12 +93,12 @@ const productOf = (nutrient: OtherNutrient, amount: Derived, material: Fertilize
 
 /** One rule an element, for where its test is low. Nothing returned: nothing is said. */
 const rules: Readonly<Record<OtherNutrient, (around: Around) => Verdict | undefined>> = {
-  Mg: ({ limed, feeding }) =>
-    limed
+  Mg: ({ stone, feeding }) =>
+    stone === 'dolomitic'
       ? { outcome: 'none', why: say('other.Mg-by-lime') }
       : { rate: setRate('Mg', feeding.guide.limits.secondary.Mg, feeding), why: say('other.Mg-low') },
-  Ca: ({ limed, feeding }) =>
-    limed
+  Ca: ({ stone, feeding }) =>
+    stone
       ? { outcome: 'none', why: say('other.Ca-by-lime') }
       : { rate: setRate('Ca', feeding.guide.limits.secondary.Ca, feeding), why: say('other.Ca-low') },
   S: sulfurAsNutrient,
