@@ -356,6 +356,9 @@ function needsKeep(found: Answer, any: Any, crop: Crop, limits: Limits) {
   }
   if (!fertilizer?.mix.ok) return
   mixKeeps(fertilizer.mix.value, fertilizer.material, any, crop, limits)
+  const brings = (fertilizer.mix.value.amount.value.v * fertilizer.material.feeding.grade['P₂O₅']) / 100
+  if (fertilizer.mix.value.meets === 'N' && p.outcome === 'apply')
+    expect(brings).toBeLessThanOrEqual(1.25 * p.amount!.value.v * (1 + hair))
   if (!turf) return
   const { rate, passes } = fertilizer.mix.value
   const slow = any.slow === null ? fertilizer.material.feeding.slowNitrogen : any.slow / 100

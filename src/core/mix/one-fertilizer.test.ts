@@ -165,16 +165,15 @@ describe('a product measured by one nutrient', () => {
     expect(passes.count).toBe(4)
     expect(passes.interval).not.toBeNull()
   })
-  test('poultry manure by its nitrogen is barred where it would bring phosphate beyond all use', () => {
-    const mix = by(
-      'poultry-litter@1',
-      'N',
-      { crop: 'sweet-corn', texture: 'loam', feeding: 'generous' },
-      { P: typed('20', 'ppm') },
-    )
+  test('poultry manure by its nitrogen is cut to the phosphate and a quarter, and the nitrogen stays short', () => {
+    const mix = by('poultry-litter@1', 'N', { crop: 'sweet-corn', texture: 'loam' }, { P: typed('20', 'ppm') })
     if (!mix.ok) throw new Error(mix.refusal.key)
-    const brings = mix.value.supplies.find(({ nutrient }) => nutrient === 'P₂O₅')!.supplied.value.v
-    expect(mix.value.barred.map(({ key }) => key).includes('mix.too-much')).toBe(brings > 15)
+    const [n, p] = mix.value.supplies
+    // 3 lb P₂O₅ wanted on 1,000 ft², at most 3.75: 125 lb of a 2-3-1 litter, with 0.25 of its 2.5 lb N in the first year.
+    expect(mix.value.amount.value.v).toBeCloseTo(125, 6)
+    expect(p!.supplied.value.v).toBeCloseTo(3.75, 6)
+    expect(n!.supplied.value.v).toBeCloseTo(0.625, 6)
+    expect([mix.value.cut?.key, mix.value.barred]).toEqual(['mix.cut', []])
   })
   test('13-13-13 is not for turf that has phosphorus enough', () => {
     const mix = by('13-13-13@1', 'N', { crop: 'bermuda', texture: 'loam' }, { P: typed('160', 'ppm') })

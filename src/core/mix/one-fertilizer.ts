@@ -27,6 +27,8 @@ export interface OneFertilizer {
   readonly bags: Derived<'bags'>
   readonly leftOver: Derived<'lb product'>
   readonly passes: Passes<'product'>
+  /** Why there is less of it than its own nutrient asks for. */
+  readonly cut?: Sentence
   readonly supplies: readonly Supply[]
   /** What its acid uses up of the lime in the ground, where that is known. */
   readonly limeUsed?: Derived<'lb CaCO₃'>
@@ -64,13 +66,15 @@ export function oneFertilizer(
   const meets = choices.meets && possible.includes(choices.meets) ? choices.meets : possible[0]
   const need = needs.filter(isApplied).find((one) => one.of === meets)
   if (!meets || !need) return refuse('mix.nothing-needed', { material: fertilizer.label })
-  const amount = derive(
+  const whole = derive(
     'lb product',
     'need / share',
     { need: need.amount, share: shareOf(fertilizer, meets, pH) },
     say('mix.amount', { nutrient: meets }),
     'arithmetic',
   )
+  const most = meets === 'N' ? cutToPhosphate(fertilizer, needs) : undefined
+  const amount = most && most.value.v < whole.value.v ? most : whole
   const rate = derive(
     'lb product/1000 ft²',
     'amount * 1000 / area',
@@ -82,6 +86,7 @@ export function oneFertilizer(
   const bags = derive('bags', 'ceil(amount / bag)', { amount, bag }, say('mix.bags'), 'arithmetic')
   return accept({
     meets,
+    cut: amount === most ? say('mix.cut', { material: fertilizer.label }) : undefined,
     amount,
     rate,
     bags,
@@ -97,6 +102,29 @@ export function oneFertilizer(
     limeUsed: limeUsedBy(fertilizer, amount),
     barred: barredBy(fertilizer, feeding, rate, needs),
   })
+}
+
+/** Phosphate may go past its need by this share. Source: common practice. */
+const phosphateOver = 1.25
+
+/** The most of a product measured by its nitrogen that phosphate allows; undefined where none of it is asked for. */
+function cutToPhosphate(
+  { feeding: { grade } }: Fertilizer,
+  needs: readonly Need<MajorNutrient>[],
+): Derived<'lb product'> | undefined {
+  const phosphate = needs.filter(isApplied).find(({ of }) => of === 'P₂O₅')
+  if (!phosphate || grade['P₂O₅'] === 0) return undefined
+  return derive(
+    'lb product',
+    'need * over / (percent / 100)',
+    {
+      need: phosphate.amount,
+      over: given(quantity(phosphateOver, 'of the need at the most'), say('mix.over-most'), 'practice'),
+      percent: given(quantity(grade['P₂O₅'], '% P₂O₅'), say('material.grade', { nutrient: 'P₂O₅' }), 'practice'),
+    },
+    say('mix.cut-to-P'),
+    'practice',
+  )
 }
 
 /** Share of a nutrient on the label that feeds in the first year, in soil of this pH. */

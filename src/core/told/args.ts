@@ -155,6 +155,7 @@ export interface Args {
   readonly 'minimum.enough': { crop: Text; minimum: number; nutrient: string; value: number }
   readonly 'minimum.needed': { crop: Text; minimum: number; nutrient: string; value: number }
   readonly 'mix.too-much': { nutrient: string; rate: number; most: number }
+  readonly 'mix.cut': { material: Text }
   readonly 'mix.left-short': { nutrient: string }
   readonly 'mix.amount': { nutrient: string }
   readonly 'mix.no-chloride': { crop: Text }

@@ -465,6 +465,10 @@ export const en: Phrases = {
   'mix.bags': () => 'Whole bags to buy',
   'mix.left-over': () => 'Left in the last bag',
   'mix.supplied': (a) => `${capital(nutrient[text(a.nutrient)]!)} it brings`,
+  'mix.cut': (a) =>
+    `Measured by its nitrogen, ${text(a.material)} would bring more phosphate than is wanted, so there is less of it; the rest of the nitrogen comes from a bag without phosphorus.`,
+  'mix.cut-to-P': () => 'As much as brings the phosphate wanted, and a quarter more',
+  'mix.over-most': () => 'Phosphate may go past its need by a quarter',
   'mix.left-short': (a) => `${text(a.nutrient)} wanted, less what the chosen bag brings`,
   'mix.over': () => 'Brought, less wanted',
   'mix.over-none': () => 'Brought, and none is wanted',

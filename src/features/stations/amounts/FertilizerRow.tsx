@@ -39,7 +39,7 @@ export function FertilizerRow({ answer, found }: { answer: Answer; found: AreaRe
         </Button>
       </Row>
     )
-  const { amount, passes, meets, barred } = mix.value
+  const { amount, passes, meets, cut, barred } = mix.value
   const shown = passes.count > 1 ? passes.each : amount
   return (
     <Row
@@ -69,6 +69,7 @@ export function FertilizerRow({ answer, found }: { answer: Answer; found: AreaRe
           .join(', ')}
       </p>
       <Portions amount={shown} answer={answer} />
+      {cut && <Under>{render(cut)}</Under>}
       {barred.map((sentence) => (
         <p key={sentence.key} className="text-clay mt-1 font-semibold">
           {render(sentence)}
