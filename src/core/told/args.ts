@@ -291,6 +291,7 @@ export interface Args {
   readonly 'texture.by-cec': { cec: number; texture: Text }
   readonly 'tri-state.carried-off': { crop_yield: number; unit: Text }
   readonly 'tri-state.enough': { nutrient: string; value: number }
+  readonly 'tri-state.by-class': { nutrient: string; className: string }
   readonly 'tri-state.needed': { nutrient: string; value: number }
   readonly 'unit.as-oxide': { nutrient: string }
   readonly 'unit.factor': { unit: string }

@@ -329,6 +329,7 @@ export const en: Phrases = {
   'cap.turf-product': () => 'most of this product on turf in one pass, by its nitrogen, phosphate and potash',
   'cap.bed-nitrogen': () => 'most nitrogen worked into a bed at once, lb per 1,000 ft²',
   'cap.turf-slow': () => 'most of this product on turf in one pass, part of its nitrogen being slow',
+  'cap.plot-potash': () => 'At most 150 lb K₂O an acre in one pass on food plots',
   'cap.on-sand': (a) => `most ${nutrient[text(a.nutrient)]} at once on light ground, lb per 1,000 ft²`,
   'cap.row-nitrogen': (a) =>
     `${text(a.row)} lb nitrogen beside 100 ft of row, rows ${places(num(a.spacing), 1)} ft apart, as lb per 1,000 ft²`,
@@ -409,6 +410,9 @@ export const en: Phrases = {
   'tri-state.build': () => 'Below the critical level: build up, and replace what is carried off',
   'tri-state.replace': () => 'At the critical level or just above: replace what is carried off',
   'tri-state.draw': () => 'Well above: let the soil give it',
+  'tri-state.by-class': (a) =>
+    `${capital(classWords[text(a.className)]!)} by this extractant’s own classes: so much on food plots.`,
+  'tri-state.most': () => 'No plot is given more potash in a year',
   'tri-state.needed': (a) => `${text(a.value)} ppm: by the food-plot equations.`,
   'tri-state.enough': (a) => `${text(a.value)} ppm: the soil has enough.`,
 

@@ -5,7 +5,7 @@ import { split, uncapped, type Cap } from '../../passes/split'
 import { rate as rateOf, type Rating } from '../../reading/classify'
 import { accept, refuse, say, type Outcome } from '../../told/sentence'
 import type { MajorNutrient } from '../../units/quantity'
-import { fromPrinted, type RateUnit } from '../../units/rates'
+import { acre, fromPrinted, type RateUnit } from '../../units/rates'
 import { derive, type Derived } from '../../workings'
 import { manureCredit } from './credits'
 import type { Feeding, Rated } from './method'
@@ -125,12 +125,17 @@ function checkOf(nutrient: MajorNutrient, own: Outcome<Rated>, lead: Rated, feed
   return { id, label, amount, difference, remarks: [] }
 }
 
+/** lb K₂O an acre in one pass on food plots. Source: common practice. */
+const potashOnPlots = 150
+
 /** The most of one nutrient in one pass here, lb/1,000 ft², and how far apart. */
 export function capOf(nutrient: MajorNutrient, { crop, guide, sandy, planting }: Feeding): Cap {
   const { turf, bed } = guide.limits
   const interval = { days: turf.daysApart }
   if (crop.use === 'lawn') return { perPass: turf.perPass[nutrient], interval, rule: say('cap.turf', { nutrient }) }
   if (nutrient === 'P₂O₅') return { perPass: uncapped, interval: null, rule: say('cap.none') }
+  if (nutrient === 'K₂O' && crop.use === 'plot')
+    return { perPass: potashOnPlots / acre.value.v, interval, rule: say('cap.plot-potash') }
   if (sandy) return { perPass: bed.onSand[nutrient], interval, rule: say('cap.on-sand', { nutrient }) }
   if (nutrient === 'K₂O') return { perPass: uncapped, interval: null, rule: say('cap.none') }
   const row = crop.nitrogen.unit === 'lb N/tree' ? undefined : crop.nitrogen.perHundredFeetOfRow

@@ -344,3 +344,25 @@ test.each([
   expect(lb[0]).toBeCloseTo(expected?.[0] ?? 4 - p, 9)
   expect(lb[1]).toBeCloseTo(expected?.[1] ?? 3 - k, 9)
 })
+
+/** Common practice: Mehlich-1 and Olsen by their own classes, lb an acre; potash at most 300, in passes of 150. */
+describe('food plots', () => {
+  test.each([
+    ['olsen', '5', '50', 80, 80],
+    ['olsen', '10', '120', 60, 60],
+    ['olsen', '20', '150', 40, 40],
+    ['olsen', '40', '250', 20, 20],
+    ['olsen', '41', '251', 0, 0],
+  ] as const)('by %s, P %s and K %s', (extractant, P, K, p, k) => {
+    const found = answer({ crop: 'clover', texture: 'loam' }, { extractant, P: typed(P, 'ppm'), K: typed(K, 'ppm') })
+    const lb = [found.needs[1]!, found.needs[2]!].map((need) => (need.rate?.value.v ?? 0) * 43.56)
+    expect(lb[0]).toBeCloseTo(p, 6)
+    expect(lb[1]).toBeCloseTo(k, 6)
+  })
+  test('potash stops at 300 lb an acre, in two passes', () => {
+    const report = { extractant: 'bray-1', K: typed('5', 'ppm'), cec: typed('30') } as const
+    const { rate, passes } = answer({ crop: 'clover', texture: 'clay' }, report).needs[2]!
+    expect(rate!.value.v * 43.56).toBeCloseTo(300, 6)
+    expect(passes!.count).toBe(2)
+  })
+})

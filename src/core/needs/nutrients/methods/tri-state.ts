@@ -1,5 +1,5 @@
 import type { TriState } from '../../../guides/crop'
-import type { ExtractantId } from '../../../guides/guide'
+import type { ClassName, ExtractantId } from '../../../guides/guide'
 import type { Rating } from '../../../reading/classify'
 import type { Soil } from '../../../reading/soil'
 import { accept, refuse, say, type Outcome, type Bare } from '../../../told/sentence'
@@ -10,10 +10,21 @@ import type { Rated } from '../method'
 
 const extractant: ExtractantId = 'bray-1'
 
+/** Extractants that the equations do not speak of, by whose own classes plots are fed. Source: common practice. */
+const byClasses: ReadonlySet<ExtractantId | null> = new Set(['mehlich-1', 'olsen'])
+/** lb P₂O₅ and lb K₂O an acre from very low to excess. Source: common practice. */
+const perClass = { 'very-low': 80, low: 60, medium: 40, optimum: 20, excess: 0 } as const satisfies Record<
+  ClassName,
+  number
+>
+/** lb K₂O an acre that no plot is given more of in a year. Source: common practice. */
+const mostPotash = 300
+
 /**
  * Field and food-plot P₂O₅ and K₂O: build-up below the critical level, replacement of what the crop removes above it,
  * and a drawdown to nothing. STL in ppm of Bray P1 and of ammonium-acetate K; lb/acre.
- * Refuses another extractant, a word or an index, and K without a CEC.
+ * Mehlich-1 and Olsen go by their own classes, which is common practice.
+ * Refuses any other extractant, a word or an index by the equations, and K without a CEC.
  * Source: Vitosh, Johnson & Mengel 1995, Tri-State Fertilizer Recommendations E-2567; recalled.
  */
 export function triState(
@@ -23,6 +34,7 @@ export function triState(
   soil: Soil,
   used: ExtractantId | null,
 ): Outcome<Rated> {
+  if (byClasses.has(used)) return byClass(nutrient, rating.className)
   if (used !== extractant) return refuse('tri-state.extractant')
   if (!rating.value || rating.value.value.of.startsWith('index')) return refuse('tri-state.needs-ppm')
   const removal = removalOf(nutrient, crop)
@@ -83,8 +95,8 @@ function potash(test: Working, cec: Cec, removal: Working): Derived<'lb K₂O/ac
   if (test.value.v < critical.value.v)
     return derive(
       'lb K₂O/acre',
-      '(critical - test) * (1 + 0.05 * cec) + removal + 20',
-      { ...inputs, cec: exchange },
+      'min(most, (critical - test) * (1 + 0.05 * cec) + removal + 20)',
+      { ...inputs, cec: exchange, most: given(quantity(mostPotash, 'lb K₂O/acre'), say('tri-state.most'), 'practice') },
       say('tri-state.build'),
       source,
     )
@@ -97,6 +109,19 @@ function potash(test: Working, cec: Cec, removal: Working): Derived<'lb K₂O/ac
     say('tri-state.draw'),
     source,
   )
+}
+
+function byClass(nutrient: 'P₂O₅' | 'K₂O', className: ClassName): Outcome<Rated> {
+  const args = { nutrient, className }
+  const cell = given(quantity(perClass[className], `lb ${nutrient}/acre`), say('tri-state.by-class', args), 'practice')
+  const rate = derive(
+    `lb ${nutrient}/1000 ft²`,
+    'per_acre / acre',
+    { per_acre: cell, acre },
+    say('unit.per-thousand'),
+    'arithmetic',
+  )
+  return accept({ rate, why: say('tri-state.by-class', args) })
 }
 
 function rated(perAcre: Derived<'lb P₂O₅/acre'> | Derived<'lb K₂O/acre'>, test: Working): Outcome<Rated> {
