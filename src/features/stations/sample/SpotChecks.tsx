@@ -3,7 +3,7 @@
 import { pH as pHTest } from '@/core/report/tests/pH'
 import { addSpotCheck, removeSpotCheck } from '@/core/case/acts/reports'
 import { X } from 'lucide-react'
-import { useEffect, useMemo, useState } from 'react'
+import { useEffect, useMemo, useState, type FormEvent } from 'react'
 import { v4 as newId } from 'uuid'
 import type { SpotCheck } from '@/core/case/case'
 import { numberIn } from '@/core/report/fields'
@@ -130,8 +130,14 @@ const placeOf = ({ x, y }: SpotCheck): Point | null => (x === null || y === null
 function TypedReading({ onAdd }: { onAdd: (pH: number) => void }) {
   const [typed, setTyped] = useState(retyped('', '', pHTest.field))
   const pH = numberIn(pHTest.field, typed)
+  const add = (event: FormEvent) => {
+    event.preventDefault()
+    if (pH === undefined) return
+    onAdd(pH)
+    setTyped(retyped('', '', pHTest.field))
+  }
   return (
-    <div className="mt-3 flex flex-wrap items-end gap-3">
+    <form className="mt-3 flex flex-wrap items-end gap-3" onSubmit={add}>
       <div className="w-40">
         <TextField
           label={en.typeReading}
@@ -142,16 +148,10 @@ function TypedReading({ onAdd }: { onAdd: (pH: number) => void }) {
           onChange={(text) => setTyped(retyped(text, '', pHTest.field))}
         />
       </div>
-      <Button
-        disabled={pH === undefined}
-        onClick={() => {
-          onAdd(pH!)
-          setTyped(retyped('', '', pHTest.field))
-        }}
-      >
+      <Button type="submit" disabled={pH === undefined}>
         {en.addReading}
       </Button>
-    </div>
+    </form>
   )
 }
 
