@@ -1,4 +1,4 @@
-import { served } from './served.mjs'
+import { median, seconds, served } from './served.mjs'
 
 /** Opens the Desk of 5,000 cases, finds among them, backs them up and restores them, in a real browser. */
 const count = 5_000
@@ -30,9 +30,6 @@ const found = (page, words) =>
       }),
     words,
   )
-
-const median = (times) => [...times].sort((a, b) => a - b)[Math.floor(times.length / 2)]
-const seconds = (ms) => `${(ms / 1000).toFixed(1)} s`
 
 await served(4633, async (browser, address) => {
   const page = await (await browser.newContext({ serviceWorkers: 'block' })).newPage()

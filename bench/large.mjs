@@ -1,4 +1,4 @@
-import { served } from './served.mjs'
+import { median, seconds, served } from './served.mjs'
 
 /** One case as large as they come, and many cases kept and brought back, in a real browser. */
 const large = { areas: 60, reports: 100, edits: 5_000 }
@@ -110,9 +110,7 @@ const watchKeys = () => {
   )
 }
 
-const middle = (times) => [...times].sort((a, b) => a - b)[Math.floor(times.length / 2)] ?? NaN
 const highest = (times) => Math.max(...times)
-const seconds = (ms) => `${(ms / 1000).toFixed(1)} s`
 
 async function samples(browser, address) {
   const page = await (await browser.newContext({ serviceWorkers: 'block' })).newPage()
@@ -138,7 +136,7 @@ await served(4634, async (browser, address) => {
   const times = await page.evaluate(() => window.keyTimes)
   console.log(
     `\nA case of ${large.areas} areas, ${large.reports} reports and ${large.edits} edits:\n` +
-      `  a key in Ground: median ${middle(times.map(([busy]) => busy)).toFixed(1)} ms of work, longest ${highest(times.map(([busy]) => busy)).toFixed(1)} ms; on screen after ${middle(times.map(([, painted]) => painted)).toFixed(1)} ms. Aim: under 16 ms of work.`,
+      `  a key in Ground: median ${median(times.map(([busy]) => busy)).toFixed(1)} ms of work, longest ${highest(times.map(([busy]) => busy)).toFixed(1)} ms; on screen after ${median(times.map(([, painted]) => painted)).toFixed(1)} ms. Aim: under 16 ms of work.`,
   )
   await page.waitForTimeout(2_000)
   let start = performance.now()

@@ -8,9 +8,9 @@ import { misfitOf } from '../core/shape/fits'
 import type { Misfit } from '../core/shape/shape'
 import type { Version } from './ancestry'
 import { compacted } from './compact'
-import { soundCase } from './damage'
+import { inTodaysSchema, soundCase } from './damage'
 import { db, endWriting, forgetFailure, isOutdated, onOutdated, type Attachment } from './db'
-import { caseSchemaNumber, migratedCase } from '../schemas/migrations'
+import { caseSchemaNumber } from '../schemas/migrations'
 import { before, nextSteps, type Edit, type NextSteps, type Unsigned } from './history'
 import { caseTables, judge, put, putChanged, stamped, type Recipe } from './put'
 import { v4 as newId } from 'uuid'
@@ -129,7 +129,7 @@ const isNewer = ({ schema }: { readonly schema: number }): boolean => schema > c
 /** A case in today's schema, however it came into the database; one of a newer schema ends the writing here. */
 function ofToday(stored: Case): Case {
   if (isNewer(stored)) endWriting()
-  return (stored.schema as number) < caseSchemaNumber ? (migratedCase(stored) as Case) : stored
+  return inTodaysSchema(stored)
 }
 
 /** What cannot be read is not gone: the page says so, and tries again. */

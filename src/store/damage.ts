@@ -43,13 +43,17 @@ export function soundSummary(row: unknown): SoundSummary {
 /** Whether a stored case cannot be shown: something in it is not there, or is no such thing. Too long a text is no harm. */
 export const isDamaged = (kase: unknown): boolean => misfitIn(caseShape, kase)?.why === 'other'
 
+/** A stored case in today's schema, or in the newer one that it has. Throws where it is too far from any. */
+export const inTodaysSchema = (stored: Case): Case =>
+  (stored.schema as number) < caseSchemaNumber ? (migratedCase(stored) as Case) : stored
+
 /**
  * A stored case in today's schema, without stray fields that an older version left; undefined where it cannot be shown.
  * One of a newer schema stays as it is.
  */
 export function soundCase(stored: Case): Case | undefined {
   try {
-    const today = stored.schema < caseSchemaNumber ? (migratedCase(stored) as Case) : stored
+    const today = inTodaysSchema(stored)
     if (today.schema > caseSchemaNumber) return today
     const known = knownOnly(caseShape, today)
     return isDamaged(known) ? undefined : known

@@ -75,10 +75,9 @@ export const goesOn = (last: Edit | undefined, next: NewEdit): last is Edit =>
   placeOf(last) === placeOf(next) &&
   replacesOnly(last) &&
   replacesOnly(next) &&
-  isBetween(Date.parse(next.at) - Date.parse(last.at), 0, pause)
-
-// A clock that was set back tells of no pause at all.
-const isBetween = (ms: number, least: number, most: number): boolean => ms >= least && ms <= most
+  Date.parse(next.at) - Date.parse(last.at) <= pause &&
+  // A clock that was set back tells of no pause at all.
+  Date.parse(next.at) >= Date.parse(last.at)
 
 /** Both edits as one: to the newer state, and back to before the older. It is no longer the edit that a file may know. */
 export const together = (last: Edit, next: NewEdit): Edit => ({

@@ -11,7 +11,7 @@ import {
   type Need,
 } from './need'
 import { beyondMost, heldNeed } from './hold'
-import { fromPrinted, type RateUnit } from '../units/rates'
+import { rateUnits, type RateUnit } from '../units/rates'
 import { usual } from '../shelf/products'
 import { limeCandidates, limeCap } from './lime/candidates'
 import { split } from '../passes/split'
@@ -132,11 +132,8 @@ function speaksAgainst(
   ground: Ground,
 ): Sentence | undefined {
   const { crop } = ground
-  const rate =
-    printed === 'lime'
-      ? fromPrinted('product', read.recommends.lime!, report.recommends.lime.unit as RateUnit)
-      : fromPrinted('S', read.recommends.sulfur!, report.recommends.sulfur.unit as RateUnit)
-  const beyond = beyondMost(printed, rate.value.v, crop)
+  const rate = read.recommends[printed]! * rateUnits[report.recommends[printed].unit as RateUnit]
+  const beyond = beyondMost(printed, rate, crop)
   if (!where) return beyond
   if (printed === 'sulfur') return where.pH <= where.high ? say('held.sulfur-low', where) : beyond
   if (own.because === 'sodic') return say('held.lime-sodic', where)

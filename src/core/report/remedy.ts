@@ -46,7 +46,7 @@ export function remedied(report: Report, remedy: Remedy): Report {
 }
 
 /** What stands before the unit of a rate. */
-const numberAlone = (text: string): string => text.replace(/^(\s*[\d.,/ ½¼¾⅓⅔]*[\d.½¼¾⅓⅔]).*$/, '$1')
+export const numberAlone = (text: string): string => text.replace(/^(\s*[\d.,/ ½¼¾⅓⅔]*[\d.½¼¾⅓⅔]).*$/, '$1')
 
 /** Without the unit typed after it. */
 const bare = (text: string): string =>

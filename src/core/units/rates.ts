@@ -1,4 +1,4 @@
-import { given, derive, type Derived } from '../workings'
+import { given, derive, type Derived, type Working } from '../workings'
 import { say } from '../told/sentence'
 import { poundsPerTon, sqFtPerAcre, gramsPerPound, sqFtPerSqMetre, sqFtPerHectare } from './factors'
 import { quantity, type Substance } from './quantity'
@@ -18,6 +18,16 @@ export type RateUnit = keyof typeof rateUnits
 
 /** What turns a rate per acre into one per 1,000 ft². */
 export const acre = given(quantity(sqFtPerAcre / 1000, 'thousands of ft² in an acre'), say('unit.acre'), 'arithmetic')
+
+/** A rate per acre as one per 1,000 ft². */
+export const perThousand = <S extends Substance>(substance: S, perAcre: Working): Derived<`lb ${S}/1000 ft²`> =>
+  derive(
+    `lb ${substance}/1000 ft²`,
+    'per_acre / acre',
+    { per_acre: perAcre, acre },
+    say('unit.per-thousand'),
+    'arithmetic',
+  )
 
 const acreWords = ['acre', 'ac', 'a']
 const written = (weights: readonly string[], grounds: readonly string[]) =>

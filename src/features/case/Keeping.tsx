@@ -1,10 +1,11 @@
 'use client'
 
 import Link from 'next/link'
-import { useEffect, useState } from 'react'
+import { useCallback, useState } from 'react'
 import { rawCase } from '@/store/raw-case'
 import { Button, buttonClass } from '@/ui/Button'
 import { saveFile } from '@/ui/save-file'
+import { useAskOnLeaving } from '@/ui/useAskOnLeaving'
 import type { Case } from '@/core/case/case'
 import { isUnwritten, retry } from '@/store/cases'
 import { useKeeping, useUntaken } from './useCase'
@@ -14,13 +15,8 @@ import { en } from './messages'
 /** Says that the browser refuses to keep the case, and offers it as a file. */
 export function Refused({ kase }: { kase: Case }) {
   const keeping = useKeeping(kase.id)
-  useEffect(() => {
-    if (keeping !== 'refused' && keeping !== 'outdated') return
-    // Closing would lose it: the browser asks.
-    const ask = (event: BeforeUnloadEvent) => isUnwritten(kase.id) && event.preventDefault()
-    window.addEventListener('beforeunload', ask)
-    return () => window.removeEventListener('beforeunload', ask)
-  }, [keeping, kase.id])
+  const unwritten = useCallback(() => isUnwritten(kase.id), [kase.id])
+  useAskOnLeaving(keeping === 'refused' || keeping === 'outdated', unwritten)
   if (keeping !== 'refused' && keeping !== 'outdated') return null
   return (
     <div

@@ -4,12 +4,9 @@ import type { MajorNutrient } from '../../units/quantity'
 import { nitrateInLayer } from '../../reading/nitrate'
 import { say, type Bare } from '../../told/sentence'
 import { quantity } from '../../units/quantity'
-import { acre, fromPrinted, type RateUnit } from '../../units/rates'
-import { derive, given, type Derived, type Working } from '../../workings'
+import { acre, fromPrinted, perThousand, type RateUnit } from '../../units/rates'
+import { derive, given, type Derived } from '../../workings'
 import type { Feeding } from './method'
-
-export const perThousand = (perAcre: Working): Derived<'lb N/1000 ft²'> =>
-  derive('lb N/1000 ft²', 'per_acre / acre', { per_acre: perAcre, acre }, say('unit.per-thousand'), 'arithmetic')
 
 export type Credits = Readonly<Partial<Record<'matter' | 'nitrate' | 'manure' | 'legume', Derived<'lb N/1000 ft²'>>>>
 
@@ -25,7 +22,7 @@ export function creditsFor(feeding: Feeding): Credits {
   }
   if (crop.use !== 'lawn') {
     const layer = nitrateInLayer(read)
-    found.nitrate = layer && perThousand(layer)
+    found.nitrate = layer && perThousand('N', layer)
     found.legume = legumeCredit(feeding)
   }
   return Object.fromEntries(Object.entries(found).filter(([, credit]) => credit && credit.value.v > 0)) as Credits
@@ -92,5 +89,5 @@ function legumeCredit({ past, guide }: Feeding): Derived<'lb N/1000 ft²'> | und
     say('nitrogen.credit-legume', { legume: legume.label }),
     guide.limits.source,
   )
-  return perThousand(perAcre)
+  return perThousand('N', perAcre)
 }

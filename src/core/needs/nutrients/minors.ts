@@ -6,7 +6,7 @@ import { sufficiency, type Sufficiency } from '../../reading/classify'
 import { split, uncapped, type Cap } from '../../passes/split'
 import { say, type Outcome, type Sentence, type Bare } from '../../told/sentence'
 import { otherNutrients, quantity, type MajorNutrient, type OtherNutrient } from '../../units/quantity'
-import { acre, fromPrinted, type RateUnit } from '../../units/rates'
+import { acre, fromPrinted, perThousand, type RateUnit } from '../../units/rates'
 import { derive, given, type Derived } from '../../workings'
 import type { Feeding } from './method'
 
@@ -118,14 +118,8 @@ const setRate = (nutrient: OtherNutrient, v: number, { guide: { limits } }: Feed
     limits.source,
   )
 
-const perThousand = (nutrient: OtherNutrient, perAcre: number, key: Bare, { guide: { limits } }: Feeding): Rate =>
-  derive(
-    `lb ${nutrient}/1000 ft²`,
-    'per_acre / acre',
-    { per_acre: given(quantity(perAcre, `lb ${nutrient}/acre`), say(key), limits.source), acre },
-    say('unit.per-thousand'),
-    'arithmetic',
-  )
+const anAcre = (nutrient: OtherNutrient, v: number, key: Bare, { guide: { limits } }: Feeding): Rate =>
+  perThousand(nutrient, given(quantity(v, `lb ${nutrient}/acre`), say(key), limits.source))
 
 /** About a tenth of the nitrogen, up to a most. */
 function sulfurAsNutrient({ feeding, nitrogen }: Around): Verdict | undefined {
@@ -161,7 +155,7 @@ function boron(around: Around): Verdict | undefined {
   if (barred) return { outcome: 'none', why: barred }
   if (!feeding.sandy) return { outcome: 'none', why: say('other.B-not-sandy') }
   const { rate, perYear } = feeding.guide.limits.boron
-  return { rate: perThousand('B', rate, 'other.B-usual', feeding), why: say('other.B-low', { perYear }) }
+  return { rate: anAcre('B', rate, 'other.B-usual', feeding), why: say('other.B-low', { perYear }) }
 }
 
 /** Beside the row of crops that ask for it on light ground. */

@@ -1,14 +1,14 @@
 'use client'
 
-import { useWindowVirtualizer } from '@tanstack/react-virtual'
 import { intlFormatDistance } from 'date-fns'
 import { useLiveQuery } from 'dexie-react-hooks'
 import { Search, Trash2 } from 'lucide-react'
 import Link from 'next/link'
-import { useCallback, useDeferredValue, useMemo, useState } from 'react'
+import { useDeferredValue, useMemo, useState } from 'react'
 import type { SoundSummary } from '@/store/damage'
 import { db, type Summary } from '@/store/db'
 import { Button } from '@/ui/Button'
+import { useInSight } from '@/ui/useInSight'
 import { en } from './messages'
 import { finder } from './find'
 
@@ -59,8 +59,6 @@ export function CaseList({ summaries, whole, onTrash, onSaveList }: Props) {
 
 /** Only the rows in sight are drawn. */
 function Rows({ shown, onTrash }: { shown: readonly SoundSummary[]; onTrash: (id: string) => void }) {
-  const [top, setTop] = useState(0)
-  const tops = useCallback((table: HTMLTableElement | null) => setTop(table?.offsetTop ?? 0), [])
   const undecided = useLiveQuery(
     () =>
       db.conflicts
@@ -73,18 +71,9 @@ function Rows({ shown, onTrash }: { shown: readonly SoundSummary[]; onTrash: (id
     [],
     new Set(),
   )
-  const rows = useWindowVirtualizer({
-    count: shown.length,
-    estimateSize: () => 75,
-    overscan: 8,
-    getItemKey: (i) => shown[i]!.id,
-    scrollMargin: top,
-  })
-  const items = rows.getVirtualItems()
-  const above = (items[0]?.start ?? top) - top
-  const below = rows.getTotalSize() - ((items.at(-1)?.end ?? top) - top)
+  const { list, items, measure, above, below } = useInSight(shown.length, 75, (i) => shown[i]!.id)
   return (
-    <table ref={tops} className="w-full border-collapse" aria-rowcount={shown.length + 1}>
+    <table ref={list} className="w-full border-collapse" aria-rowcount={shown.length + 1}>
       <thead className="text-ink-2 text-left text-[13.5px]">
         <tr>
           <th className="py-2 font-normal">{en.client}</th>
@@ -100,7 +89,7 @@ function Rows({ shown, onTrash }: { shown: readonly SoundSummary[]; onTrash: (id
           return (
             <tr
               key={key}
-              ref={rows.measureElement}
+              ref={measure}
               data-index={index}
               aria-rowindex={index + 2}
               className="border-rule hover:bg-sheet relative border-t align-top"

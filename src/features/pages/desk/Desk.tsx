@@ -56,11 +56,11 @@ function useUpkeep() {
   const [seeded, setSeeded] = useState(false)
   useEffect(() => {
     const control = new AbortController()
-    void actions().then(async ({ seedOnce, emptyOldTrash, sweepAttachments, findDamaged }) => {
+    void actions().then(async ({ seedOnce, emptyOldTrash, sweepOnce, findDamaged }) => {
       await seedOnce().finally(() => setSeeded(true))
       await emptyOldTrash().catch(() => undefined)
       await findDamaged(setDamaged, control.signal).catch(() => undefined)
-      await sweepAttachments().catch(() => undefined)
+      await sweepOnce()
     })
     return () => control.abort()
   }, [])

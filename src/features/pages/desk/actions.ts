@@ -7,11 +7,12 @@ import type { Opened } from '@/schemas/case-file'
 import type { Version } from '@/store/ancestry'
 import { arrival, takeIn, type KnownArrival } from '@/store/exchange'
 import type { Summary } from '@/store/db'
+import { sweepAttachments } from '@/store/upkeep'
 import { saveFile } from '@/ui/save-file'
 import { en } from './messages'
 
 export { removeSamples, setTrashed } from '@/store/desk'
-export { emptyOldTrash, findDamaged, sweepAttachments } from '@/store/upkeep'
+export { emptyOldTrash, findDamaged } from '@/store/upkeep'
 
 /**
  * Starts an empty case, as the office begins them, and returns its id once the browser has it or refuses it: without
@@ -63,6 +64,11 @@ async function isZip(file: File): Promise<boolean> {
   const [p, k] = new Uint8Array(await file.slice(0, 2).arrayBuffer())
   return p === 0x50 && k === 0x4b
 }
+
+let sweeping: Promise<unknown> | undefined
+
+/** Sweeps up files that nothing names, once while this page is loaded: it reads every case that has any. */
+export const sweepOnce = (): Promise<unknown> => (sweeping ??= sweepAttachments().catch(() => undefined))
 
 /** Saves the cases shown as a table that a spreadsheet opens; what looks like a formula stays text. */
 export async function saveList(shown: readonly Summary[]): Promise<void> {

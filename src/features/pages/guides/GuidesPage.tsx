@@ -15,6 +15,7 @@ import { buttonClass } from '@/ui/Button'
 import { FilePicker } from '@/ui/FilePicker'
 import { SelectField } from '@/ui/SelectField'
 import { TextField } from '@/ui/TextField'
+import { useAskOnLeaving } from '@/ui/useAskOnLeaving'
 import { textOf } from '@/wording/render'
 import { useGuides } from '../../case/useCase'
 import { useOffice } from '../../shared/office/useOffice'
@@ -35,12 +36,7 @@ function useDraft() {
       () => undefined,
     )
   }, [])
-  useEffect(() => {
-    if (!unkept) return
-    const ask = (event: BeforeUnloadEvent) => event.preventDefault()
-    window.addEventListener('beforeunload', ask)
-    return () => window.removeEventListener('beforeunload', ask)
-  }, [unkept])
+  useAskOnLeaving(unkept)
   const edit = (next: Guide | null) => {
     setDraft(next)
     keepDraft(next).then(

@@ -23,7 +23,8 @@ export function Database() {
     if (typeof indexedDB === 'undefined') return
     let timer = setTimeout(() => setState('slow'), patience)
     let over = false
-    db.on('blocked', () => !over && setState('blocked'))
+    const blocked = () => setState('blocked')
+    db.on('blocked', blocked)
     const open = () =>
       db.open().then(
         () => {
@@ -43,6 +44,7 @@ export function Database() {
     void open()
     return () => {
       over = true
+      db.on('blocked').unsubscribe(blocked)
       clearTimeout(timer)
     }
   }, [])

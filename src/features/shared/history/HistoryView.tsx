@@ -1,12 +1,12 @@
 'use client'
 
-import { useWindowVirtualizer } from '@tanstack/react-virtual'
 import { useLiveQuery } from 'dexie-react-hooks'
 import { format } from 'date-fns'
-import { useCallback, useState } from 'react'
+import { useState } from 'react'
 import { goBackTo, logOf } from '@/store/cases'
 import type { Edit } from '@/store/history'
 import { Button } from '@/ui/Button'
+import { useInSight } from '@/ui/useInSight'
 import { Formula } from '@/ui/Formula'
 import { useOpenCase } from '../../case/context'
 import { describe } from './describe'
@@ -36,34 +36,13 @@ export function HistoryView() {
 
 /** Only the edits in sight are drawn. */
 function Lines({ newest, onBack }: { newest: readonly Edit[]; onBack: (seq: number) => void }) {
-  const [top, setTop] = useState(0)
-  const tops = useCallback((list: HTMLOListElement | null) => setTop(list?.offsetTop ?? 0), [])
-  const lines = useWindowVirtualizer({
-    count: newest.length + 1,
-    estimateSize: () => 66,
-    overscan: 8,
-    getItemKey: (i) => newest[i]?.seq ?? 0,
-    scrollMargin: top,
-  })
-  const items = lines.getVirtualItems()
+  const { list, items, measure, above, below } = useInSight(newest.length + 1, 66, (i) => newest[i]?.seq ?? 0)
   return (
-    <ol
-      ref={tops}
-      style={{
-        paddingTop: (items[0]?.start ?? top) - top,
-        paddingBottom: lines.getTotalSize() - ((items.at(-1)?.end ?? top) - top),
-      }}
-    >
+    <ol ref={list} style={{ paddingTop: above, paddingBottom: below }}>
       {items.map(({ index, key }) => {
         const edit = newest[index]
         return (
-          <li
-            key={key}
-            ref={lines.measureElement}
-            data-index={index}
-            aria-posinset={index + 1}
-            aria-setsize={newest.length + 1}
-          >
+          <li key={key} ref={measure} data-index={index} aria-posinset={index + 1} aria-setsize={newest.length + 1}>
             {edit ? (
               <Line edit={edit} current={index === 0} onBack={onBack} />
             ) : (

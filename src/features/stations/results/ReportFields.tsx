@@ -3,6 +3,7 @@
 import type { Report } from '@/core/case/case'
 import type { MeasuredField } from '@/core/report/tests'
 import type { AreaInSeason } from '@/core/case/in-season'
+import { numberAlone } from '@/core/report/remedy'
 import { fields } from '@/core/report/fields'
 import { extractants, type ExtractantId } from '@/core/guides/guide'
 import { mannerOf, type Manner, type MannerId } from '@/core/report/manners'
@@ -164,8 +165,7 @@ export function RecommendsFields({ area }: { area: AreaInSeason }) {
 
 /** A unit chosen beside the field takes the place of one typed after the number. */
 export function withUnit(typed: Typed, unit: string, field: Field): Typed {
-  const bare = typed.text.replace(/^(\s*[\d.,/ ½¼¾⅓⅔]*[\d.½¼¾⅓⅔]).*$/, '$1')
-  return typed.value === null ? { ...typed, unit } : retyped(bare, unit, field)
+  return typed.value === null ? { ...typed, unit } : retyped(numberAlone(typed.text), unit, field)
 }
 
 export function LimeMeaning({ report, change }: { report: Report; change: ReturnType<typeof useReport>['change'] }) {

@@ -3,7 +3,8 @@ import type { NitrogenByGround } from '../../../guides/crop'
 import { accept, say, type Outcome } from '../../../told/sentence'
 import { quantity } from '../../../units/quantity'
 import { derive, given, type Derived, type Working } from '../../../workings'
-import { creditsFor, perThousand } from '../credits'
+import { perThousand } from '../../../units/rates'
+import { creditsFor } from '../credits'
 import type { Feeding, Rated } from '../method'
 import { byPlant } from './nitrogen-by-plant'
 import { byTree } from './nitrogen-by-tree'
@@ -66,6 +67,6 @@ function feedingRate(rates: NitrogenByGround, { crop, settings: { feeding } }: F
               rates.low === rates.high ? 'nitrogen.as-usual' : 'nitrogen.middle',
             ]
   return rates.unit === 'lb N/acre'
-    ? perThousand(derive('lb N/acre', expression, inputs, say(rule), crop.source))
+    ? perThousand('N', derive('lb N/acre', expression, inputs, say(rule), crop.source))
     : derive('lb N/1000 ft²', expression, inputs, say(rule), crop.source)
 }

@@ -4,7 +4,7 @@ import type { Rating } from '../../../reading/classify'
 import type { Soil } from '../../../reading/soil'
 import { accept, refuse, say, type Outcome, type Bare } from '../../../told/sentence'
 import { quantity, type Cec } from '../../../units/quantity'
-import { acre } from '../../../units/rates'
+import { perThousand } from '../../../units/rates'
 import { derive, given, type Derived, type Working } from '../../../workings'
 import type { Rated } from '../method'
 
@@ -112,27 +112,14 @@ function potash(test: Working, cec: Cec, removal: Working): Derived<'lb K₂O/ac
 }
 
 function byClass(nutrient: 'P₂O₅' | 'K₂O', className: ClassName): Outcome<Rated> {
-  const args = { nutrient, className }
-  const cell = given(quantity(perClass[className], `lb ${nutrient}/acre`), say('tri-state.by-class', args), 'practice')
-  const rate = derive(
-    `lb ${nutrient}/1000 ft²`,
-    'per_acre / acre',
-    { per_acre: cell, acre },
-    say('unit.per-thousand'),
-    'arithmetic',
-  )
-  return accept({ rate, why: say('tri-state.by-class', args) })
+  const why = say('tri-state.by-class', { nutrient, className })
+  const cell = given(quantity(perClass[className], `lb ${nutrient}/acre`), why, 'practice')
+  return accept({ rate: perThousand(nutrient, cell), why })
 }
 
 function rated(perAcre: Derived<'lb P₂O₅/acre'> | Derived<'lb K₂O/acre'>, test: Working): Outcome<Rated> {
   const nutrient = perAcre.value.of === 'lb P₂O₅/acre' ? 'P₂O₅' : 'K₂O'
-  const rate = derive(
-    `lb ${nutrient}/1000 ft²`,
-    'per_acre / acre',
-    { per_acre: perAcre, acre },
-    say('unit.per-thousand'),
-    'arithmetic',
-  )
+  const rate = perThousand(nutrient, perAcre)
   return accept({
     rate,
     why: say(rate.value.v > 0 ? 'tri-state.needed' : 'tri-state.enough', { nutrient, value: test.value.v }),
