@@ -165,6 +165,10 @@ for (const [name, { how, says }] of Object.entries(databases))
       await page.goto(path)
       await expect(page.getByRole('alert').filter({ hasText: says }).first(), path).toBeVisible()
     }
+    await page.goto('/office')
+    await expect(page.getByRole('alert').filter({ hasText: says }).first()).toBeVisible()
+    await expect(page.getByText('Kept on this machine')).toBeHidden()
+    await expect(page.getByLabel('Name', { exact: true })).toBeHidden()
   })
 
 test('a browser that keeps no copy for work without network says so, and why', async ({ page }) => {

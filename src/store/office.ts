@@ -26,6 +26,8 @@ export const blankOffice: Office = {
 export interface SoundOffice extends Office {
   /** Something in what is kept is not what it should be; the next edit writes it anew. */
   readonly damaged?: true
+  /** The browser did not give it: what is kept may be another. */
+  readonly unread?: true
 }
 
 /** An office as it was read; nothing in it is trusted. Too long a text is no harm. */
@@ -35,8 +37,9 @@ function soundOffice(row: unknown): SoundOffice {
   return { ...(readable(officeShape, row, blankOffice)?.value ?? blankOffice), damaged: true }
 }
 
-/** The office of this browser, blank until something is typed, or where the browser keeps nothing. */
-export const readOffice = (): Promise<SoundOffice> => db.office.get('office').then(soundOffice, () => blankOffice)
+/** The office of this browser, blank until something is typed; and, said so, where the browser does not give it. */
+export const readOffice = (): Promise<SoundOffice> =>
+  db.office.get('office').then(soundOffice, () => ({ ...blankOffice, unread: true }))
 
 /** Inside a transaction: the office with something changed. Once edited it is one's own, and no sample. */
 async function putOffice(change: Partial<Office>): Promise<void> {

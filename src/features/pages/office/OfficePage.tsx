@@ -25,12 +25,40 @@ import { useOffice } from '../../shared/office/useOffice'
 /** Who the letters come from, what new cases begin with, and where the copies of everything are. */
 export function OfficePage() {
   const stored = useOffice()
-  return stored ? <Fields key={stored.id} stored={stored} /> : null
+  if (!stored) return null
+  return stored.unread ? <Unread /> : <Fields key={stored.id} stored={stored} />
+}
+
+/** Nothing is offered to be changed of what could not be read. */
+function Unread() {
+  return (
+    <main className="mx-auto max-w-4xl px-5 pb-16 sm:px-8">
+      <Head keeping="unreadable" />
+      <p className="mb-4">{en.unread}</p>
+      <Button kind="act" onClick={() => location.reload()}>
+        {caseWords.again}
+      </Button>
+    </main>
+  )
+}
+
+function Head({ keeping }: { keeping: Front['keeping'] }) {
+  return (
+    <header className="border-ink mb-4 flex items-end gap-4 border-b-[1.5px] pt-6 pb-3">
+      <h1 className="flex-1 font-serif text-[27px] leading-none font-semibold">{en.title}</h1>
+      <p role="status" className="text-ink-2 text-sm">
+        {caseWords.keeping[keeping]}
+      </p>
+      <Link href="/" className={buttonClass('quiet')}>
+        {en.desk}
+      </Link>
+    </header>
+  )
 }
 
 function Fields({ stored }: { stored: SoundOffice }) {
   const guides = useGuides()
-  const { damaged, ...sound } = stored
+  const { damaged, unread: _unread, ...sound } = stored
   const [office, setOffice] = useState<Office>(sound)
   const [keeping, setKeeping] = useState<Front['keeping']>('kept')
   const edit = (change: Partial<Office>) => {
@@ -44,15 +72,7 @@ function Fields({ stored }: { stored: SoundOffice }) {
   const initials = initialsOf(office)
   return (
     <main className="mx-auto max-w-4xl px-5 pb-16 sm:px-8" data-entry>
-      <header className="border-ink mb-4 flex items-end gap-4 border-b-[1.5px] pt-6 pb-3">
-        <h1 className="flex-1 font-serif text-[27px] leading-none font-semibold">{en.title}</h1>
-        <p role="status" className="text-ink-2 text-sm">
-          {caseWords.keeping[keeping]}
-        </p>
-        <Link href="/" className={buttonClass('quiet')}>
-          {en.desk}
-        </Link>
-      </header>
+      <Head keeping={keeping} />
       <p className="mb-4">{en.lead}</p>
       {damaged && (
         <p role="alert" className="border-clay text-clay mb-4 border-l-4 pl-3 font-semibold">

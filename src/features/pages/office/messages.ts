@@ -30,6 +30,8 @@ export const en = {
   desk: 'To the Desk',
   damaged:
     'What is kept of the office is damaged. What can be read of it stands below; the first thing that you type here writes it anew. To have the rest first:',
+  unread:
+    'What is kept of your office cannot be read just now, so nothing is shown to be changed here. It is not gone. Close other tabs of Agrologos, or wait a moment, and load this page again.',
   refused:
     'This browser refuses to keep the office (no room left?). It is safe on this page until you close it; a backup holds it as typed.',
   saveBackup: 'Save a backup',
