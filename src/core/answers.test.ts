@@ -125,7 +125,7 @@ describe('what matters most', () => {
       'lime, and no phosphorus',
       { crop: 'mixed-vegetables', texture: 'loam' },
       { pH: typed('5.5'), P: typed('80', 'ppm'), K: typed('60', 'ppm') },
-      ['headline.lime', 'headline.no-P'],
+      ['headline.lime', 'headline.no-P-low-K'],
     ],
     ['nothing but nitrogen', { crop: 'bermuda' }, { pH: typed('6.2'), ...high }, ['headline.leave', 'headline.only-N']],
     [

@@ -24,17 +24,17 @@ import { withSchools } from './guides/schools'
 import { takenFor, type Taken } from './guides/taken'
 import { textures, type Texture, type TextureId } from './guides/soils'
 import { chosenLime, stoneFor, type Stone } from './needs/lime/stone'
-import { headline, notMeasured, type Matters } from './told/headline'
+import { headline, isSalty, notMeasured, type Matters } from './told/headline'
 import { oneFertilizer, type OneFertilizer } from './mix/one-fertilizer'
 import type { Feeding } from './needs/nutrients/method'
-import { majorsOf, type Need } from './needs/need'
-import { letGoIn } from './needs/hold'
+import { byGuide, majorsOf, type Need } from './needs/need'
+import { knewCreditsIn, letGoIn } from './needs/hold'
 import { majorNeed } from './needs/nutrients/majors'
 import { minorNeeds, type Around } from './needs/nutrients/minors'
 import { plantingProblems, readPlanting } from './needs/nutrients/planting'
-import { mixNeeds } from './needs/nutrients/soilless'
+import { mixMinors, mixNeeds } from './needs/nutrients/soilless'
 import { portionsOf, type Portion } from './passes/portions'
-import { reaction, type Reaction } from './needs/reaction'
+import { doseOf, reaction, straddles, type Reaction } from './needs/reaction'
 import type { BaseSaturation } from './reading/bases'
 import { reactionClass } from './reading/classify'
 import { readingLines, type ReadingLine } from './reading/lines'
@@ -44,7 +44,8 @@ import { nothingRead, readAreaSize, readDepth, readReport, type Problem, type Re
 import { say, type Outcome, type Sentence, type Bare } from './told/sentence'
 import type { Text } from './told/text'
 import { quarrels } from './told/several'
-import { majorNutrients, type MajorNutrient } from './units/quantity'
+import { majorNutrients, type MajorNutrient, type Nutrient } from './units/quantity'
+import type { Derived } from './workings'
 import { check } from './units/typed'
 
 /** Raised whenever the same case could give another number. */
@@ -187,9 +188,9 @@ function recommendArea(
     size,
     cropId: crop && area.crop,
     crop,
-    use: crop?.use ?? 'bed',
+    use: spokenAs(crop, size),
     planted: isPlanted(area, crop),
-    season: crop?.nitrogen.season ? guide!.windows.dates[crop.nitrogen.season]!.label : null,
+    season: crop?.nitrogen.season && !area.newLawn ? guide!.windows.dates[crop.nitrogen.season]!.label : null,
     answer: lead,
     others,
     quarrels: lead && others.length > 0 ? quarrels([{ crop: crop!, answer: lead }, ...others]) : [],
@@ -200,6 +201,12 @@ function recommendArea(
       : doubts,
   }
 }
+
+/** Ground from half an acre on is spoken of by the acre, whatever grows there. Source: common practice. */
+const fieldFrom = 21_780
+
+const spokenAs = (crop: Crop | null, size: Outcome<Size>): Use =>
+  crop?.use === 'bed' && size.ok && size.value.area.value.v >= fieldFrom ? 'plot' : (crop?.use ?? 'bed')
 
 /** The answer for the crop that leads and for each of the others; none while something is missing. */
 function answersFor(
@@ -340,11 +347,15 @@ function figuresOf({ asked, stone, ground, feeding }: Placed): Figures {
   const reading = readingLines(read, report, guide, crop)
   const potted = isPotted(crop)
   const barred = crop.edible && reading.some(({ id, className }) => id === 'lead' && className === 'no-food')
-  const majors = potted
-    ? mixNeeds(reading)
-    : majorNutrients.map((nutrient) => (barred ? noFood(nutrient) : majorNeed(nutrient, report, feeding)))
+  const fed = withLime(feeding, ph)
+  const salty = !potted && isSalty(reading)
+  const whole = potted
+    ? mixNeeds(reading, feeding)
+    : majorNutrients.map((nutrient) => (barred ? noFood(nutrient) : majorNeed(nutrient, report, fed)))
+  const majors = salty ? whole.map(untilLeached) : whole
   const stoneOn = ph.outcome === 'lime' ? ground.choices.lime.material.liming.stone : null
-  const minors = potted || barred ? [] : minorsFor(asked, feeding, majors[0]!, stoneOn)
+  const others = barred ? [] : potted ? mixMinors(reading, feeding) : minorsFor(asked, feeding, whole[0]!, stoneOn)
+  const minors = salty ? others.map(untilLeached) : others
   return {
     pH: read.soil.pH?.v ?? null,
     reaction: ph,
@@ -358,6 +369,33 @@ function figuresOf({ asked, stone, ground, feeding }: Placed): Figures {
   }
 }
 
+/** Ash that goes on as lime feeds as well. */
+function withLime(feeding: Feeding, ph: Reaction): Feeding {
+  const dose = doseOf(ph)
+  const material = dose?.product.material
+  return dose && isLime(material) && material.liming.brings
+    ? { ...feeding, lime: { material, rate: dose.rate as Derived<'lb product/1000 ft²'> } }
+    : feeding
+}
+
+/** Salty ground is fed nothing before it is leached; what it would be given stands beside that. */
+function untilLeached<Of extends Nutrient>(need: Need<Of>): Need<Of> {
+  if (need.outcome !== 'apply' && need.outcome !== 'by-label') return need
+  const { of, rating, amount, lead, checks } = need
+  const { id, label } = lead ?? byGuide
+  const beside = { id, label, amount, remarks: [] }
+  return {
+    of,
+    rating,
+    lead,
+    outcome: 'none',
+    barred: 'salts',
+    why: say('nutrient.salts'),
+    checks: amount ? [beside, ...checks] : checks,
+    remarks: [],
+  }
+}
+
 /** Mix without soil, which is fed through the water by its extract. */
 const isPotted = ({ phosphorusPotassium }: Crop) => phosphorusPotassium.method === 'by-extract'
 
@@ -365,7 +403,9 @@ function told({ asked, ground, feeding }: Placed, { reaction: ph, needs, reading
   const { kase, area, guide, read, cropId, crop } = asked
   const majors = majorsOf({ needs })
   const potted = isPotted(crop)
-  const { ahead, onPH, after } = headline(ph, majors, reading, { weak: area.concerns.includes('weak'), potted })
+  const first = headline(ph, majors, reading, { weak: area.concerns.includes('weak'), potted })
+  const { ahead, onPH } = first
+  const after = [...first.after, ...stopSulfur(asked), ...straddles(read, asked.report, ground)]
   return {
     reactionClass: read.soil.pH === undefined ? null : reactionClass(read.soil.pH),
     schools: takenFor(guide, kase.schools, cropId, crop.use, ph.outcome === 'lime'),
@@ -382,6 +422,19 @@ function told({ asked, ground, feeding }: Placed, { reaction: ph, needs, reading
     }),
     notMeasured: potted ? [] : notMeasured(ph, majors, read),
   }
+}
+
+/** An acid lover at the low end of its span, of itself or after sulfur, gets no more. Source: common practice. */
+const nearLowEnd = 0.3
+
+function stopSulfur({ kase, area, read, crop }: Asked): Sentence[] {
+  const pH = read.soil.pH?.v
+  const { low, high } = crop.pH
+  if (!crop.acidRequiring || pH === undefined || pH > low + nearLowEnd) return []
+  const given = kase.applications.some(
+    ({ areaId, what, done }) => areaId === area.id && what === 'sulfur' && done !== 'skipped',
+  )
+  return pH < low || given ? [say('headline.stop-sulfur', { pH, low, high, crop: crop.label })] : []
 }
 
 function groundOf({ kase, area, guide, products, read, size, crop }: Asked, stone: Stone): Ground {
@@ -414,6 +467,7 @@ function feedingOf({
   crop,
 }: Pick<Asked, 'kase' | 'area' | 'guide' | 'products' | 'read' | 'size' | 'crop'>): Feeding {
   const manure = productNamed(products, area.past.manure)
+  const depth = readDepth(area)
   return {
     area: size.area,
     crop,
@@ -421,9 +475,11 @@ function feedingOf({
     settings: area,
     planting: readPlanting(area),
     past: area.past,
+    ...(depth.ok && depth.value !== undefined && { depth: depth.value }),
     ...(feeds(manure) && { manure }),
     read,
     letGo: letGoIn(kase.decisions, area.id),
+    creditsKnown: area.reportId !== null && knewCreditsIn(kase.decisions, area.id, area.reportId),
     sandy: isSandy(read) || isLight(read, guide),
   }
 }

@@ -20,6 +20,7 @@ const asReport = ({ values, buffer, extractant }: LaboratoryReport) => ({
   ...blankReport('r'),
   extractant,
   buffer,
+  saltsBy: 'saturated-paste' as const,
   ...Object.fromEntries(Object.entries(values).map(([name, text]) => [name, typed(text, blankReport('').P.unit)])),
   cec: typed(values.cec!, 'meq/100 g'),
   acidity: typed(values.acidity!, 'meq/100 g'),

@@ -28,7 +28,7 @@ function amounts(found: Answer): string {
     `${reaction.outcome}${dose ? ` ${six(dose.amount.value.v)} in ${dose.passes.count}` : ''}`,
     ...majorsOf(found).map(
       ({ of: nutrient, outcome, amount, passes }) =>
-        `${nutrient} ${outcome === 'apply' ? `${six(amount!.value.v)} in ${passes!.count}` : outcome === 'in-feed' ? 'unknown' : outcome}`,
+        `${nutrient} ${outcome === 'apply' ? `${six(amount!.value.v)} in ${passes!.count}` : outcome}`,
     ),
     ...minorsOf(found).map(({ of, outcome, amount }) => `${of} ${amount ? six(amount.value.v) : outcome}`),
     ...(fertilizer?.mix.ok

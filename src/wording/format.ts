@@ -1,4 +1,5 @@
 import {
+  cmPerInch,
   gramsPerPound,
   sqFtPerAcre,
   sqFtPerHectare,
@@ -136,6 +137,12 @@ export function rate(lbPer1000: number, use: Use, measures: Measures): { amount:
   return { amount: weightRate((lbPer1000 * ft2) / 1000, measures), per }
 }
 
+/** A rate as letters speak of it, in any language: `50 lb / 1,000 ft²`. */
+export function onThousand(lbPer1000: number, measures: Measures): string {
+  const { amount } = rate(lbPer1000, 'lawn', measures)
+  return `${amount} / ${measures === 'feet' ? '1,000 ft²' : '100 m²'}`
+}
+
 const perFeet: Readonly<Record<Use, readonly [number, string]>> = {
   bed: [100, 'per 100 ft²'],
   planting: [100, 'per 100 ft²'],
@@ -179,6 +186,10 @@ export function volumeWords(ft3: number, measures: Measures): string {
 /** A length in feet, in the case's measures. */
 export const length = (feet: number, measures: Measures, own: MeasureWords = english): string =>
   measures === 'feet' ? own.feet(places(feet, 2)) : `${places(feet / feetPerMetre, 2)} m`
+
+/** A depth in inches, in the case's measures. */
+export const inchWords = (inches: number, measures: Measures, own: MeasureWords = english): string =>
+  measures === 'feet' ? own.inches(places(inches, 1)) : `${places(inches * cmPerInch, 0)} cm`
 
 const months = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'] as const
 

@@ -1,7 +1,8 @@
-import type { Letter, LetterArea, LetterRow } from '../core/letter/letter'
+import type { Letter, LetterArea, LetterReport, LetterRow } from '../core/letter/letter'
 import type { Sentence } from '../core/told/sentence'
+import type { Working } from '../core/workings'
 import type { Language, Text } from '../core/told/text'
-import { gradeWords, measure, places, sizeWords, weight, type Measures } from './format'
+import { gradeWords, inchWords, measure, onThousand, places, sizeWords, weight, type Measures } from './format'
 import type { ClientWords } from './languages'
 import { passesWords } from './passes'
 import { capital, worded } from './phrase'
@@ -26,6 +27,8 @@ export interface WordedArea {
   readonly name: string
   readonly about: string
   readonly says: string
+  /** The report it rests on, where the letter rests on several. */
+  readonly basis: string
   /** In the place of rows, where there are none. */
   readonly instead: string
   readonly rows: readonly {
@@ -40,13 +43,13 @@ export function wordLetter(letter: Letter, words: ClientWords, language: Languag
   const own = words.letter
   const textOf = (text: Text) => text[language] ?? text.en
   const dated = (iso: string) => longDate(iso, words.measures.locale)
-  const reports = letter.reports.map(({ code, laboratory, date }) => own.report(code, laboratory, dated(date)))
+  const reports = letter.reports.map((report) => reportWords(report, words))
   const schools = letter.schools.map(({ label, option }) => `${textOf(label)}: ${textOf(option)}`)
   return {
     title: own.title,
     addressee: `${own.for} ${[letter.client, letter.place].filter(Boolean).join(', ')}`,
     date: dated(letter.date),
-    areas: letter.areas.map((area) => wordArea(area, words, textOf, measures)),
+    areas: letter.areas.map((area) => wordArea(area, letter.reports.length < 2, words, textOf, measures)),
     columns: [own.what, own.amount, own.when],
     note: letter.note,
     cautionsTitle: own.cautions,
@@ -63,22 +66,27 @@ export function wordLetter(letter: Letter, words: ClientWords, language: Languag
   }
 }
 
+/** Which report, of whom and when. */
+export const reportWords = (
+  { kind, code, laboratory, date }: LetterReport,
+  { letter, measures }: ClientWords,
+): string => letter.report(kind, code, laboratory, longDate(date, measures.locale))
+
 function wordArea(
-  { areaId, name, size, crop, says, rows, inFeed }: LetterArea,
+  { areaId, name, size, crop, says, rows, report }: LetterArea,
+  one: boolean,
   words: ClientWords,
   textOf: (text: Text) => string,
   measures: Measures,
 ): WordedArea {
   const said = (sentence: Sentence) => worded(words.matters, sentence, measures)
-  const short = inFeed.map((nutrient) => words.letter.nutrients[nutrient]).join(', ')
   return {
     id: areaId,
     name,
     about: [size && sizeWords(size, measures, words.measures), crop && textOf(crop)].filter(Boolean).join(', '),
     says: says.map(said).join(' '),
-    instead: short
-      ? words.letter.inFeed(capital(short), words.matters['soilless.short']({}, measures))
-      : words.letter.nothing,
+    basis: report && !one ? capital(reportWords(report, words)) : '',
+    instead: words.letter.nothing,
     rows: rows.map((row) => wordRow(row, words, textOf, measures)),
   }
 }
@@ -89,10 +97,11 @@ function wordRow(
   textOf: (text: Text) => string,
   measures: Measures,
 ) {
-  const { product, nutrient, each, all, bagLb, passes, once, season } = row
+  const { product, nutrient, each, all, bagLb, passes, once, season, dugTo, cap, shares } = row
   const name = product
     ? [gradeWords(product), textOf(product.label)].filter(Boolean).join(' ')
     : letter.nutrients[nutrient!]!
+  const where = dugTo === null ? '' : dugTo > 0 ? letter.workedIn(inchWords(dugTo, measures, own)) : letter.onSurface
   const when = (passes && passesWords(passes, 'each', own, textOf)) || letter.once[once]
   return {
     what: nutrient ? `${name} (${nutrient})` : name,
@@ -100,12 +109,20 @@ function wordRow(
     measure: [
       product && bagLb !== null && measure(each.value.v, product.lbPerCup, bagLb, measures, own),
       passes && passes.count > 1 && letter.inAll(weight(all.value.v, measures, own)),
+      ...shares.map((share) => letter.shares[share.of](weight(share.each.value.v, measures, own))),
       product && bagLb !== null && toBuy(all.value.v, bagLb, letter, measures),
     ]
       .filter(Boolean)
       .join('; '),
-    when: [when, season && textOf(season)].filter(Boolean).join('; '),
+    when: [when, passes && passes.count > 1 && where, cap && atMost(cap, letter, measures), season && textOf(season)]
+      .filter(Boolean)
+      .join('; '),
   }
+}
+
+/** The most at a time; of sulfur it is weighed as such, not as the product. */
+function atMost({ value: { v, of } }: Working, { atMost }: ClientWords['letter'], measures: Measures): string {
+  return atMost(onThousand(v, measures), of.startsWith('lb S'))
 }
 
 /** Whole bags, by weight; none where there is nothing to carry home. */

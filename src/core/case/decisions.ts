@@ -26,12 +26,14 @@ export interface Confirmation extends Signed {
 
 /** What a decision on a need of an area is kept by. */
 export const confirmationKey = (areaId: string, of: string): string => `${areaId}/${of}`
+/** What the word that a laboratory knew of the credits is kept as; its figure names the report. */
+export const creditsKnown = 'credits'
 
 /** Decided by people; everything is kept by the key of what it speaks of, so that two devices' decisions meet. */
 export interface Decisions {
   /** By `area/need/n`, or `area/need` for the need as a whole. */
   readonly overrulings: Readonly<Record<string, Overruling>>
-  /** Of held figures, by `area/need`. */
+  /** Of held figures, by `area/need`; that a laboratory knew of what the ground has already, by `area/credits`. */
   readonly confirmations: Readonly<Record<string, Confirmation>>
   /** The day to which a pass was moved, by `area/need/n`. */
   readonly moves: Readonly<Record<string, { readonly to: string; readonly by: string; readonly at: string }>>

@@ -83,7 +83,7 @@ export interface NitrogenByTree extends NitrogenShared {
   readonly atMost: number
   /** Share of that for trees on dwarfing roots. */
   readonly dwarf: number
-  /** Shoots of last year this long, in: below, the full rate; above, none; half in between. */
+  /** Shoots of last year this long, in: the usual rate; below, half more; above, none. */
   readonly shoots: { readonly young: readonly [number, number]; readonly bearing: readonly [number, number] }
   /** Years from which a tree bears. */
   readonly bearingFrom: number

@@ -82,6 +82,13 @@ export const sources = {
     status: 'published',
     recalled: true,
   },
+  'tri-state-2020': {
+    author: 'Culman et al.',
+    title: 'Tri-State Fertilizer Recommendations, Bulletin 974',
+    year: 2020,
+    status: 'published',
+    recalled: true,
+  },
   extract: {
     author: 'Warncke & Krauskopf',
     title: 'Greenhouse growth media: testing and nutrition guidelines, E-1736',

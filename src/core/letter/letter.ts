@@ -1,4 +1,5 @@
-import type { Case } from '../case/case'
+import type { Case, Report } from '../case/case'
+import type { ReportKind } from '../report/kinds'
 import type { Supply } from '../mix/one-fertilizer'
 import { isHeld, majorsOf, minorsOf, type Need } from '../needs/need'
 import { doseOf } from '../needs/reaction'
@@ -9,7 +10,8 @@ import { say, type Sentence } from '../told/sentence'
 import type { Text } from '../told/text'
 import type { Size } from '../ground/sized'
 import type { MajorNutrient, OtherNutrient } from '../units/quantity'
-import { derive, type Derived } from '../workings'
+import { perPortion, type Portion } from '../passes/portions'
+import { derive, type Derived, type Working } from '../workings'
 
 /** What the client takes home, before it is put into a language: every rendering of it only words and lays it out. */
 export interface Letter {
@@ -23,9 +25,16 @@ export interface Letter {
   /** Where practitioners disagree: what was followed, each once. */
   readonly schools: readonly { readonly label: Text; readonly option: Text }[]
   /** The reports in force. */
-  readonly reports: readonly { readonly code: string; readonly laboratory: string; readonly date: string }[]
+  readonly reports: readonly LetterReport[]
   readonly draftedBy: string
   readonly checkedBy: string
+}
+
+export interface LetterReport {
+  readonly kind: ReportKind
+  readonly code: string
+  readonly laboratory: string
+  readonly date: string
 }
 
 export interface LetterArea {
@@ -36,8 +45,8 @@ export interface LetterArea {
   /** What matters most here. */
   readonly says: readonly Sentence[]
   readonly rows: readonly LetterRow[]
-  /** Mix without soil: what it is short of, which goes into the water. */
-  readonly inFeed: readonly MajorNutrient[]
+  /** The report that it rests on. */
+  readonly report: LetterReport | null
 }
 
 /** One thing that goes on, as it goes on at a time. */
@@ -55,6 +64,12 @@ export interface LetterRow {
   readonly once: 'worked-in' | 'on-surface' | 'then-retest' | 'spread' | 'this-year'
   /** When ground like this is fed, over the year. */
   readonly season: Text | null
+  /** Where it goes: worked in so deep, in, or 0 for the surface; null where that is left open. */
+  readonly dugTo: number | null
+  /** The most of it in one pass, where it takes several: lb per 1,000 ft². */
+  readonly cap: Working | null
+  /** What each plant, bed or stretch of row gets in one pass. */
+  readonly shares: readonly { readonly of: Portion['of']; readonly each: Derived }[]
 }
 
 /** The letter of a case as it stands: every area that has an answer. */
@@ -75,33 +90,40 @@ export function letterOf(kase: Case, { areas }: Recommendation): Letter {
           .map(({ school, label, option }) => [`${school} ${option.en}`, { label, option }]),
       ).values(),
     ],
-    reports: kase.reports
-      .filter(({ id }) => inForce.has(id))
-      .map(({ code, laboratory, date }) => ({ code, laboratory, date })),
+    reports: kase.reports.filter(({ id }) => inForce.has(id)).map(asLetterReport),
     draftedBy: kase.draftedBy,
     checkedBy: kase.checkedBy,
   }
 }
+
+const asLetterReport = ({ kind, code, laboratory, date }: Report): LetterReport => ({ kind, code, laboratory, date })
 
 type Answered = AreaRecommendation & { readonly answer: Answer }
 
 const once = (sentences: readonly Sentence[]) => [...new Map(sentences.map((one) => [one.key, one])).values()]
 
 function areaOf(kase: Case, found: Answered): LetterArea {
-  const { areaId, size, crop, answer } = found
+  const { areaId, size, crop } = found
+  const area = kase.areas.find(({ id }) => id === areaId)!
+  const report = kase.reports.find(({ id }) => id === area.reportId)
   return {
     areaId,
-    name: kase.areas.find(({ id }) => id === areaId)!.name,
+    name: area.name,
+    report: report ? asLetterReport(report) : null,
     size: size.ok ? size.value : null,
     crop: crop && crop.label,
-    says: saysOf(answer),
+    says: saysOf(found),
     rows: rowsOf(found),
-    inFeed: majorsOf(answer).flatMap(({ of, outcome }) => (outcome === 'in-feed' ? [of] : [])),
   }
 }
 
 /** What matters most, with the word on pH in full. Why a method gives no figure is for the advisor. */
-function saysOf({ matters: { ahead, after }, reaction, needs }: Answer): readonly Sentence[] {
+function saysOf({ answer, doubts }: Answered): readonly Sentence[] {
+  const {
+    matters: { ahead, after },
+    reaction,
+    needs,
+  } = answer
   const onPH = reaction.because === 'no-figure' ? say('headline.unknown') : reaction.why
   const held = needs.filter((one) => isHeld(one) && one !== reaction.need).map(({ why }) => why)
   const confirmed = needs.flatMap(({ of, confirmed: word }) =>
@@ -109,7 +131,33 @@ function saysOf({ matters: { ahead, after }, reaction, needs }: Answer): readonl
   )
   const dose = doseOf(reaction)
   const retest = dose && dose.passes.count > 2 ? [say('headline.retest')] : []
-  return [...ahead, onPH, ...after, ...retest, ...held, ...confirmed, ...openOf(needs, after)]
+  const doubted = [...new Set(doubts.map(({ field }) => field))]
+  return [
+    ...ahead,
+    onPH,
+    ...after,
+    ...retest,
+    ...held,
+    ...confirmed,
+    ...needs.flatMap(aboutNeed),
+    ...openOf(needs, after),
+    ...(doubted.length > 0 ? [say('short.doubted', { fields: doubted.join(' ') })] : []),
+  ]
+}
+
+/** What is to be known of one need beside its amount. */
+function aboutNeed({ of, outcome, credits, rating, remarks, lead, barred }: Need): readonly Sentence[] {
+  const minor = of !== 'lime' && of !== 'sulfur' && of !== 'N' && of !== 'P₂O₅' && of !== 'K₂O'
+  return [
+    ...(credits?.taken ? [say('short.credited', { nutrient: of, credits: credits.names.join(' ') })] : []),
+    ...(rating?.between && outcome !== 'unknown'
+      ? [say('short.between', { nutrient: of, from: rating.between[0], to: rating.between[1] })]
+      : []),
+    ...(minor && outcome === 'none' && lead === undefined && barred === undefined
+      ? [say('short.not-given', { nutrient: of })]
+      : []),
+    ...remarks.filter(({ key }) => key === 'soilless.liquid'),
+  ]
 }
 
 /** What is short and has no row, and what nobody can tell yet. */
@@ -124,15 +172,33 @@ function openOf(needs: readonly Need[], said: readonly Sentence[]): readonly Sen
   ]
 }
 
+type Plain = Omit<LetterRow, 'dugTo' | 'cap' | 'shares'> & Partial<Pick<LetterRow, 'dugTo' | 'cap'>>
+
+/** A row with what each plant, bed or stretch of row gets of it. */
+const row = (plain: Plain, { portions }: Answer): LetterRow => ({
+  dugTo: null,
+  cap: null,
+  ...plain,
+  shares: portions.map((portion) => ({
+    of: portion.of,
+    each: perPortion(plain.each as Derived<'lb product'>, portion),
+  })),
+})
+
 /** Lime or sulfur, what carries the minor elements, then the fertilizer chosen, or the bare nutrients where none is. */
 function rowsOf(found: Answered): readonly LetterRow[] {
+  const { answer } = found
+  return plainRows(found).map((one) => row(one, answer))
+}
+
+function plainRows(found: Answered): readonly Plain[] {
   const { answer, season } = found
-  const rows = [...reactionRow(found), ...carrierRows(answer)]
+  const rows: readonly Plain[] = [...reactionRow(found), ...carrierRows(answer)]
   const { fertilizer } = answer
   if (fertilizer?.mix.ok && fertilizer.mix.value.barred.length === 0) {
     const { passes } = fertilizer.mix.value
     const { material: product, bagLb } = fertilizer
-    const chosen: LetterRow = {
+    const chosen: Plain = {
       product,
       nutrient: null,
       each: passes.each,
@@ -144,7 +210,7 @@ function rowsOf(found: Answered): readonly LetterRow[] {
     }
     return [...rows, chosen, ...shortOf(fertilizer.mix.value.supplies)]
   }
-  const bare = majorsOf(answer).flatMap(({ of, amount, passes }): LetterRow[] =>
+  const bare = majorsOf(answer).flatMap(({ of, amount, passes }): Plain[] =>
     passes
       ? [
           {
@@ -167,8 +233,8 @@ function rowsOf(found: Answered): readonly LetterRow[] {
 const enough = 0.9
 
 /** What the chosen bag leaves short. */
-const shortOf = (supplies: readonly Supply[]): readonly LetterRow[] =>
-  supplies.flatMap(({ nutrient, supplied, wanted }): LetterRow[] => {
+const shortOf = (supplies: readonly Supply[]): readonly Plain[] =>
+  supplies.flatMap(({ nutrient, supplied, wanted }): Plain[] => {
     if (wanted === 'none' || wanted === 'unknown' || supplied.value.v >= enough * wanted.value.v) return []
     const left = derive(
       `lb ${nutrient}`,
@@ -182,10 +248,10 @@ const shortOf = (supplies: readonly Supply[]): readonly LetterRow[] =>
     ]
   })
 
-function reactionRow({ answer, planted }: Answered): readonly LetterRow[] {
+function reactionRow({ answer, planted }: Answered): readonly Plain[] {
   const dose = doseOf(answer.reaction)
   if (!dose) return []
-  const { passes, product, of } = dose
+  const { passes, product, of, into } = dose
   const once = of === 'sulfur' ? 'then-retest' : planted ? 'on-surface' : 'worked-in'
   return [
     {
@@ -197,13 +263,15 @@ function reactionRow({ answer, planted }: Answered): readonly LetterRow[] {
       passes,
       once,
       season: null,
+      dugTo: into.dugTo ?? 0,
+      cap: passes.count > 1 ? passes.why.inputs.cap! : null,
     },
   ]
 }
 
 /** What carries each minor element, or the element itself where no product is settled on. */
-const carrierRows = (answer: Answer): readonly LetterRow[] =>
-  minorsOf(answer).flatMap(({ of, outcome, amount, product }): LetterRow[] => {
+const carrierRows = (answer: Answer): readonly Plain[] =>
+  minorsOf(answer).flatMap(({ of, outcome, amount, product }): Plain[] => {
     if (outcome !== 'apply' || !amount) return []
     const all = product?.amount ?? amount
     return [

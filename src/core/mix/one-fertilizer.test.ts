@@ -45,6 +45,7 @@ const feeding = (area: number, crop: Crop, phosphorusBanned: boolean, pH: number
   planting: { dwarf: false },
   past: blankSeason.past,
   read: { ...nothingRead, soil: { pH: quantity(pH, 'pH in water') } },
+  creditsKnown: false,
   letGo: () => undefined,
   sandy: false,
 })

@@ -225,7 +225,7 @@ function passesOf(
   feeding: Feeding,
   need: Applied<MajorNutrient>,
 ): Passes<'product'> {
-  const { crop, guide } = feeding
+  const { crop, guide, settings } = feeding
   const slow = slowShare(fertilizer, choices)
   if (crop.use !== 'lawn') {
     const windows = need.passes.dressings.flatMap(({ window }) => window ?? [])
@@ -237,7 +237,9 @@ function passesOf(
     slow < 1 ? turf.perPass.N / (1 - slow) : Infinity,
     slow === 0 ? Infinity : slow >= 0.5 ? turf.mostlySlowPerPass : turf.slowPerPass,
   )
-  const most = { ...turf.perPass, N: nitrogen }
+  // A new lawn's phosphate and potash are worked in at once.
+  const others = settings.newLawn ? { 'P₂O₅': uncapped, 'K₂O': uncapped } : turf.perPass
+  const most = { ...others, N: nitrogen }
   const allowed = majorNutrients
     .filter((nutrient) => fertilizer.feeding.grade[nutrient] > 0)
     .map((nutrient) => most[nutrient] / (fertilizer.feeding.grade[nutrient] / 100))
@@ -246,7 +248,7 @@ function passesOf(
     amount,
     rate,
     {
-      perPass: Math.min(...allowed),
+      perPass: Math.min(uncapped, ...allowed),
       interval: { days: slow > 0 ? turf.slowDaysApart : turf.daysApart },
       rule: say(slow > 0 ? 'cap.turf-slow' : 'cap.turf-product'),
     },

@@ -11,7 +11,7 @@ export function amountsOf({ answer }: Pick<AreaRecommendation, 'answer'>): Reado
   if (reaction.outcome !== 'unknown' && reaction.outcome !== 'check')
     for (const direction of ['lime', 'sulfur'] as const) found.set(direction, 0)
   for (const { of, outcome, amount } of needs)
-    if (outcome !== 'unknown' && outcome !== 'in-feed' && outcome !== 'check') found.set(of, amount?.value.v ?? 0)
+    if (outcome !== 'unknown' && outcome !== 'check') found.set(of, amount?.value.v ?? 0)
   return found
 }
 

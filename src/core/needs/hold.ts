@@ -1,4 +1,4 @@
-import { confirmationKey, type Confirmation, type Decisions } from '../case/decisions'
+import { confirmationKey, creditsKnown, type Confirmation, type Decisions } from '../case/decisions'
 import type { Crop } from '../guides/crop'
 import type { Typed } from '../units/typed'
 import { say, type Sentence } from '../told/sentence'
@@ -17,6 +17,16 @@ export const letGoIn =
     const found = Object.hasOwn(confirmations, key) ? confirmations[key]! : undefined
     return found?.figure.text === text && found.figure.unit === unit ? found : undefined
   }
+
+/** Whether somebody said that the laboratory of this report knew of manure, legume and nitrate here. */
+export const knewCreditsIn = (
+  { confirmations }: Pick<Decisions, 'confirmations'>,
+  areaId: string,
+  reportId: string,
+) => {
+  const key = confirmationKey(areaId, creditsKnown)
+  return Object.hasOwn(confirmations, key) && confirmations[key]!.figure.text === reportId
+}
 
 /**
  * lb per 1,000 ft² a year beyond which a printed figure is a slip until somebody says that it is not. Of sulfur where the

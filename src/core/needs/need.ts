@@ -33,6 +33,9 @@ export interface Lead {
   readonly label: Text
 }
 
+/** What the ground has already of a nutrient, by where it comes from. */
+export type CreditName = 'matter' | 'nitrate' | 'manure' | 'legume' | 'ash'
+
 /** A figure that stands beside the one that leads, or why there is none. */
 export interface Check<S extends Substance = Substance> {
   readonly id: string
@@ -56,19 +59,23 @@ export interface Confirmed extends Confirmation {
 export interface Need<Of extends What = What> {
   readonly of: Of
   /**
-   * `by-label`: called for, in an amount that only the product's label tells; `in-feed`: mix without soil is short of
-   * it, and gets it through the water; `check`: there is a figure from outside, and nothing is done by it until somebody
+   * `by-label`: called for, in an amount that only the product's label tells; `check`: there is a figure from outside, and nothing is done by it until somebody
    * has confirmed it.
    */
-  readonly outcome: 'apply' | 'none' | 'by-label' | 'in-feed' | 'unknown' | 'check'
+  readonly outcome: 'apply' | 'none' | 'by-label' | 'unknown' | 'check'
   readonly why: Sentence
   /** What is wanting before there is a figure, where that is why there is none. */
   readonly lacks?: Lack
-  /** Not given although it might be short: a ban, lead in the ground. */
-  readonly barred?: 'ban' | 'lead'
+  /** Not given although it might be short: a ban, lead in the ground, salts that have to be leached first. */
+  readonly barred?: 'ban' | 'lead' | 'salts'
   readonly lead?: Lead
   /** A figure that was held back, and who let it go. */
   readonly confirmed?: Confirmed
+  /**
+   * What the ground has already of this and a laboratory's figure was not told of: taken off it, or left on where
+   * somebody said that it was.
+   */
+  readonly credits?: { readonly names: readonly CreditName[]; readonly taken: boolean }
   readonly rating?: Rating
   readonly rate?: Derived<`lb ${SubstanceOf<Of>}/1000 ft²`>
   readonly amount?: Derived<`lb ${SubstanceOf<Of>}`>

@@ -20,6 +20,7 @@ import type { ReadReport } from '../reading/soil'
 import type { Standing } from '../told/args'
 import { say, type Sentence } from '../told/sentence'
 import { sulfurCandidates, sulfurCap, sulfurIn } from './sulfur/candidates'
+import { quantity } from '../units/quantity'
 import { derive, type Derived } from '../workings'
 
 /** A rough check agrees while it is no further off than this share. Source: common practice. */
@@ -276,6 +277,33 @@ function ownView(where: Standing | undefined, read: ReadReport, { crop, limits }
     }
   return { outcome: 'sulfur', because: 'too-high', why: say('reaction.sulfur', where) }
 }
+
+/** A pH in salt stands for one in water that is higher by so much, give or take this. Source: common practice. */
+const saltGives = 0.05
+
+/**
+ * Whether what a report leaves open of the pH, a kit's range or what a reading in salt stands for, parts two decisions.
+ * A laboratory's own line for lime or sulfur decides by itself.
+ */
+export function straddles(read: ReadReport, report: Report, ground: Ground): Sentence[] {
+  const { lime, sulfur } = read.recommends
+  const { pH } = read.soil
+  if (!pH || lime !== undefined || sulfur !== undefined || ground.crop.use === 'container') return []
+  const range = read.ranges.pH
+  const salt = report.pHIn === 'salt' ? saltGives : 0
+  if (range ? range.low === null || range.high === null : salt === 0) return []
+  const shift = range ? pH.v - (range.low! + range.high!) / 2 : 0
+  const [low, high] = range ? [range.low! + shift - salt, range.high! + shift + salt] : [pH.v - salt, pH.v + salt]
+  const at = (v: number): Decision => {
+    const there = { ...read, soil: { ...read.soil, pH: quantity(v, 'pH in water') } }
+    const { outcome } = ownView(standingOf(there, ground), there, ground)
+    return outcome === 'lime' || outcome === 'sulfur' ? outcome : 'neither'
+  }
+  const [atLow, atHigh] = [at(low), at(high)]
+  return atLow === atHigh ? [] : [say('headline.straddles', { low, high, atLow, atHigh })]
+}
+
+type Decision = 'lime' | 'sulfur' | 'neither'
 
 type Rated = Candidate & { readonly rate: Derived<'lb product/1000 ft²'> }
 const hasRate = (one: Candidate): one is Rated => one.rate !== undefined

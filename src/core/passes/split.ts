@@ -107,9 +107,14 @@ const countOf = (least: number) => (counts[least] ??= `max(${least}, ceil(rate /
 /** Passes beyond these are counted and not listed: nobody makes so many, and a slip of the pen may ask for millions. */
 const mostListed = 500
 
+/** Windows that say `again` themselves: a dressing more comes before their end, never after. */
+const repeated: ReadonlySet<string> = new Set(['before-bulbing'])
+
 function dressingsOf(of: string, count: number, windows: readonly Window[]): readonly Dressing[] {
   const dressings: Dressing[] = []
+  const last = windows.at(-1)
+  const further = last && repeated.has(last.id) ? last : again
   for (let n = 1; n <= Math.min(count, mostListed); n += 1)
-    dressings.push({ id: `${of}/${n}`, window: windows.length > 0 ? (windows[n - 1] ?? again) : null })
+    dressings.push({ id: `${of}/${n}`, window: windows.length > 0 ? (windows[n - 1] ?? further) : null })
   return dressings
 }

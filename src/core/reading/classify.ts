@@ -11,8 +11,10 @@ import {
   type ClassRow,
   type ExtractantId,
   type Guide,
+  type Minimum,
   type MinimumRow,
 } from '../guides/guide'
+import { guides } from '../guides/guides'
 import { reactionClasses } from '../guides/soils'
 import type { SourceRef } from '../guides/sources'
 import type { Text } from '../told/text'
@@ -141,27 +143,57 @@ export function sufficiency(element: Element, read: ReadReport, report: Report, 
   if (word) return accept({ low: word === 'very-low' || word === 'low', source: 'reported' })
   const test: SoilTest | undefined = read.tests[element]
   if (!test) return lacking('test', 'nutrient.not-tested', { element })
-  const minimum = guide.minimums[element]
-  if (!minimum) return refuse('reading.no-minimum', { element, guide: guide.title })
+  const chosen = minimumFor(element, report, guide)
+  if (!chosen) return refuse('reading.no-minimum', { element, guide: guide.title })
   if (unitOf(test) === 'index') return refuse('reading.index-no-minimum', { element })
-  const used = usedFor(element, report)
-  if (minimum.by && used !== minimum.by)
-    return refuse(used === null ? 'reading.no-micro-method' : 'reading.other-micro-method', {
-      element,
-      by: minimum.by,
-    })
-  if (!minimum.by) {
-    const speaks = speaksFor(guide, report.extractant)
-    if (!speaks.ok) return speaks
-  }
+  const { minimum, unit, speaks } = chosen
+  if (!speaks.ok) return speaks
   const lowBelow = lowBelowIn(minimum.rows, read.soil)
   if (lowBelow === undefined) return lacking('cec', 'reading.needs-cec', { guide: guide.title })
-  const value = inUnit(test, minimum.by ? 'ppm' : guide.unit)
+  const value = inUnit(test, minimum.by ? 'ppm' : unit)
   const range = read.ranges[element]
   const toGuide = test.v > 0 ? value.value.v / test.v : 1
   const unsure =
     range !== undefined && (range.low ?? 0) * toGuide < lowBelow && (range.high ?? Infinity) * toGuide > lowBelow
   return accept({ low: value.value.v < lowBelow, lowBelow, value, unsure, source: minimum.source })
+}
+
+interface ChosenMinimum {
+  readonly minimum: Minimum
+  /** Of the guide that has it. */
+  readonly unit: Guide['unit']
+  /** Whether it speaks of the method that was used. */
+  readonly speaks: Outcome<true>
+}
+
+/** Elements that are rated by their own test, whichever guide rates phosphorus and potassium. */
+const byOwnTest: ReadonlySet<Element> = new Set(['Zn', 'Mn', 'Fe', 'Cu', 'B', 'S'])
+
+/** The guide's own minimum, else the published one of the method that was used; the guide's where neither speaks of it. */
+function minimumFor(element: Element, report: Report, guide: Guide): ChosenMinimum | undefined {
+  const own = minimumIn(guide, element, report)
+  if (own?.speaks.ok || !byOwnTest.has(element)) return own
+  for (const other of ownTests) {
+    const found = minimumIn(other, element, report)
+    if (found?.speaks.ok) return found
+  }
+  return own
+}
+
+/** Guides of field soils, whose minimums are those of a method and not of a crop. */
+const ownTests = guides.filter(({ medium, minimums }) => medium === 'soil' && !minimums.P)
+
+function minimumIn(guide: Guide, element: Element, report: Report): ChosenMinimum | undefined {
+  const minimum = guide.minimums[element]
+  if (!minimum) return undefined
+  const { unit } = guide
+  if (!minimum.by) return { minimum, unit, speaks: speaksFor(guide, report.extractant) }
+  const used = usedFor(element, report)
+  const speaks: Outcome<true> =
+    used === minimum.by
+      ? accept(true)
+      : refuse(used === null ? 'reading.no-micro-method' : 'reading.other-micro-method', { element, by: minimum.by })
+  return { minimum, unit, speaks }
 }
 
 /** Zinc and the like by their own extractant where one is named, else by that of the report. */

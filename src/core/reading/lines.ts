@@ -93,7 +93,7 @@ const readers: Readonly<Record<MeasuredField, Reader | null>> = {
   Fe: minor('Fe'),
   Cu: minor('Cu'),
   B: minor('B'),
-  salts: ({ read, crop }) => saltLines(read, crop),
+  salts: ({ read, report, crop }) => saltLines(read, report, crop),
   // Sodium is read from either, with the salts.
   Na: null,
   sar: null,
@@ -132,7 +132,11 @@ function betweenReactions({ pH, ranges }: ReadReport): ReadingLine['between'] {
   return from === to ? undefined : [from!, to!]
 }
 
-function bufferLine({ buffer }: ReadReport): ReadingLine[] {
+function bufferLine({ buffer, unnamed }: ReadReport): ReadingLine[] {
+  if (unnamed.buffer !== undefined) {
+    const value = plain(unnamed.buffer, 'pH', 'report.buffer-unnamed')
+    return [{ id: 'buffer', field: 'bufferPH', value, meaning: say('meaning.buffer-unnamed'), source: 'reported' }]
+  }
   if (!buffer) return []
   const value = given(buffer, say('report.buffer', { kind: buffer.of.replace(' buffer pH', '') }), 'reported')
   return [{ id: 'buffer', field: 'bufferPH', value, meaning: say('meaning.buffer'), source: 'reported' }]
@@ -193,7 +197,7 @@ function majorLine(element: 'P' | 'K', read: ReadReport, report: Report, guide: 
   const by = crop.phosphorusPotassium
   if (by.method === 'minimum-levels') return minimumLine(element, read, report, guide, crop)
   const line = classLine(element, read, report, guide, crop)
-  const wanted = by.method === 'tri-state' && triStateSpan(element, by, read.soil.cec)
+  const wanted = by.method === 'tri-state' && triStateSpan(element, by, read.soil.cec, report.extractant)
   return wanted ? line.map((one) => inTriState(one, wanted, element, crop)) : line
 }
 
@@ -267,8 +271,16 @@ function refused(element: Element, read: ReadReport, outcome: Outcome<unknown>):
   ]
 }
 
-function saltLines(read: ReadReport, crop: Crop): ReadingLine[] {
+function saltLines(read: ReadReport, report: Report, crop: Crop): ReadingLine[] {
   const lines: ReadingLine[] = []
+  if (read.unnamed.salts !== undefined)
+    lines.push({
+      id: 'salts',
+      field: 'salts',
+      value: plain(read.unnamed.salts, report.salts.unit, 'report.salts'),
+      meaning: say('meaning.salts-unnamed'),
+      source: 'reported',
+    })
   if (read.salts) {
     const band = saltBand(read.salts)
     lines.push({

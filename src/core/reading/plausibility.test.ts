@@ -15,6 +15,7 @@ const warned = (soil: Partial<Record<'cec' | 'matter', number>>, tests: ReadRepo
         organicMatter: soil.matter === undefined ? undefined : quantity(soil.matter, '% organic matter'),
       },
       tests,
+      unnamed: {},
       bases: baseSaturation(tests, soil.cec === undefined ? undefined : quantity(soil.cec, 'meq/100 g')),
     },
     null,

@@ -28,7 +28,7 @@ const families: readonly BufferKind[] = ['SMP', 'Adams–Evans']
  * probably typed as ppm. Source: equivalent weights; organic matter, common practice.
  */
 export function implausible(
-  read: Pick<ReadReport, 'soil' | 'tests' | 'bases'>,
+  read: Pick<ReadReport, 'soil' | 'tests' | 'bases' | 'unnamed'>,
   report: Pick<Report, 'buffer' | 'bufferPH'> | null,
   guide: Guide | null,
 ): Doubt[] {
@@ -36,6 +36,7 @@ export function implausible(
     ...phosphorusDoubt(read, guide),
     ...matterDoubt(read),
     ...(report ? bufferDoubt(report) : []),
+    ...unnamedDoubts(read),
     ...basesDoubt(read),
   ]
 }
@@ -52,6 +53,16 @@ function matterDoubt({ soil }: Pick<ReadReport, 'soil'>): Doubt[] {
   const matter = soil.organicMatter?.v
   if (matter === undefined || matter <= organicSoil) return []
   return [{ field: 'organicMatter', sentence: say('plausible.organic-matter', { matter }) }]
+}
+
+/** A buffer whose kind, and salts whose extract, nobody named. */
+function unnamedDoubts({ unnamed: { buffer, salts } }: Pick<ReadReport, 'unnamed'>): Doubt[] {
+  return [
+    ...(buffer === undefined
+      ? []
+      : [{ field: 'bufferPH' as const, sentence: say('plausible.buffer-unnamed', { v: buffer }) }]),
+    ...(salts === undefined ? [] : [{ field: 'salts' as const, sentence: say('plausible.salts-unnamed') }]),
+  ]
 }
 
 /** A reading that its own buffer cannot give, and another can. */

@@ -124,7 +124,7 @@ describe('soilless mix by the saturated media extract (Warncke & Krauskopf, E-17
       nitrate: { wanted: [120, 200], distance: -10 },
       P: { wanted: [10, 15], distance: 0 },
     }))
-  test('never gets a rate for field soil, whatever the laboratory prints', () => {
+  test('short of everything is fed by the bed of mix, never by a rate for field soil', () => {
     const report = {
       ...media,
       ...tests({ nitrate: '20', P: '1', K: '20' }),
@@ -133,7 +133,31 @@ describe('soilless mix by the saturated media extract (Warncke & Krauskopf, E-17
     }
     const { reaction, needs } = answer({ crop: 'potted-vegetables', ...mix }, report)
     expect([reaction.need, reaction.outcome]).toEqual([undefined, 'unknown'])
-    expect(needs.map(({ rate, why }) => [rate, why.key])).toEqual(Array(3).fill([undefined, 'soilless.short']))
+    // Common practice, lb/1,000 ft² of a bed 10 in deep: N 0.34 lb/100 ft² twice, P₂O₅ and K₂O ½ lb.
+    expect(needs.map(({ of, rate, passes }) => [of, rate!.value.v, passes!.count])).toEqual([
+      ['N', 6.8, 2],
+      ['P₂O₅', 5, 1],
+      ['K₂O', 5, 1],
+    ])
+    // 200 ppm from 20-20-20 is 13.4 oz in 100 gal (exact).
+    expect(needs[0]!.remarks[0]!.args.ounces).toBeCloseTo(1.335, 3)
+    const deep = answer({ crop: 'potted-vegetables', ...mix, depth: typed('20', 'in') }, report)
+    expect(deep.needs[0]!.rate!.value.v).toBeCloseTo(13.6, 9)
+  })
+  /** Common practice: 1 lb Epsom salt (9.8 % Mg), 2 lb gypsum (22 % Ca) on 100 ft²; below pH 5.6 dolomitic lime. */
+  test.each([
+    ['7.1', { Mg: ['apply', 0.98], Ca: ['apply', 4.4] }],
+    ['5.3', { Mg: ['apply', 0.98], Ca: ['by-label', undefined] }],
+  ])('at pH %s it gets magnesium and calcium without lime of the field', (pH, expected) => {
+    const { needs } = answer(
+      { crop: 'potted-vegetables', ...mix },
+      { ...media, pH: typed(pH), ...tests({ Mg: '20', Ca: '70' }) },
+    )
+    expect(
+      Object.fromEntries(
+        needs.slice(3).map(({ of, outcome, rate }) => [of, [outcome, rate && Number(rate.value.v.toFixed(9))]]),
+      ),
+    ).toEqual(expected)
   })
   test('salts alone never become a feeding', () =>
     expect(
@@ -195,12 +219,7 @@ describe('elements beside P and K (house guide, common practice, recalled)', () 
   test.each([
     ['Mehlich-3 Zn just low', 'Zn', { ...m3, ...tests({ Zn: '1.4' }) }, 'low'],
     ['Mehlich-3 Zn at its bound', 'Zn', { ...m3, ...tests({ Zn: '1.5' }) }, 'enough'],
-    [
-      'DTPA Zn on a Mehlich-3 report',
-      'Zn',
-      { ...m3, micronutrients: 'DTPA' as const, ...tests({ Zn: '0.9' }) },
-      'reading.other-micro-method',
-    ],
+    ['DTPA Zn on a Mehlich-3 report', 'Zn', { ...m3, micronutrients: 'DTPA' as const, ...tests({ Zn: '0.9' }) }, 'low'],
     ['Olsen, Fe by DTPA', 'Fe', { ...olsen, ...tests({ Fe: '4.4' }) }, 'low'],
     [
       'Olsen without its micronutrient method',
@@ -213,7 +232,19 @@ describe('elements beside P and K (house guide, common practice, recalled)', () 
       'boron by Mehlich-3 in the western guide',
       'B',
       { ...olsen, boron: 'mehlich-3' as const, ...tests({ B: '0.4' }) },
-      'reading.other-micro-method',
+      'low',
+    ],
+    [
+      'manganese by DTPA on a Mehlich-3 report',
+      'Mn',
+      { ...m3, micronutrients: 'DTPA' as const, ...tests({ Mn: '0.9' }) },
+      'low',
+    ],
+    [
+      'copper by DTPA, in a method of which nothing is known',
+      'Cu',
+      { extractant: 'mehlich-1' as const, ...tests({ Cu: '0.1' }) },
+      'reading.no-minimum',
     ],
     ['manganese where the guide has no figure', 'Mn', { ...m3, ...tests({ Mn: '4' }) }, 'reading.no-minimum'],
     ['sulfur', 'S', { ...m3, ...tests({ S: '9' }) }, 'low'],

@@ -56,6 +56,8 @@ export interface ReadReport {
   /** The soil's pH in water and where it comes from. */
   readonly pH?: Working<'pH in water'>
   readonly buffer?: BufferPH
+  /** Read without what decides its meaning: which buffer, in which extract. Kept and asked about, and not used. */
+  readonly unnamed: { readonly buffer?: number; readonly salts?: number }
   /** meq/100 g of neutralizable acidity. */
   readonly acidity?: Cec
   readonly tests: Tests
@@ -84,6 +86,7 @@ export interface ReadReport {
 
 export const nothingRead: ReadReport = {
   soil: {},
+  unnamed: {},
   tests: {},
   words: {},
   wordsFrom: {},
@@ -113,6 +116,8 @@ export function readReport(report: Report, area: Pick<Area, 'texture'>): ReadRep
   const cec = of('meq/100 g', test('cec'))
   const organicMatter = of('% organic matter', test('organicMatter'))
   const nitrate = test('nitrate')
+  const buffer = test('bufferPH')
+  const salts = test('salts')
   return {
     soil: {
       pH: pH?.value,
@@ -121,7 +126,11 @@ export function readReport(report: Report, area: Pick<Area, 'texture'>): ReadRep
       ...textureOf(area, cec, organicMatter),
     },
     pH,
-    buffer: report.buffer ? of(`${report.buffer} buffer pH`, test('bufferPH')) : undefined,
+    buffer: report.buffer ? of(`${report.buffer} buffer pH`, buffer) : undefined,
+    unnamed: {
+      ...(!report.buffer && buffer !== undefined && { buffer }),
+      ...(!report.saltsBy && salts !== undefined && { salts }),
+    },
     acidity: of('meq/100 g', test('acidity')),
     ...readings,
     ranges: rangesIn(report),
@@ -133,7 +142,7 @@ export function readReport(report: Report, area: Pick<Area, 'texture'>): ReadRep
           ? quantity(nitrate, 'lb/acre NO₃-N')
           : quantity(nitrate, 'ppm NO₃-N'),
     sampleDepth: readInches(test('sampleDepth'), report.sampleDepth),
-    salts: readSalts(report, test),
+    salts: readSalts(report, salts),
     sar: test('sar'),
     freeLime: test('freeLime'),
     lead: test('lead'),
@@ -235,8 +244,7 @@ export function oxideIn(element: Element, text: string): Sentence | undefined {
 }
 
 /** dS/m; ppm of salts by the factor that its kind of report uses. */
-function readSalts(report: Report, test: TakeTest): Conductivity | undefined {
-  const v = test('salts')
+function readSalts(report: Report, v: number | undefined): Conductivity | undefined {
   if (v === undefined || !report.saltsBy) return undefined
   const perUnit =
     report.salts.unit === 'ppm'

@@ -39,6 +39,8 @@ export interface Liming {
   readonly beginsInMonths: number
   /** lb of product per 1,000 ft² at once, where it may go no further than this; and how far apart. */
   readonly cap?: { readonly perPass: number; readonly monthsApart: number }
+  /** What else it feeds, %. */
+  readonly brings?: { readonly 'P₂O₅': number; readonly 'K₂O': number }
   /** Harms who handles it carelessly. */
   readonly caustic?: boolean
 }

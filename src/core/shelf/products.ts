@@ -95,6 +95,7 @@ const limes: readonly Lime[] = [
       effectiveness: 0.45,
       beginsInMonths: 0,
       cap: { perPass: 15, monthsApart: 12 },
+      brings: { 'P₂O₅': 1, 'K₂O': 5 },
       caustic: true,
     },
   },

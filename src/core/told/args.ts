@@ -44,6 +44,7 @@ export interface Args {
   readonly 'cap.on-sand': { nutrient: string }
   readonly 'cap.row-nitrogen': { row: number; spacing: number }
   readonly 'cap.turf': { nutrient: string }
+  readonly 'credit.ash': { material: Text }
   readonly 'depth.typed': { depth: number }
   readonly 'depth.usual-dug': { depth: number }
   readonly 'depth.usual-sulfur': { depth: number }
@@ -71,6 +72,8 @@ export interface Args {
   readonly 'headline.sulfur-asked': { passes?: number }
   readonly 'headline.not-here': { passes?: number }
   readonly 'headline.sulfur': { passes?: number }
+  readonly 'headline.stop-sulfur': { pH: number; low: number; high: number; crop: Text }
+  readonly 'headline.straddles': { low: number; high: number; atLow: string; atHigh: string }
   readonly 'headline.unknown': { passes?: number }
   readonly 'kit.bags': { bags: number }
   readonly 'laboratory.converted': { unit: string }
@@ -185,6 +188,7 @@ export interface Args {
   readonly 'nutrient.needed': Rated
   readonly 'nutrient.not-tested': { element: string }
   readonly 'nutrient.table-cell': { className: string; nutrient: string }
+  readonly 'other.brought': { material: Text; nutrient: string }
   readonly 'other.B-harms': { crop: Text }
   readonly 'other.B-low': { perYear: number }
   readonly 'other.B-over': { perYear: number }
@@ -194,11 +198,17 @@ export interface Args {
   readonly 'passes.each': { count: number }
   readonly 'plan.echo': { area: number; holes: number; shapes: number }
   readonly 'short.by-label': { nutrient: string }
+  readonly 'short.credited': { nutrient: string; credits: string }
+  readonly 'short.between': { nutrient: string; from: string; to: string }
+  readonly 'short.doubted': { fields: string }
+  readonly 'short.not-given': { nutrient: string }
   readonly 'short.not-known': { nutrients: string }
-  readonly 'nutrient.less-manure': { material: Text }
+  readonly 'nutrient.laboratory-less': { credits: string }
+  readonly 'nutrient.less-brought': { credits: string }
   readonly 'plausible.bases': { bases: number; cec: number; which: string }
   readonly 'plausible.bases-few': { bases: number; cec: number; which: string }
   readonly 'plausible.bases-halved': { bases: number; cec: number; which: string }
+  readonly 'plausible.buffer-unnamed': { v: number }
   readonly 'plausible.buffer-kind': { buffer: string; high: number; low: number; other: string; v: number }
   readonly 'plausible.dose-apart': { difference: number; method: Text }
   readonly 'plausible.organic-matter': { matter: number }
@@ -267,6 +277,8 @@ export interface Args {
   readonly 'size.long': { most: number }
   readonly 'size.shape-needs': { example: string }
   readonly 'size.unexpected': { at: number; what: string }
+  readonly 'soilless.liquid': { ppm: number; ounces: number; gallons: number }
+  readonly 'soilless.short': { depth: number }
   readonly 'soilless.enough': { nutrient: string }
   readonly 'soilless.not-tested': { nutrient: string }
   readonly 'step.cores': { cores: number; from: number; to: number }

@@ -38,7 +38,7 @@ export function headline(
   if (lead && lead !== 'below-precaution')
     return matters({ ahead: [say(`headline.lead-${lead as Exclude<LeadClass, 'below-precaution'>}`)], after: banned })
   if (potted) {
-    const short = needs.some(({ outcome }) => outcome === 'in-feed')
+    const short = needs.some(({ outcome }) => outcome === 'apply')
     return matters({ after: [say(short ? 'headline.mix-short' : 'headline.mix')] })
   }
   if (ph.because === 'sodic') return matters({ ahead: [say('headline.sodic')], after: banned })
@@ -52,6 +52,8 @@ export function headline(
   return salty ? matters({ ahead: [say('headline.salts')], after }) : matters({ onPH: [onPH], after })
 }
 
+const isShort = ({ rating }: Need) => rating?.className === 'very-low' || rating?.className === 'low'
+
 /** The one word on what to buy that tells most. */
 function onFeeding(
   ph: Reaction,
@@ -61,9 +63,10 @@ function onFeeding(
   const [n, p, k] = needs as [Need<MajorNutrient>, Need<MajorNutrient>, Need<MajorNutrient>]
   const far = reading.some(({ id, distance }) => id === 'pH' && Math.abs(distance ?? 0) >= farOff)
   if (far && isApplied(ph.need) && p.outcome === 'apply') return [say('headline.pH-before-P')]
+  if (needs.some(({ barred }) => barred === 'salts')) return []
   if (needs.every((need) => need.outcome === 'none')) return [say('headline.nothing-to-feed')]
   if (p.barred === 'ban') return [say('headline.P-banned')]
-  if (p.outcome === 'none' && k.outcome === 'apply') return [say('headline.no-P')]
+  if (p.outcome === 'none' && k.outcome === 'apply') return [say(isShort(k) ? 'headline.no-P-low-K' : 'headline.no-P')]
   if (p.outcome === 'none' && k.outcome === 'none') return [say('headline.only-N')]
   if (p.outcome === 'unknown' && k.outcome === 'unknown')
     return [say(n.outcome === 'apply' ? 'headline.N-only-known' : 'headline.P-K-unknown')]

@@ -1,5 +1,17 @@
 import type { LetterRow } from '../../core/letter/letter'
+import type { ReportKind } from '../../core/report/kinds'
+import type { MeasuredField } from '../../core/report/tests'
+import type { Element } from '../../core/units/quantity'
 import { nutrient } from '../phrase'
+
+const kinds: Readonly<Record<ReportKind, string>> = {
+  laboratory: 'soil report',
+  index: 'soil report',
+  words: 'soil report',
+  mix: 'report on the mix',
+  kit: 'home kit',
+  meter: 'pH meter',
+}
 
 /** The words around a letter's sentences. */
 export const letter = {
@@ -7,14 +19,14 @@ export const letter = {
   for: 'For',
   what: 'What',
   amount: 'How much at a time',
-  when: 'When',
+  when: 'When and where',
   cautions: 'Before anything goes on',
   nothing: 'Nothing to put on.',
-  retest: 'Test again in two to three years, in the same season; sooner after a large lime or sulfur program.',
+  retest: 'Test again in two to three years, in the same season; sooner where it says so above.',
   schools: (taken: string) => `Where practitioners disagree we followed: ${taken}.`,
   basis: (reports: string) => `Based on: ${reports}.`,
-  report: (code: string, laboratory: string, date: string) =>
-    ['soil report', code, laboratory && `of ${laboratory}`, date && `of ${date}`].filter(Boolean).join(' '),
+  report: (kind: ReportKind, code: string, laboratory: string, date: string) =>
+    [kinds[kind], code, laboratory && `of ${laboratory}`, date && `of ${date}`].filter(Boolean).join(' '),
   follows:
     'Amounts led by the laboratory are converted to your area; the others follow our guide, with the sources kept in the case.',
   draftedBy: 'Drafted by',
@@ -28,6 +40,32 @@ export const letter = {
   } satisfies Record<LetterRow['once'], string> as Readonly<Record<LetterRow['once'], string>>,
   inAll: (all: string) => `${all} in all`,
   buy: (bags: string, several: boolean, bag: string) => `buy ${bags} ${several ? 'bags' : 'bag'} of ${bag}`,
-  inFeed: (names: string, how: string) => `${names}: ${how}`,
+  workedIn: (deep: string) => `worked in ${deep} deep`,
+  onSurface: 'on the surface, watered in',
+  atMost: (rate: string, asSulfur: boolean) => `at most ${rate}${asSulfur ? ' of sulfur' : ''} at a time`,
+  shares: {
+    plant: (each: string) => `${each} a plant`,
+    bed: (each: string) => `${each} on each`,
+    row: (each: string) => `${each} for 20 ft of row`,
+  },
   nutrients: nutrient,
+  tests: {
+    pH: 'pH',
+    bufferPH: 'buffer pH',
+    acidity: 'acidity',
+    freeLime: 'free lime',
+    organicMatter: 'organic matter',
+    cec: 'CEC',
+    nitrate: 'nitrate',
+    salts: 'salts',
+    sar: 'sodium',
+    lead: 'lead',
+    sampleDepth: 'depth of the sample',
+  } satisfies Record<Exclude<MeasuredField, Element>, string> as Readonly<
+    Record<Exclude<MeasuredField, Element>, string>
+  >,
+  figureFor: (what: string) => `the figure for ${what}`,
+  lime: 'lime',
+  sulfur: 'sulfur',
+  limeDepth: 'depth of the lime',
 } as const

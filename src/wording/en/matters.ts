@@ -1,5 +1,31 @@
 import { places } from '../format'
-import { nutrient, stuff, num, pH, text, type Phrases, capital } from '../phrase'
+import { capital, classWords, nutrient, num, pH, stuff, text, type Phrases } from '../phrase'
+import { letter } from './letter'
+
+const decision: Readonly<Record<string, string>> = { lime: 'lime', sulfur: 'sulfur', neither: 'neither' }
+const credits: Readonly<Record<string, string>> = {
+  manure: 'manure or compost gives',
+  nitrate: 'left-over nitrate gives',
+  legume: 'the legume turned under gives',
+  ash: 'wood ash gives',
+}
+const brings = (names: string): string =>
+  names
+    .split(' ')
+    .map((one) => credits[one]!)
+    .join(' and ')
+const names: Readonly<Record<string, string>> = {
+  ...letter.nutrients,
+  ...letter.tests,
+  lime: letter.lime,
+  sulfur: letter.sulfur,
+  limeDepth: letter.limeDepth,
+}
+const fieldNames = (fields: string): string =>
+  fields
+    .split(' ')
+    .map((one) => (one.startsWith('recommends.') ? letter.figureFor(names[one.slice(11)]!) : names[one]!))
+    .join(', ')
 
 /** What matters most, what the ground's pH asks for, and mix without soil: on the sheets and in letters. */
 export const matters = {
@@ -42,8 +68,11 @@ export const matters = {
   'reaction.sulfur-needs-input': (a) =>
     `pH ${pH(a.pH)} is too high for ${text(a.crop)}. How much sulfur it takes depends on the soil: choose its texture.`,
   'soilless.not-tested': (a) => `${capital(nutrient[text(a.nutrient)]!)} is not on the extract.`,
-  'soilless.short': () =>
-    'Below its span: raise it in the liquid feed, by its label. No rate by the area holds in mix.',
+  'soilless.short': (a) =>
+    `Below what is wanted: feed it. The amount is for a bed of mix ${places(num(a.depth), 0)} in deep, never one for field soil.`,
+  'soilless.liquid': (a) =>
+    `Or through the water instead: at each watering ${text(a.ppm)} ppm of nitrogen, which is ${places(num(a.ounces), 1)} oz of a soluble 20-20-20 in ${text(a.gallons)} gallons.`,
+  'soilless.Ca-by-lime': () => 'Below what is wanted, in acid mix: dolomitic lime brings it, by its label.',
   'soilless.enough': () => 'Within its span or above: none to add.',
   'held.lime-high': (a) =>
     `The laboratory asks for lime, but pH ${pH(a.pH)} is already above ${pH(a.low)} to ${pH(a.high)}, where ${text(a.crop)} does well. None until it is checked: is it the right sample, the right line, the right crop?`,
@@ -60,6 +89,12 @@ export const matters = {
   'held.confirmed': (a) =>
     `The figure for ${stuff[text(a.of)]} goes against the reading and was confirmed${a.by === '' ? '' : ` by ${text(a.by)}`}: ${text(a.reason)}`,
   'headline.retest': () => 'Test again before the later passes: what is left of them follows from that.',
+  'short.credited': (a) =>
+    `The laboratory’s ${nutrient[text(a.nutrient)]} is less what ${brings(a.credits)} already, of which it is seldom told.`,
+  'short.between': (a) =>
+    `${capital(nutrient[text(a.nutrient)]!)} lies between ${classWords[text(a.from)]} and ${classWords[text(a.to)]}: the amount goes by the upper, which feeds less.`,
+  'short.not-given': (a) => `${capital(nutrient[text(a.nutrient)]!)} is low, but none is put on by itself here.`,
+  'short.doubted': (a) => `Still to be checked on the report: ${fieldNames(a.fields)}.`,
   'short.by-label': (a) =>
     `${capital(nutrient[text(a.nutrient)]!)} is low: give a product that holds it, as much as its label says.`,
   'short.not-known': (a) =>
@@ -93,10 +128,17 @@ export const matters = {
     'Lead comes first: above the screening level. No leafy or root crops here; ask the health department.',
   'headline.lead-no-food': () => 'Lead comes first: grow no food in this soil, and ask the health department.',
   'headline.mix': () => 'Mix without soil: its extract is within the spans.',
-  'headline.mix-short': () => 'Mix without soil: fed through the water by its extract, never by a rate for field soil.',
+  'headline.mix-short': () =>
+    'Mix without soil, and short: fed by its extract, dry or through the water, never by a rate for field soil.',
   'headline.sodic': () => 'Sodium is what holds this ground back: gypsum, drainage and leaching before anything else.',
   'headline.salts': () => 'Salts first: leach before feeding, and look at what was put on.',
   'headline.no-P': () => 'Phosphorus is not called for, so buy a bag with a 0 in the middle.',
+  'headline.no-P-low-K': () =>
+    'Potassium is what is short, and phosphorus is not: buy a bag with a 0 in the middle and a high last number.',
+  'headline.stop-sulfur': (a) =>
+    `No more sulfur: pH ${pH(a.pH)} is at the low end of ${pH(a.low)} to ${pH(a.high)} for ${text(a.crop)}. Stop what is still open, and test again within the year.`,
+  'headline.straddles': (a) =>
+    `The pH lies anywhere from ${pH(a.low)} to ${pH(a.high)}: ${decision[text(a.atLow)]} at one end, ${decision[text(a.atHigh)]} at the other. A laboratory’s pH would settle it.`,
   'headline.P-banned': () => 'Phosphorus is banned here: buy a bag with a 0 in the middle.',
   'headline.only-N': () => 'Of the nutrients, only nitrogen is called for.',
   'headline.nothing-to-feed': () => 'Nothing to feed this year.',

@@ -25,6 +25,7 @@ export const measures = {
   tons: (v: string) => `${v} tons`,
   squareFeet: (v: string) => `${v} ft²`,
   acres: (v: string) => `${v} acre`,
+  inches: (v: string) => `${v} in`,
   feet: (v: string) => `${v} ft`,
   circle: (wide: string) => `circle ${wide}`,
   several: (count: number, sides: string) => `${count} of ${sides}`,

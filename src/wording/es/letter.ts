@@ -1,4 +1,14 @@
+import type { ReportKind } from '../../core/report/kinds'
 import type { LetterWords } from '../languages'
+
+const kinds: Readonly<Record<ReportKind, string>> = {
+  laboratory: 'análisis de suelo',
+  index: 'análisis de suelo',
+  words: 'análisis de suelo',
+  mix: 'análisis del sustrato',
+  kit: 'prueba casera',
+  meter: 'medidor de pH',
+}
 
 /** The words around a letter's sentences, in Spanish. */
 export const letter: LetterWords = {
@@ -6,14 +16,14 @@ export const letter: LetterWords = {
   for: 'Para',
   what: 'Qué',
   amount: 'Cuánto cada vez',
-  when: 'Cuándo',
+  when: 'Cuándo y dónde',
   cautions: 'Antes de aplicar algo',
   nothing: 'No hay nada que aplicar.',
-  retest: 'Vuelva a analizar en dos o tres años, en la misma época; antes si aplicó mucha cal o mucho azufre.',
+  retest: 'Vuelva a analizar en dos o tres años, en la misma época; antes donde se dice arriba.',
   schools: (taken) => `Donde los expertos no coinciden, seguimos: ${taken}.`,
   basis: (reports) => `Según: ${reports}.`,
-  report: (code, laboratory, date) =>
-    ['análisis de suelo', code, laboratory && `de ${laboratory}`, date && `del ${date}`].filter(Boolean).join(' '),
+  report: (kind, code, laboratory, date) =>
+    [kinds[kind], code, laboratory && `de ${laboratory}`, date && `del ${date}`].filter(Boolean).join(' '),
   follows:
     'Las cantidades del laboratorio se pasaron a su terreno; las demás siguen nuestra guía, y las fuentes quedan en el expediente.',
   draftedBy: 'Preparado por',
@@ -27,7 +37,14 @@ export const letter: LetterWords = {
   },
   inAll: (all) => `${all} en total`,
   buy: (bags, several, bag) => `compre ${bags} ${several ? 'bolsas' : 'bolsa'} de ${bag}`,
-  inFeed: (names, how) => `${names}: ${how}`,
+  workedIn: (deep) => `mezclado a ${deep} de hondo`,
+  onSurface: 'en la superficie, y se riega',
+  atMost: (rate, asSulfur) => `a lo más ${rate}${asSulfur ? ' de azufre' : ''} cada vez`,
+  shares: {
+    plant: (each) => `${each} por planta`,
+    bed: (each) => `${each} en cada una`,
+    row: (each) => `${each} por 20 pies de hilera`,
+  },
   nutrients: {
     N: 'nitrógeno',
     'P₂O₅': 'fosfato',
@@ -44,4 +61,21 @@ export const letter: LetterWords = {
     Fe: 'hierro',
     Cu: 'cobre',
   },
+  tests: {
+    pH: 'pH',
+    bufferPH: 'pH de la solución buffer',
+    acidity: 'acidez',
+    freeLime: 'cal libre',
+    organicMatter: 'materia orgánica',
+    cec: 'CIC',
+    nitrate: 'nitrato',
+    salts: 'sales',
+    sar: 'sodio',
+    lead: 'plomo',
+    sampleDepth: 'hondura de la muestra',
+  },
+  figureFor: (what) => `la cifra de ${what}`,
+  lime: 'cal',
+  sulfur: 'azufre',
+  limeDepth: 'hondura de la cal',
 }

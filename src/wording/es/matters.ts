@@ -9,6 +9,37 @@ const texto = (arg: SentenceArg | undefined): string =>
 const materia = (arg: SentenceArg | undefined): string =>
   ({ lime: 'cal', sulfur: 'azufre', S: 'azufre', N: 'nitrógeno', 'P₂O₅': 'fosfato', 'K₂O': 'potasa' })[String(arg)] ??
   ''
+const decision: Readonly<Record<string, string>> = { lime: 'cal', sulfur: 'azufre', neither: 'nada' }
+const clases: Readonly<Record<string, string>> = {
+  'very-low': 'muy bajo',
+  low: 'bajo',
+  medium: 'medio',
+  optimum: 'óptimo',
+  excess: 'más que óptimo',
+}
+const dados: Readonly<Record<string, string>> = {
+  manure: 'el estiércol o la composta',
+  nitrate: 'el nitrato que quedó',
+  legume: 'la leguminosa enterrada',
+  ash: 'la ceniza',
+}
+const aportes = (names: string): string =>
+  names
+    .split(' ')
+    .map((one) => dados[one]!)
+    .join(' y ')
+const nombres: Readonly<Record<string, string>> = {
+  ...letter.nutrients,
+  ...letter.tests,
+  lime: letter.lime,
+  sulfur: letter.sulfur,
+  limeDepth: letter.limeDepth,
+}
+const campos = (fields: string): string =>
+  fields
+    .split(' ')
+    .map((one) => (one.startsWith('recommends.') ? letter.figureFor(nombres[one.slice(11)]!) : nombres[one]!))
+    .join(', ')
 const rumbo = (arg: SentenceArg | undefined): string => (arg === 'sulfur' ? 'azufre' : 'cal')
 
 /** What matters most, what the ground's pH asks for, and mix without soil, in Spanish. */
@@ -53,8 +84,11 @@ export const matters: MatterWords = {
   'reaction.sulfur-needs-input': (a) =>
     `El pH ${pH(a.pH)} es muy alto para este cultivo (${texto(a.crop)}). Cuánto azufre hace falta depende del suelo.`,
   'soilless.not-tested': (a) => `${capital(letter.nutrients[String(a.nutrient)]!)}: no está en el análisis.`,
-  'soilless.short': () =>
-    'Por debajo de su intervalo: dé más en el riego con fertilizante, según la etiqueta. En sustrato no hay dosis por superficie.',
+  'soilless.short': (a) =>
+    `Por debajo de lo que hace falta: hay que darlo. La cantidad vale para una cama de sustrato de ${places(num(a.depth), 0)} pulgadas de hondo, nunca la del campo.`,
+  'soilless.liquid': (a) =>
+    `O en el agua: en cada riego ${texto(a.ppm)} ppm de nitrógeno, que son ${places(num(a.ounces), 1)} oz de un 20-20-20 soluble en ${texto(a.gallons)} galones.`,
+  'soilless.Ca-by-lime': () => 'Falta, en sustrato ácido: la cal dolomítica lo da, según su etiqueta.',
   'soilless.enough': () => 'En su intervalo o más arriba: no agregue nada.',
   'held.lime-high': (a) =>
     `El laboratorio pide cal, pero el pH ${pH(a.pH)} ya está por encima de ${pH(a.low)} a ${pH(a.high)}, bueno para: ${texto(a.crop)}. No ponga cal hasta que se revise.`,
@@ -71,6 +105,12 @@ export const matters: MatterWords = {
   'held.confirmed': (a) =>
     `La cifra de ${materia(a.of)} va en contra de la lectura y fue confirmada${a.by === '' ? '' : ` por ${texto(a.by)}`}: ${texto(a.reason)}`,
   'headline.retest': () => 'Vuelva a analizar antes de las últimas aplicaciones: de eso depende lo que falte.',
+  'short.credited': (a) =>
+    `A la cifra de ${letter.nutrients[String(a.nutrient)]} del laboratorio se le quitó lo que ya dan: ${aportes(a.credits)}.`,
+  'short.between': (a) =>
+    `${capital(letter.nutrients[String(a.nutrient)]!)}: está entre ${clases[String(a.from)]} y ${clases[String(a.to)]}; la cantidad va por la clase más alta, que da menos.`,
+  'short.not-given': (a) => `${capital(letter.nutrients[String(a.nutrient)]!)}: falta, pero aquí no se pone aparte.`,
+  'short.doubted': (a) => `Falta revisar en el análisis: ${campos(a.fields)}.`,
   'short.by-label': (a) =>
     `${capital(letter.nutrients[String(a.nutrient)]!)}: falta. Use un producto que lo tenga, según su etiqueta.`,
   'short.not-known': (a) =>
@@ -110,6 +150,12 @@ export const matters: MatterWords = {
   'headline.sodic': () => 'El sodio frena este suelo: yeso, drenaje y lavado antes que nada.',
   'headline.salts': () => 'Primero las sales: lave con agua antes de fertilizar, y mire qué se le puso.',
   'headline.no-P': () => 'No hace falta fósforo: compre un saco con 0 en medio.',
+  'headline.no-P-low-K': () =>
+    'Lo que falta es potasio, y fósforo no: compre un saco con 0 en medio y un número alto al final.',
+  'headline.stop-sulfur': (a) =>
+    `No más azufre: el pH ${pH(a.pH)} está en el extremo bajo de ${pH(a.low)} a ${pH(a.high)} (${texto(a.crop)}). Deje lo que falte por poner, y analice otra vez este año.`,
+  'headline.straddles': (a) =>
+    `El pH puede estar entre ${pH(a.low)} y ${pH(a.high)}: en un extremo ${decision[String(a.atLow)]}, en el otro ${decision[String(a.atHigh)]}. El pH de un laboratorio lo aclara.`,
   'headline.P-banned': () => 'Aquí el fósforo está prohibido: compre un saco con 0 en medio.',
   'headline.only-N': () => 'De los nutrientes, solo hace falta nitrógeno.',
   'headline.nothing-to-feed': () => 'Este año no hay que fertilizar.',

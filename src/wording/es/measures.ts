@@ -25,6 +25,7 @@ export const measures: MeasureWords = {
   tons: (v) => `${v} toneladas cortas`,
   squareFeet: (v) => `${v} pies²`,
   acres: (v) => `${v} acres`,
+  inches: (v) => `${v} pulgadas`,
   feet: (v) => `${v} pies`,
   circle: (wide) => `círculo de ${wide}`,
   several: (count, sides) => `${count} de ${sides}`,

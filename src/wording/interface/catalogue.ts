@@ -341,7 +341,10 @@ export const en: Phrases = {
   'nutrient.P-banned': () => 'Phosphorus is banned here. Check your local rule for its exceptions.',
   'nutrient.needed': (a) => `${tested(a)} ${classWords[text(a.className)]} for ${text(a.crop)}.`,
   'nutrient.enough': (a) => `${tested(a)} ${classWords[text(a.className)]}: the soil has enough.`,
-  'nutrient.less-manure': (a) => `What the soil asks for, less what ${text(a.material)} brings this season`,
+  'nutrient.less-brought': (a) =>
+    `What the soil asks for, less what ${credits({ ...a, matter: null })} bring${plural(a)} this season.`,
+  'credit.ash': (a) => `What ${text(a.material)} brings in a year`,
+  'credit.ash-year': () => 'lb of it at most in a year',
   'nutrient.lead': () => 'No food should grow in this soil, so it is not fed for any.',
   'nutrient.by-extract': () => 'Mix without soil is fed by its extract, never by a rate for field soil.',
   'nutrient.class': (a) =>
@@ -350,6 +353,9 @@ export const en: Phrases = {
       : `${text(a.value)} ${text(a.unit)} is ${classWords[text(a.className)]} (${a.upTo === null ? `over ${text(a.above)}` : a.above === null ? `up to ${text(a.upTo)}` : `over ${text(a.above)}, up to ${text(a.upTo)}`}), ${text(a.guide)}`,
   'nutrient.table-cell': (a) => `${nutrient[text(a.nutrient)]} a year, ${classWords[text(a.className)]}`,
   'nutrient.laboratory': () => 'The laboratory’s figure leads.',
+  'nutrient.laboratory-less': (a) =>
+    `The laboratory’s figure, less what ${credits({ ...a, matter: null })} give${plural(a)}, of which it is seldom told.`,
+  'nutrient.salts': () => 'Nothing is fed until the salts are out and the ground was tested again.',
   'nutrient.laboratory-none': () => 'The laboratory asks for none.',
   'nitrogen.low': (a) => `least for ${text(a.crop)}, a year`,
   'nitrogen.high': (a) => `most for ${text(a.crop)}, a year`,
@@ -382,7 +388,7 @@ export const en: Phrases = {
   'nitrogen.shoots-long': (a) =>
     `Last year’s shoots of ${places(num(a.shoots), 0)} in are long: no nitrogen this year.`,
   'nitrogen.tree-look': (a) =>
-    `By the years of ${text(a.crop)}s. Measure last year’s shoots: where they are long, give half or none.`,
+    `By the years of ${text(a.crop)}s. Measure last year’s shoots: where they are long, give none.`,
   'nitrogen.by-tree': (a) =>
     `By the years of ${text(a.crop)}s and last year’s shoots of ${places(num(a.shoots), 0)} in.`,
   'nitrogen.spread': () => 'Of all plants, per 1,000 ft² of their ground',
@@ -406,6 +412,20 @@ export const en: Phrases = {
   'tri-state.carried-off': (a) => `What ${text(a.crop_yield)} ${text(a.unit)} carry off`,
   'tri-state.critical': () => 'critical level for phosphorus',
   'tri-state.critical-K': () => 'Critical level for potassium at this CEC',
+  'cap.mix': () => 'For mix without soil, one dressing',
+  'soilless.each': () => 'for a bed of mix 10 in deep, in one dressing',
+  'soilless.times': () => 'dressings a year',
+  'soilless.depth-usual': () => 'depth of a usual bed of mix',
+  'soilless.by-depth': () => 'By the depth of the mix',
+  'report.buffer-unnamed': () => 'buffer pH of an unnamed buffer, from the report',
+  'meaning.buffer-unnamed': () => 'Not used yet: which buffer? Each reads otherwise. Choose it on Results.',
+  'meaning.salts-unnamed': () =>
+    'Not rated yet: measured in which extract? Each reads otherwise. Choose it on Results.',
+  'plausible.buffer-unnamed': (a) => `Which buffer gave ${pH(a.v)}? Until it is chosen the lime does not go by it.`,
+  'plausible.salts-unnamed': () => 'In which extract were the salts measured? Until it is chosen they are not rated.',
+  'tri-state.span-low': () => 'where the span of this extractant begins',
+  'tri-state.span-high': () => 'where it ends',
+  'tri-state.above': () => 'Above the span of this extractant: none',
   'tri-state.build-each': () => 'lb a year for each ppm below it',
   'tri-state.build': () => 'Below the critical level: build up, and replace what is carried off',
   'tri-state.replace': () => 'At the critical level or just above: replace what is carried off',
@@ -430,6 +450,7 @@ export const en: Phrases = {
   'other.to-product': () => 'As this product',
   'other.Mg-low': () => 'Low, and no lime goes on that would bring some. Epsom salt does not move the pH.',
   'other.Mg-by-lime': () => 'Low: the dolomitic lime brings it.',
+  'other.brought': (a) => `Low: the ${text(a.material)} that goes on for ${nutrient[text(a.nutrient)]} brings enough.`,
   'other.Ca-low': () => 'Low, and no lime goes on that would bring some. Gypsum does not move the pH.',
   'other.Ca-by-lime': () => 'Low: the lime brings it.',
   'other.S-low': () => 'Low: about a tenth of the nitrogen. Ammonium sulfate would bring it along.',
@@ -510,6 +531,7 @@ const creditWords: Readonly<Record<string, (a: Credited) => string>> = {
   nitrate: () => 'left-over nitrate',
   manure: () => 'manure or compost',
   legume: () => 'the legume turned under',
+  ash: () => 'the wood ash that goes on as lime',
 }
 const credits = (a: Credited): string =>
   either(
@@ -517,7 +539,7 @@ const credits = (a: Credited): string =>
       .split(' ')
       .map((one) => creditWords[one]!(a)),
   )
-const plural = (a: Credited): string => (text(a.credits).includes(' ') ? '' : 's')
+const plural = (a: Pick<Credited, 'credits'>): string => (text(a.credits).includes(' ') ? '' : 's')
 
 function sizeEcho(a: ArgsOf<'size.echo'>, m: Measures): string {
   const each =

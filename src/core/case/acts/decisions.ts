@@ -1,5 +1,5 @@
 import type { Typed } from '../../units/typed'
-import { confirmationKey, type Confirmation } from '../decisions'
+import { confirmationKey, creditsKnown, type Confirmation } from '../decisions'
 import type { Act } from './act'
 
 /** Lets a figure go that was held back, as it stands now: with another figure the word no longer holds. */
@@ -13,7 +13,11 @@ export const confirmFigure =
     },
   })
 
-/** Takes that word back. */
+/** Says that the laboratory of a report knew of what the ground has already, so that nothing comes off its figures. */
+export const knowCredits = (areaId: string, reportId: string, signed: Omit<Confirmation, 'figure'>): Act =>
+  confirmFigure(areaId, creditsKnown, { text: reportId, unit: '', value: null }, signed)
+
+/** Takes such a word back. */
 export const holdFigure =
   (areaId: string, of: string): Act =>
   (kase) => {

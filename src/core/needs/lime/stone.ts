@@ -20,7 +20,7 @@ export interface Stone {
 
 /**
  * Dolomitic where magnesium is low, calcitic where it is ample, either in between. By the base-saturation school it is
- * low also below its share of the exchange. Source: common practice.
+ * low by its share of the exchange instead, where that is known. Source: common practice.
  */
 export function stoneFor(read: ReadReport, report: Report, guide: Guide): Stone {
   if (!read.tests.Mg && !read.words.Mg) return { kind: 'either', why: say('stone.not-tested') }
@@ -33,7 +33,7 @@ export function stoneFor(read: ReadReport, report: Report, guide: Guide): Stone 
   if (!found.ok) return { kind: 'either', why: found.refusal }
   const { low, value, lowBelow } = found.value
   const args = { value: value?.value.v ?? null, unit: guide.unit, lowBelow: lowBelow ?? null }
-  if (low && magnesiumLowShare === 0) return { kind: 'dolomitic', why: say('stone.low', args) }
+  if (low && (magnesiumLowShare === 0 || share === undefined)) return { kind: 'dolomitic', why: say('stone.low', args) }
   return share !== undefined && share > magnesiumAmple
     ? { kind: 'calcitic', why: say('stone.ample', { ...args, share }) }
     : { kind: 'either', why: say('stone.between', args) }

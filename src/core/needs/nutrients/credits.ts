@@ -6,9 +6,12 @@ import { say, type Bare } from '../../told/sentence'
 import { quantity } from '../../units/quantity'
 import { acre, fromPrinted, perThousand, type RateUnit } from '../../units/rates'
 import { derive, given, type Derived } from '../../workings'
+import type { CreditName } from '../need'
 import type { Feeding } from './method'
 
-export type Credits = Readonly<Partial<Record<'matter' | 'nitrate' | 'manure' | 'legume', Derived<'lb N/1000 ft²'>>>>
+export type Credits<Of extends MajorNutrient = 'N'> = Readonly<
+  Partial<Record<CreditName, Derived<`lb ${Of}/1000 ft²`>>>
+>
 
 /**
  * Nitrogen that the ground gives by itself in the coming season, by where it comes from. Turf gets none for organic
@@ -26,6 +29,45 @@ export function creditsFor(feeding: Feeding): Credits {
     found.legume = legumeCredit(feeding)
   }
   return Object.fromEntries(Object.entries(found).filter(([, credit]) => credit && credit.value.v > 0)) as Credits
+}
+
+/**
+ * What comes off a laboratory's figure too, which is seldom told of it: manure or compost, and of nitrogen a legume and
+ * nitrate. Source: common practice.
+ */
+export function untoldCredits(nutrient: MajorNutrient, feeding: Feeding): Credits<MajorNutrient> {
+  if (nutrient === 'N') {
+    const { matter: _assumed, ...untold } = creditsFor(feeding)
+    return untold
+  }
+  const found = { manure: manureCredit(nutrient, feeding), ash: ashCredit(nutrient, feeding) }
+  return Object.fromEntries(
+    Object.entries(found).filter(([, credit]) => credit && credit.value.v > 0),
+  ) as Credits<MajorNutrient>
+}
+
+/** Phosphate and potash that wood ash brings, which goes on as lime once a year. Source: common practice. */
+function ashCredit<Of extends 'P₂O₅' | 'K₂O'>(
+  nutrient: Of,
+  { lime }: Feeding,
+): Derived<`lb ${Of}/1000 ft²`> | undefined {
+  const { brings, cap } = lime?.material.liming ?? {}
+  if (!lime || !brings) return undefined
+  return derive(
+    `lb ${nutrient}/1000 ft²`,
+    'min(rate, most) * percent / 100',
+    {
+      rate: lime.rate,
+      most: given(
+        quantity(cap?.perPass ?? lime.rate.value.v, 'lb product/1000 ft²'),
+        say('credit.ash-year'),
+        'practice',
+      ),
+      percent: given(quantity(brings[nutrient], `% ${nutrient}`), say('material.grade', { nutrient }), 'practice'),
+    },
+    say('credit.ash', { material: lime.material.label }),
+    'practice',
+  )
 }
 
 /** So much N/acre for each % of organic matter above what the rates assume, up to a most. */

@@ -7,7 +7,8 @@ import { accept, refuse, say, type Outcome } from '../../told/sentence'
 import type { MajorNutrient } from '../../units/quantity'
 import { acre, fromPrinted, type RateUnit } from '../../units/rates'
 import { derive, type Derived } from '../../workings'
-import { manureCredit } from './credits'
+import { untoldCredits } from './credits'
+import type { CreditName } from '../need'
 import type { Feeding, Rated } from './method'
 import { classTable } from './methods/class-table'
 import { minimumLevels } from './methods/minimum-levels'
@@ -26,43 +27,67 @@ export function majorNeed(nutrient: MajorNutrient, report: Report, feeding: Feed
   if (nutrient === 'P₂O₅' && settings.phosphorusBanned)
     return { ...blank, outcome: 'none', barred: 'ban', why: say('nutrient.P-banned') }
   const asked: Outcome<Rated> = rating?.ok === false ? rating : ownRate(nutrient, rated, report, feeding)
-  const own = asked.ok ? accept(lessManure(nutrient, asked.value, feeding)) : asked
+  const own = asked.ok ? accept(lessBrought(nutrient, asked.value, feeding)) : asked
   const printed = read.recommends[nutrient]
   if (printed === undefined) {
     if (!own.ok) return { ...blank, outcome: 'unknown', why: own.refusal, lacks: own.lacks }
     return need(nutrient, own.value, byGuide, rated, [], feeding)
   }
-  const lead: Rated = {
-    rate: fromPrinted(nutrient, printed, report.recommends[nutrient].unit as RateUnit),
-    why: say(printed > 0 ? 'nutrient.laboratory' : 'nutrient.laboratory-none'),
-  }
+  const asPrinted = fromPrinted(nutrient, printed, report.recommends[nutrient].unit as RateUnit)
+  const { lead, credits } = lessUntold(nutrient, asPrinted, feeding)
   const check = checkOf(nutrient, own, lead, feeding)
   const against =
     printed > 0 && nutrient === 'P₂O₅' && hasEnough(rated) && isTurf(feeding)
       ? say('held.P-turf')
-      : beyondMost(nutrient, lead.rate.value.v, feeding.crop)
+      : beyondMost(nutrient, asPrinted.value.v, feeding.crop)
   const letGo = against && feeding.letGo(nutrient, report.recommends[nutrient])
   if (against && !letGo) {
     const { id, label } = byLaboratory
-    const asked = { id, label, amount: onArea(nutrient, lead.rate, feeding), remarks: [] }
+    const asked = { id, label, amount: onArea(nutrient, asPrinted, feeding), remarks: [] }
     return { ...heldNeed(nutrient, against, [asked, { ...check, difference: undefined }]), rating: rated }
   }
-  const found = need(nutrient, lead, byLaboratory, rated, [check], feeding)
+  const found = { ...need(nutrient, lead, byLaboratory, rated, [check], feeding), ...(credits && { credits }) }
   return against && letGo ? { ...found, confirmed: { ...letGo, against } } : found
 }
 
-/** Phosphate and potash that manure or compost brings this season are not given again; of nitrogen its method knows. */
-function lessManure(nutrient: MajorNutrient, rated: Rated, feeding: Feeding): Rated {
-  const credit = nutrient === 'N' ? undefined : manureCredit(nutrient, feeding)
-  if (!credit || credit.value.v === 0 || rated.rate.value.v === 0) return rated
+/** A laboratory's figure, less what it was not told of; as it stands where somebody says that it was. */
+function lessUntold(
+  nutrient: MajorNutrient,
+  asPrinted: Rated['rate'],
+  feeding: Feeding,
+): { readonly lead: Rated; readonly credits: Need['credits'] } {
+  const stands = say(asPrinted.value.v > 0 ? 'nutrient.laboratory' : 'nutrient.laboratory-none')
+  const untold = asPrinted.value.v > 0 ? untoldCredits(nutrient, feeding) : {}
+  const names = Object.keys(untold) as CreditName[]
+  if (names.length === 0) return { lead: { rate: asPrinted, why: stands }, credits: undefined }
+  const taken = !feeding.creditsKnown
+  const credits = { names, taken }
+  if (!taken) return { lead: { rate: asPrinted, why: stands }, credits }
+  const why = say('nutrient.laboratory-less', { credits: names.join(' ') })
   const rate = derive(
     `lb ${nutrient}/1000 ft²`,
-    'max(0, base - credit)',
-    { base: rated.rate, credit },
-    say('nutrient.less-manure', { material: feeding.manure!.label }),
+    `max(0, printed - ${names.join(' - ')})`,
+    { printed: asPrinted, ...untold },
+    why,
     'practice',
   )
-  return { ...rated, rate, why: say('nutrient.less-manure', { material: feeding.manure!.label }) }
+  return { lead: { rate, why }, credits }
+}
+
+/** Phosphate and potash that manure, compost or ash bring this season are not given again; of nitrogen its method knows. */
+function lessBrought(nutrient: MajorNutrient, rated: Rated, feeding: Feeding): Rated {
+  const brought = nutrient === 'N' ? {} : untoldCredits(nutrient, feeding)
+  const names = Object.keys(brought)
+  if (names.length === 0 || rated.rate.value.v === 0) return rated
+  const why = say('nutrient.less-brought', { credits: names.join(' ') })
+  const rate = derive(
+    `lb ${nutrient}/1000 ft²`,
+    `max(0, base - ${names.join(' - ')})`,
+    { base: rated.rate, ...brought },
+    why,
+    'practice',
+  )
+  return { ...rated, rate, why }
 }
 
 const hasEnough = (rating?: Rating) => rating?.className === 'optimum' || rating?.className === 'excess'
@@ -129,16 +154,20 @@ function checkOf(nutrient: MajorNutrient, own: Outcome<Rated>, lead: Rated, feed
 const potashOnPlots = 150
 
 /** The most of one nutrient in one pass here, lb/1,000 ft², and how far apart. */
-export function capOf(nutrient: MajorNutrient, { crop, guide, sandy, planting }: Feeding): Cap {
+export function capOf(nutrient: MajorNutrient, { crop, guide, sandy, planting, settings }: Feeding): Cap {
   const { turf, bed } = guide.limits
   const interval = { days: turf.daysApart }
+  const none: Cap = { perPass: uncapped, interval: null, rule: say('cap.none') }
+  // What grass is sown on is worked in at once; what a tree gets in spring is one dressing.
+  if (crop.use === 'lawn' && settings.newLawn && nutrient !== 'N') return none
+  if (nutrient === 'N' && crop.nitrogen.unit === 'lb N/tree') return none
   if (crop.use === 'lawn') return { perPass: turf.perPass[nutrient], interval, rule: say('cap.turf', { nutrient }) }
-  if (nutrient === 'P₂O₅') return { perPass: uncapped, interval: null, rule: say('cap.none') }
+  if (nutrient === 'P₂O₅') return none
   if (nutrient === 'K₂O' && crop.use === 'plot')
     return { perPass: potashOnPlots / acre.value.v, interval, rule: say('cap.plot-potash') }
   if (sandy) return { perPass: bed.onSand[nutrient], interval, rule: say('cap.on-sand', { nutrient }) }
-  if (nutrient === 'K₂O') return { perPass: uncapped, interval: null, rule: say('cap.none') }
-  const row = crop.nitrogen.unit === 'lb N/tree' ? undefined : crop.nitrogen.perHundredFeetOfRow
+  if (nutrient === 'K₂O') return none
+  const row = 'perHundredFeetOfRow' in crop.nitrogen ? crop.nitrogen.perHundredFeetOfRow : undefined
   const byRow = row !== undefined && planting.rowSpacing ? (row * 10) / planting.rowSpacing : Infinity
   return byRow < bed.nitrogenPerPass
     ? { perPass: byRow, interval, rule: say('cap.row-nitrogen', { row: row!, spacing: planting.rowSpacing! }) }

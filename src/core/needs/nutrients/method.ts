@@ -3,7 +3,7 @@ import type { AreaInSeason } from '../../case/in-season'
 import type { Crop } from '../../guides/crop'
 import type { Guide } from '../../guides/guide'
 import type { ReadReport } from '../../reading/soil'
-import type { Fertilizer } from '../../shelf/product'
+import type { Fertilizer, Lime } from '../../shelf/product'
 import type { LetGo } from '../hold'
 import type { Sentence } from '../../told/sentence'
 import type { MajorNutrient } from '../../units/quantity'
@@ -17,11 +17,17 @@ export interface Feeding {
   readonly settings: Pick<AreaInSeason, 'feeding' | 'phosphorusBanned' | 'newLawn'>
   readonly planting: Planting
   readonly past: Past
+  /** Typed depth, in; undefined for the usual one. */
+  readonly depth?: number
+  /** Lime that goes on this season: ash brings potash along. */
+  readonly lime?: { readonly material: Lime; readonly rate: Derived<'lb product/1000 ft²'> }
   /** What was put on for this season, where it is a product that is known. */
   readonly manure?: Fertilizer
   readonly read: ReadReport
   /** Figures that were held back and let go. */
   readonly letGo: LetGo
+  /** The laboratory knew of what the ground has already: nothing comes off its figures. */
+  readonly creditsKnown: boolean
   /** Light ground, which holds little of what it is given. */
   readonly sandy: boolean
 }

@@ -1,13 +1,14 @@
 import type { Report } from '../../case/case'
 import { byLaboratory, type Need } from '../need'
-import type { Fertilizer, Lime } from '../../shelf/product'
+import type { Lime } from '../../shelf/product'
 import { carrierOf } from '../../shelf/products'
 import { sufficiency, type Sufficiency } from '../../reading/classify'
-import { split, uncapped, type Cap } from '../../passes/split'
+import { split } from '../../passes/split'
 import { say, type Outcome, type Sentence, type Bare } from '../../told/sentence'
 import { otherNutrients, quantity, type MajorNutrient, type OtherNutrient } from '../../units/quantity'
 import { acre, fromPrinted, perThousand, type RateUnit } from '../../units/rates'
 import { derive, given, type Derived } from '../../workings'
+import { once, productOf } from './carried'
 import type { Feeding } from './method'
 
 /** What the rules look at beside the feeding. */
@@ -31,7 +32,7 @@ type Verdict =
  * What is neither is not mentioned. Source: the guide's limits, common practice.
  */
 export function minorNeeds(around: Around): readonly Need<OtherNutrient>[] {
-  return otherNutrients.flatMap((nutrient) => {
+  const needs = otherNutrients.flatMap((nutrient) => {
     const { feeding, report } = around
     const printed = feeding.read.recommends[nutrient]
     if (printed !== undefined) return [asPrinted(nutrient, printed, around)]
@@ -39,6 +40,19 @@ export function minorNeeds(around: Around): readonly Need<OtherNutrient>[] {
     const verdict = isLow(found) ? rules[nutrient](around) : undefined
     return verdict ? [asNeed(nutrient, verdict, feeding)] : []
   })
+  return needs.map((need) => broughtBy(need, needs))
+}
+
+/** One product that carries two elements goes on once, as much as the needier asks for. */
+function broughtBy(need: Need<OtherNutrient>, needs: readonly Need<OtherNutrient>[]): Need<OtherNutrient> {
+  const { product, of, lead } = need
+  const beside = needs.find((one) => one !== need && one.product && one.product.material === product?.material)
+  if (!product || !beside?.product) return need
+  const [own, other] = [product.amount.value.v, beside.product.amount.value.v]
+  // Of equal amounts the first in order stays.
+  if (own > other || (own === other && needs.indexOf(need) < needs.indexOf(beside))) return need
+  const why = say('other.brought', { material: product.material.label, nutrient: beside.of })
+  return { of, outcome: 'none', why, lead, checks: [], remarks: [] }
 }
 
 const isLow = (found: Outcome<Sufficiency>) => found.ok && found.value.low
@@ -71,25 +85,6 @@ function asNeed(nutrient: OtherNutrient, verdict: Verdict, { area }: Feeding): N
   const passes = split(nutrient, amount, rate, once)
   return { of: nutrient, outcome: 'apply', why, rate, amount, passes, checks: [], remarks: [], product }
 }
-
-/** They are small, and go on at once. */
-const once: Cap = { perPass: uncapped, interval: null, rule: say('cap.none') }
-
-const productOf = (nutrient: OtherNutrient, amount: Derived, material: Fertilizer): Derived<'lb product'> =>
-  derive(
-    'lb product',
-    'amount / (percent / 100)',
-    {
-      amount,
-      percent: given(
-        quantity(material.feeding.also![nutrient]!, `% ${nutrient}`),
-        say('material.holds', { material: material.label }),
-        'practice',
-      ),
-    },
-    say('other.to-product'),
-    'arithmetic',
-  )
 
 /** One rule an element, for where its test is low. Nothing returned: nothing is said. */
 const rules: Readonly<Record<OtherNutrient, (around: Around) => Verdict | undefined>> = {

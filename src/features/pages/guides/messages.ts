@@ -114,7 +114,7 @@ export const en = {
   perTree: (each: number, most: number, dwarf: number) =>
     `${each} lb N for each tree and year of its age, at most ${most}; × ${dwarf} on dwarfing roots`,
   shootsRule: (young: readonly [number, number], bearing: readonly [number, number]) =>
-    `half where last year’s shoots reach ${young[0]} in (${bearing[0]} in bearing), none above ${young[1]} in (${bearing[1]} in)`,
+    `half more where last year’s shoots are under ${young[0]} in (${bearing[0]} in bearing), none above ${young[1]} in (${bearing[1]} in)`,
   perPlant: (first: number, each: number, most: readonly [number, number], percent: number) =>
     `Young plants: ${first} oz of ${percent} % N in the first year, ${each} oz more each year, at most ${most[0]} to ${most[1]} oz`,
   byMinimum: 'By minimum levels: what the test falls short of its minimum, and what the year’s growth takes up.',

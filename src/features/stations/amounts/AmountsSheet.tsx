@@ -6,6 +6,8 @@ import { majorsOf } from '@/core/needs/need'
 import type { Answer, AreaRecommendation } from '@/core/recommend'
 import { Button } from '@/ui/Button'
 import { Formula } from '@/ui/Formula'
+import { english } from '@/wording/languages'
+import { reportWords } from '@/wording/letter'
 import { render } from '@/wording/render'
 import { useOpenCase } from '../../case/context'
 import { FertilizerRow } from './FertilizerRow'
@@ -42,6 +44,7 @@ export function AmountsSheet({ found }: { found: AreaRecommendation }) {
       <p className="mt-2 mb-1 max-w-[64ch] font-serif text-[17px] leading-snug">
         <Formula>{answer.headline.map((sentence) => render(sentence, kase.measures)).join(' ')}</Formula>
       </p>
+      <RestsOn areaId={found.areaId} />
       <Problems found={found} />
       <SeveralCrops found={found} />
       <ReactionRow found={found} answer={answer} />
@@ -55,6 +58,15 @@ export function AmountsSheet({ found }: { found: AreaRecommendation }) {
       <SchoolsTaken found={found} />
     </div>
   )
+}
+
+/** Which report the amounts rest on. */
+function RestsOn({ areaId }: { areaId: string }) {
+  const { kase } = useOpenCase()
+  const area = kase.areas.find(({ id }) => id === areaId)
+  const report = kase.reports.find(({ id }) => id === area?.reportId)
+  if (!report) return null
+  return <p className="text-ink-2 text-[14px]">{en.restsOn(reportWords(report, english))}</p>
 }
 
 function Problems({ found }: { found: AreaRecommendation }) {

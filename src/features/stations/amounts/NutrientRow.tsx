@@ -1,8 +1,13 @@
 'use client'
 
+import { holdFigure, knowCredits } from '@/core/case/acts/decisions'
+import { creditsKnown } from '@/core/case/decisions'
+import type { CreditName } from '@/core/needs/need'
 import type { AreaRecommendation } from '@/core/recommend'
 import type { Need } from '@/core/needs/need'
 import type { MajorNutrient } from '@/core/units/quantity'
+import { setting } from '@/store/db'
+import { Button } from '@/ui/Button'
 import { Formula } from '@/ui/Formula'
 import { Span } from '@/ui/Span'
 import { classWords } from '@/wording/phrase'
@@ -48,13 +53,7 @@ export function NutrientRow({ need, found }: { need: Need<MajorNutrient>; found:
         />
       ) : (
         <p className="font-serif text-[22px] leading-tight font-semibold">
-          {outcome === 'none'
-            ? en.none
-            : outcome === 'in-feed'
-              ? en.inFeed
-              : outcome === 'check'
-                ? en.checkFirst
-                : en.unknown}
+          {outcome === 'none' ? en.none : outcome === 'check' ? en.checkFirst : en.unknown}
         </p>
       )}
       {answer && amount && nutrient === 'N' && (
@@ -65,6 +64,7 @@ export function NutrientRow({ need, found }: { need: Need<MajorNutrient>; found:
           passes && passesWords(passes, 'all'),
           passes && nutrient === 'N' && found.season && textOf(found.season),
           render(need.why, kase.measures),
+          ...need.remarks.map((remark) => render(remark, kase.measures)),
         ]
           .filter(Boolean)
           .map(String)
@@ -86,8 +86,29 @@ export function NutrientRow({ need, found }: { need: Need<MajorNutrient>; found:
           {check.difference !== undefined && <Apart share={check.difference} spread={answer!.spread} />}
         </p>
       ))}
+      {need.credits && <Credits names={need.credits.names} taken={need.credits.taken} areaId={found.areaId} />}
       <Held need={need} areaId={found.areaId} />
     </Row>
+  )
+}
+
+/** Whether the laboratory knew of what its figure is lessened by: asked where it is lessened. */
+function Credits({ names, taken, areaId }: { names: readonly CreditName[]; taken: boolean; areaId: string }) {
+  const { kase, act } = useOpenCase()
+  const reportId = kase.areas.find(({ id }) => id === areaId)?.reportId
+  const what = names.map((name) => en.credit[name]).join(', ')
+  if (!reportId) return null
+  const knew = async () => {
+    const by = (await setting('signer').catch(() => undefined)) ?? kase.draftedBy
+    act(knowCredits(areaId, reportId, { reason: what, by, at: new Date().toISOString() }))
+  }
+  return (
+    <p className="border-brim mt-2 border-l-4 pl-3 text-[14.5px]">
+      {taken ? en.creditsTaken(what) : en.creditsKnown(what)}{' '}
+      <Button kind="text" onClick={() => (taken ? void knew() : act(holdFigure(areaId, creditsKnown)))}>
+        {taken ? en.laboratoryKnew : en.laboratoryDidNot}
+      </Button>
+    </p>
   )
 }
 

@@ -1,4 +1,5 @@
 import type { Direction } from '@/core/needs/reaction'
+import type { CreditName } from '@/core/needs/need'
 
 export const en = {
   lime: 'Lime',
@@ -19,6 +20,18 @@ export const en = {
   confirmNeedsReason: 'Say why, such as: the laboratory was asked and stands by it.',
   confirm: 'Confirm it',
   confirmed: (by: string, reason: string) => `Goes against the reading; confirmed${by ? ` by ${by}` : ''}: ${reason}`,
+  credit: {
+    matter: 'organic matter',
+    nitrate: 'left-over nitrate',
+    manure: 'manure or compost',
+    legume: 'the legume',
+    ash: 'wood ash',
+  } satisfies Record<CreditName, string>,
+  creditsTaken: (what: string) => `Taken off the laboratory’s figure: ${what}. Did the laboratory know of it?`,
+  creditsKnown: (what: string) => `The laboratory knew of ${what}: its figure stands as printed.`,
+  laboratoryKnew: 'It knew',
+  laboratoryDidNot: 'It did not: take it off',
+  restsOn: (report: string) => `By the ${report}.`,
   holdAgain: 'Hold it back again',
   unknown: 'not known',
   led: (by: string) => `Figure: ${by}`,
@@ -44,7 +57,6 @@ export const en = {
   of: (product: string) => `of ${product}`,
   holds: (amount: string, element: string) => `holds ${amount} ${element}`,
   byLabel: 'by its label',
-  inFeed: 'in the liquid feed',
   eachTime: ' each time',
   why: 'why?',
   wanted: (span: string) => `wanted ${span}`,

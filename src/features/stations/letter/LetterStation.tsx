@@ -157,7 +157,10 @@ function AreaPart({ area, columns }: { area: WordedLetter['areas'][number]; colu
   return (
     <section className="mt-3 break-inside-avoid print:mt-1.5">
       <h3 className="text-[17px] leading-tight font-semibold">
-        {area.name} <span className="text-ink-2 font-sans text-[13.5px] font-normal">{area.about}</span>
+        {area.name}{' '}
+        <span className="text-ink-2 font-sans text-[13.5px] font-normal">
+          {[area.about, area.basis].filter(Boolean).join(' · ')}
+        </span>
       </h3>
       <p className="mt-0.5">
         <Formula>{area.says}</Formula>

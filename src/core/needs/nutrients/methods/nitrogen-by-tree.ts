@@ -5,8 +5,8 @@ import { derive, given, type Derived } from '../../../workings'
 import type { Feeding, Rated } from '../method'
 
 /**
- * Fruit trees: so much nitrogen for each tree and year of its age, up to a most; half on dwarfing roots; half where
- * last year's shoots are as long as they should be, none where they are longer.
+ * Fruit trees: so much nitrogen for each tree and year of its age, up to a most; half on dwarfing roots; where last
+ * year's shoots are longer than they should be none, and half more where they are shorter.
  * Refuses without a count and an age.
  * Source: the guide's crop table, common practice.
  */
@@ -18,7 +18,7 @@ export function byTree(rates: NitrogenByTree, feeding: Feeding): Outcome<Rated> 
   const vigor = shoots === undefined ? 1 : vigorOf(shoots, age, rates)
   const perTree = derive(
     'lb N/tree',
-    'min(most, each * age) * roots * vigor',
+    'min(most, each * age * vigor) * roots',
     {
       most: set(rates.atMost, 'lb N/tree', 'nitrogen.tree-most'),
       each: set(rates.perYearOfAge, 'lb N/tree per year', 'nitrogen.tree-year'),
@@ -33,10 +33,10 @@ export function byTree(rates: NitrogenByTree, feeding: Feeding): Outcome<Rated> 
   return accept({ rate: spread(perTree, count, area), why: say(why, { crop: crop.label, shoots: shoots ?? null }) })
 }
 
-/** The share of the rate that shoots of this length, in, leave. */
-function vigorOf(shoots: number, age: number, { shoots: spans, bearingFrom }: NitrogenByTree): 0 | 0.5 | 1 {
+/** The share of the rate that shoots of this length, in, ask for. */
+function vigorOf(shoots: number, age: number, { shoots: spans, bearingFrom }: NitrogenByTree): 0 | 1 | 1.5 {
   const [enough, tooLong] = age < bearingFrom ? spans.young : spans.bearing
-  return shoots > tooLong ? 0 : shoots >= enough ? 0.5 : 1
+  return shoots > tooLong ? 0 : shoots >= enough ? 1 : 1.5
 }
 
 /** So much for each plant, as a rate over the ground they stand on. */

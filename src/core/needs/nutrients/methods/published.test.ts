@@ -64,14 +64,6 @@ describe('P₂O₅ and K₂O by class (house guide, common practice, recalled), 
       3,
     ],
     ['what was not tested', 'mixed-vegetables', 'bray-1', { P: '20' }, 3, 'nutrient.not-tested'],
-    [
-      'the plot equations with another extractant',
-      'clover',
-      'mehlich-3',
-      { P: '20', K: '80', cec: '10' },
-      'tri-state.extractant',
-      'tri-state.extractant',
-    ],
     ['their potash without a CEC', 'clover', 'bray-1', { P: '60', K: '80' }, 0, 'tri-state.needs-cec'],
   ] as const)('refuses %s', (_, crop, extractant, tests, p, k) =>
     expect(needs(crop, extractant, tests)).toMatchObject({ 'P₂O₅': p, 'K₂O': k }),
@@ -125,15 +117,18 @@ describe('fruit trees (common practice): 0.1 lb N for each tree and year, at mos
     ['one of 25 years: the most', ['1', '25'], 1],
     ['dwarfs take half', ['3', '4', '', true], 0.6],
     ['pears take less, half here', ['2', '6', '', false, 'pear'], 0.6],
-    ['young, shoots of 17.9 in: all of it', ['1', '3', '17.9'], 0.3],
-    ['young, 18 to 30 in: half', ['1', '3', '18'], 0.15],
+    ['young, shoots of 17.9 in: half more', ['1', '3', '17.9'], 0.45],
+    ['young, 18 to 30 in: the usual', ['1', '3', '18'], 0.3],
     ['young, over 30 in: none', ['1', '3', '30.5'], 0],
-    ['bearing apple, 8 in: half', ['1', '8', '8'], 0.4],
+    ['bearing apple, 8 in: the usual', ['1', '8', '8'], 0.8],
+    ['half more, and no more than the most', ['1', '8', '7'], 1],
     ['bearing apple, over 15 in: none', ['1', '8', '16'], 0],
-    ['bearing peach, 16 in: half', ['1', '8', '16', false, 'stone-fruit'], 0.4],
+    ['bearing peach, 16 in: the usual', ['1', '8', '16', false, 'stone-fruit'], 0.8],
   ] as const)('%s', (_, of, lb) =>
     expect(trees(...(of as unknown as ['1', '2'])).amount?.value.v ?? 0).toBeCloseTo(lb, 9),
   )
+  test('in one dressing, whatever a bed may get at once', () =>
+    expect(trees('9', '10', '', false, 'apple', { size: typed('10x20'), texture: 'sand' }).passes!.count).toBe(1))
   test('without a count it is asked for', () => expect(trees('', '4').why.key).toBe('nitrogen.needs-trees'))
   test('as much on more ground', () =>
     expect(trees('3', '4', '', false, 'apple', { size: typed('40x100') }).amount!.value.v).toBeCloseTo(1.2, 9))
@@ -173,6 +168,15 @@ describe('rows', () => {
       dates['side-dress-corn']!.label,
     ])
     expect(answer({ crop: 'sweet-corn', rows: rows('2.5') }).needs[0]!.passes!.count).toBe(2)
+  })
+  test('onions on sand get a fourth dressing before they bulb, and none after', () => {
+    const { dressings } = answer({ crop: 'onion', texture: 'sand', feeding: 'generous' }).needs[0]!.passes!
+    expect(dressings.map(({ window }) => window!.id)).toEqual([
+      'at-planting',
+      'four-weeks-on',
+      'before-bulbing',
+      'before-bulbing',
+    ])
   })
   test('the size comes from the rows where nobody typed one: 120 ft at 18 in are 180 ft²', () => {
     const one = answer({ crop: 'onion', size: typed(''), rows: { ...rows('', '120'), spacing: typed('18 in', 'ft') } })
@@ -344,6 +348,31 @@ test.each([
   expect(lb[0]).toBeCloseTo(expected?.[0] ?? 4 - p, 9)
   expect(lb[1]).toBeCloseTo(expected?.[1] ?? 3 - k, 9)
 })
+
+/** Culman et al. 2020, Bulletin 974, recalled: Mehlich-3 P 20–40 (wheat and forage legumes 30–50), K 100–130 below CEC 5, 120–170 from it. */
+test.each([
+  ['clover', '20', '80', '10', (30 - 20) * 5 + 26, (120 - 80) * (1 + 0.05 * 10) + 120],
+  ['clover', '30', '120', '5', 26, 120],
+  ['clover', '50', '170', '10', 26, 120],
+  ['clover', '50.1', '170.1', '10', 0, 0],
+  ['clover', '50', '99', '4.9', 26, (100 - 99) * (1 + 0.05 * 4.9) + 120],
+  ['clover', '50', '131', '4.9', 26, 0],
+  ['plot-soybean', '19', '119', '10', (20 - 19) * 5 + 0.8 * 20, (120 - 119) * 1.5 + 1.4 * 20 + 20],
+  ['plot-soybean', '40.1', '119', '10', 0, (120 - 119) * 1.5 + 1.4 * 20 + 20],
+] as const)('%s by Mehlich-3, P %s and K %s ppm at CEC %s, lb/acre', (crop, P, K, cec, p, k) => {
+  const found = needs(crop, 'mehlich-3', { P, K, cec })
+  expect(Number(found['P₂O₅']) * 43.56).toBeCloseTo(p, 6)
+  expect(Number(found['K₂O']) * 43.56).toBeCloseTo(k, 6)
+})
+test.each([
+  ['bray-1', [25, 40]],
+  ['mehlich-3', [30, 50]],
+  ['olsen', [20, 40]],
+] as const)('clover by %s is read on its own levels and on no other extractant’s', (extractant, wanted) =>
+  expect(
+    answer({ crop: 'clover' }, { extractant, P: typed('22', 'ppm') }).reading.find(({ id }) => id === 'P')!.wanted,
+  ).toEqual(wanted),
+)
 
 /** Common practice: Mehlich-1 and Olsen by their own classes, lb an acre; potash at most 300, in passes of 150. */
 describe('food plots', () => {

@@ -8,10 +8,15 @@ import { perThousand } from '../../../units/rates'
 import { derive, given, type Derived, type Working } from '../../../workings'
 import type { Rated } from '../method'
 
-const extractant: ExtractantId = 'bray-1'
-
 /** Extractants that the equations do not speak of, by whose own classes plots are fed. Source: common practice. */
 const byClasses: ReadonlySet<ExtractantId | null> = new Set(['mehlich-1', 'olsen'])
+/**
+ * Maintenance spans of Mehlich-3, ppm: P for most crops, and for wheat and forage legumes; K by the CEC. Above a span
+ * nothing is given.
+ * Source: Culman et al. 2020, Tri-State Fertilizer Recommendations, Bulletin 974; recalled.
+ */
+const mehlich3 = { P: [20, 40], PForWheat: [30, 50], KLight: [100, 130], K: [120, 170], lightBelowCec: 5 } as const
+
 /** lb P₂O₅ and lb K₂O an acre from very low to excess. Source: common practice. */
 const perClass = { 'very-low': 80, low: 60, medium: 40, optimum: 20, excess: 0 } as const satisfies Record<
   ClassName,
@@ -22,10 +27,11 @@ const mostPotash = 300
 
 /**
  * Field and food-plot P₂O₅ and K₂O: build-up below the critical level, replacement of what the crop removes above it,
- * and a drawdown to nothing. STL in ppm of Bray P1 and of ammonium-acetate K; lb/acre.
- * Mehlich-1 and Olsen go by their own classes, which is common practice.
+ * and a drawdown to nothing. STL in ppm of Bray P1 and of ammonium-acetate K; lb/acre. Mehlich-3 by the same build-up
+ * to its own spans of 2020, and nothing above them; Mehlich-1 and Olsen by their own classes, which is common practice.
  * Refuses any other extractant, a word or an index by the equations, and K without a CEC.
- * Source: Vitosh, Johnson & Mengel 1995, Tri-State Fertilizer Recommendations E-2567; recalled.
+ * Source: Vitosh, Johnson & Mengel 1995, Tri-State Fertilizer Recommendations E-2567, and Culman et al. 2020, Bulletin
+ * 974; both recalled.
  */
 export function triState(
   nutrient: 'P₂O₅' | 'K₂O',
@@ -35,12 +41,14 @@ export function triState(
   used: ExtractantId | null,
 ): Outcome<Rated> {
   if (byClasses.has(used)) return byClass(nutrient, rating.className)
-  if (used !== extractant) return refuse('tri-state.extractant')
+  if (used !== 'bray-1' && used !== 'mehlich-3') return refuse('tri-state.extractant')
   if (!rating.value || rating.value.value.of.startsWith('index')) return refuse('tri-state.needs-ppm')
   const removal = removalOf(nutrient, crop)
-  if (nutrient === 'P₂O₅') return rated(phosphate(rating.value, crop.criticalP, removal), rating.value)
-  if (soil.cec === undefined) return refuse('tri-state.needs-cec')
-  return rated(potash(rating.value, soil.cec, removal), rating.value)
+  if (nutrient === 'K₂O' && soil.cec === undefined) return refuse('tri-state.needs-cec')
+  if (used === 'mehlich-3') return rated(toSpan(nutrient, rating.value, crop, soil.cec, removal), rating.value)
+  return nutrient === 'P₂O₅'
+    ? rated(phosphate(rating.value, crop.criticalP, removal), rating.value)
+    : rated(potash(rating.value, soil.cec!, removal), rating.value)
 }
 
 /** ppm between the critical level and where it need not be put back in full. */
@@ -48,16 +56,27 @@ const kept = { P: 15, K: 30 } as const
 
 /**
  * From the critical level to where what the crop removes need no longer be put back in full, ppm; undefined for K without
- * a CEC, meq/100 g.
+ * a CEC, meq/100 g, and for an extractant that these levels do not speak of.
  * Source: as above.
  */
-export function triStateSpan(element: 'P' | 'K', crop: TriState, cec?: Cec): readonly [number, number] | undefined {
+export function triStateSpan(
+  element: 'P' | 'K',
+  crop: TriState,
+  cec: Cec | undefined,
+  used: ExtractantId | null,
+): readonly [number, number] | undefined {
   if (element === 'K' && !cec) return undefined
+  if (used === 'mehlich-3')
+    return element === 'P'
+      ? mehlich3[crop.criticalP > 15 ? 'PForWheat' : 'P']
+      : mehlich3[cec!.v < mehlich3.lightBelowCec ? 'KLight' : 'K']
+  if (used !== 'bray-1') return undefined
   const critical = element === 'P' ? crop.criticalP : 75 + 2.5 * cec!.v
   return [critical, critical + kept[element]]
 }
 
 const source = 'tri-state' as const
+const levels = 'tri-state-2020' as const
 const fixed = (v: number, of: string, key: Bare) => given(quantity(v, of), say(key), source)
 
 const removalOf = (nutrient: 'P₂O₅' | 'K₂O', crop: TriState) =>
@@ -88,6 +107,33 @@ function phosphate(test: Working, critical: number, removal: Working): Derived<'
   )
 }
 
+/** The build-up of the equations to the span of Mehlich-3. */
+function toSpan<Of extends 'P₂O₅' | 'K₂O'>(
+  nutrient: Of,
+  test: Working,
+  crop: TriState,
+  cec: Cec | undefined,
+  removal: Working,
+): Derived<`lb ${Of}/acre`> {
+  const element = nutrient === 'P₂O₅' ? 'P' : 'K'
+  const of = `lb ${nutrient}/acre` as const
+  const [low, high] = triStateSpan(element, crop, cec, 'mehlich-3')!.map((end, i) =>
+    given(quantity(end, `ppm ${element}`), say(i === 0 ? 'tri-state.span-low' : 'tri-state.span-high'), levels),
+  ) as [Working, Working]
+  if (test.value.v > high.value.v) return derive(of, '0', { test, high }, say('tri-state.above'), levels)
+  if (test.value.v >= low.value.v)
+    return derive(of, element === 'P' ? 'removal' : 'removal + 20', { removal, test }, say('tri-state.replace'), levels)
+  if (element === 'P') {
+    const each = fixed(5, 'lb P₂O₅/acre per ppm', 'tri-state.build-each')
+    return derive(of, '(low - test) * each + removal', { low, test, each, removal }, say('tri-state.build'), levels)
+  }
+  const inputs = { low, test, removal, cec: given(cec!, say('report.cec'), 'reported'), most: mostOf() }
+  const build = 'min(most, (low - test) * (1 + 0.05 * cec) + removal + 20)'
+  return derive(of, build, inputs, say('tri-state.build'), levels)
+}
+
+const mostOf = () => given(quantity(mostPotash, 'lb K₂O/acre'), say('tri-state.most'), 'practice')
+
 function potash(test: Working, cec: Cec, removal: Working): Derived<'lb K₂O/acre'> {
   const exchange = given(cec, say('report.cec'), 'reported')
   const critical = derive('ppm K', '75 + 2.5 * cec', { cec: exchange }, say('tri-state.critical-K'), source)
@@ -96,7 +142,7 @@ function potash(test: Working, cec: Cec, removal: Working): Derived<'lb K₂O/ac
     return derive(
       'lb K₂O/acre',
       'min(most, (critical - test) * (1 + 0.05 * cec) + removal + 20)',
-      { ...inputs, cec: exchange, most: given(quantity(mostPotash, 'lb K₂O/acre'), say('tri-state.most'), 'practice') },
+      { ...inputs, cec: exchange, most: mostOf() },
       say('tri-state.build'),
       source,
     )
@@ -117,7 +163,7 @@ function byClass(nutrient: 'P₂O₅' | 'K₂O', className: ClassName): Outcome<
   return accept({ rate: perThousand(nutrient, cell), why })
 }
 
-function rated(perAcre: Derived<'lb P₂O₅/acre'> | Derived<'lb K₂O/acre'>, test: Working): Outcome<Rated> {
+function rated(perAcre: Derived<'lb P₂O₅/acre' | 'lb K₂O/acre'>, test: Working): Outcome<Rated> {
   const nutrient = perAcre.value.of === 'lb P₂O₅/acre' ? 'P₂O₅' : 'K₂O'
   const rate = perThousand(nutrient, perAcre)
   return accept({

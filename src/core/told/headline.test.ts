@@ -1,0 +1,73 @@
+import { blankApplication } from '../case/blank'
+import type { AreaInSeason } from '../case/in-season'
+import type { Report } from '../case/case'
+import { guides } from '../guides/guides'
+import { letterOf } from '../letter/letter'
+import { recommend } from '../recommend'
+import { found, oneArea, printed, typed } from '../testing/one-area'
+
+const keys = (area: Partial<AreaInSeason>, report: Partial<Report>) =>
+  found({ texture: 'loam', ...area }, report).answer!.headline.map(({ key }) => key)
+
+/** Common practice: what a kit leaves open, and a pH in salt 0.5 to 0.6 below that in water. */
+test.each([
+  ['a kit from 5.5 to 6.5, tomato', 'tomato', { pH: typed('5.5-6.5') }, 'lime', 'neither'],
+  ['6.0 give or take half, tomato', 'tomato', { pH: typed('6.2 ± 0.5') }, 'lime', 'neither'],
+  ['blueberry around its upper end', 'highbush-blueberry', { pH: typed('5.3-5.9') }, 'neither', 'sulfur'],
+  [
+    'blueberry by a reading in salt at 7.3',
+    'highbush-blueberry',
+    { pH: typed('6.75'), pHIn: 'salt' },
+    'sulfur',
+    'neither',
+  ],
+])('%s: the range parts the decision, and that is said', (_, crop, report, atLow, atHigh) => {
+  const { headline } = found({ texture: 'loam', crop }, report as Partial<Report>).answer!
+  expect(headline.find(({ key }) => key === 'headline.straddles')!.args).toMatchObject({ atLow, atHigh })
+})
+test.each([
+  ['inside the span', 'tomato', { pH: typed('6.1-6.7') }],
+  ['below it', 'tomato', { pH: typed('5.0-5.8') }],
+  [
+    'where the laboratory’s line decides',
+    'tomato',
+    { ...printed({ lime: typed('1 ton/acre') }), pH: typed('5.5-6.5') },
+  ],
+  ['a plain number', 'tomato', { pH: typed('5.9') }],
+])('%s it does not', (_, crop, report) => expect(keys({ crop }, report)).not.toContain('headline.straddles'))
+
+/** pH within 0.3 of the low end of an acid lover after sulfur: common practice. */
+test.each([
+  ['below its span', '4.3', false, true],
+  ['near the low end without sulfur', '4.7', false, false],
+  ['near the low end after sulfur', '4.7', true, true],
+  ['well inside it after sulfur', '5.1', true, false],
+])('blueberry %s: no more sulfur %#', (_, pH, sulfured, stopped) => {
+  const kase = oneArea({ texture: 'loam', crop: 'highbush-blueberry' }, { pH: typed(pH) })
+  const applications = sulfured ? [{ ...blankApplication('l', 'a', '2025-05-01'), what: 'sulfur' as const }] : []
+  const one = { ...kase, applications }
+  const answered = recommend(one, guides)
+  const says = letterOf(one, answered).areas[0]!.says.map(({ key }) => key)
+  expect(
+    [answered.areas[0]!.answer!.headline.map(({ key }) => key), says].map((all) =>
+      all.includes('headline.stop-sulfur'),
+    ),
+  ).toEqual([stopped, stopped])
+})
+
+test('a buffer and salts that nobody named are shown and asked about, on the letter too', () => {
+  const kase = oneArea(
+    { texture: 'loam', crop: 'tomato' },
+    { pH: typed('5.5'), bufferPH: typed('6.5'), salts: typed('1.2', 'dS/m') },
+  )
+  const answered = recommend(kase, guides)
+  const { answer, doubts } = answered.areas[0]!
+  expect(doubts.map(({ sentence }) => sentence.key)).toEqual(['plausible.buffer-unnamed', 'plausible.salts-unnamed'])
+  expect(answer!.reading.map(({ meaning }) => meaning.key)).toEqual(
+    expect.arrayContaining(['meaning.buffer-unnamed', 'meaning.salts-unnamed']),
+  )
+  expect(letterOf(kase, answered).areas[0]!.says.at(-1)).toMatchObject({
+    key: 'short.doubted',
+    args: { fields: 'bufferPH salts' },
+  })
+})
