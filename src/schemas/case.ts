@@ -3,9 +3,8 @@ import type { Area, Case, LineField, Report, Sample } from '../core/case/case'
 import { measuredFields } from '../core/report/tests'
 import { readLine, recommendedFields } from '../core/report/lines'
 import { fields, limeFields, sieveField } from '../core/report/fields'
-import { readSize } from '../core/ground/size'
 import type { LimeSieves, Season } from '../core/case/season'
-import { paceOf } from '../core/reading/soil'
+import { readTypedSize } from '../core/reading/soil'
 import { caseShape } from '../core/shape/case-shape'
 import { readTyped, type Typed, type UnitWords } from '../core/units/typed'
 import { fromShape } from './from-shape'
@@ -38,7 +37,7 @@ const rereadSample = (sample: Sample): Sample => ({
 })
 
 function rereadArea(area: Area, kase: Case): Area {
-  const size = readSize(area.size.text, kase.measures, paceOf(kase.plan))
+  const size = readTypedSize(area.size, kase)
   return {
     ...area,
     size: { ...area.size, value: size.ok ? size.value.area.value.v : null },

@@ -272,6 +272,22 @@ export function paceOf({ pace }: Pick<Plan, 'pace'>): number {
   return pace.unit === 'm' ? read.value * feetPerMetre : read.value
 }
 
+/** What a typed size's bare numbers are in: as when it was typed, whatever is shown or typed today. */
+export const measuresOf = ({ unit }: Typed, { measures }: Pick<Case, 'measures'>): Case['measures'] =>
+  unit === 'm' ? 'metres' : unit === 'ft' ? 'feet' : measures
+
+/** A size as it was understood when it was typed. */
+export const readTypedSize = (size: Typed, kase: Pick<Case, 'measures' | 'plan'>): Outcome<Size> =>
+  readSize(size.text, measuresOf(size, kase), paceOf(kase.plan))
+
+/** A size that is typed now; one that already stands keeps what its numbers are in. */
+export function typedSize(text: string, before: Typed, kase: Pick<Case, 'measures' | 'plan'>): Typed {
+  const measures = before.text.trim() === '' ? kase.measures : measuresOf(before, kase)
+  const size = { text, unit: measures === 'metres' ? 'm' : 'ft', value: null }
+  const read = readTypedSize(size, kase)
+  return { ...size, value: read.ok ? read.value.area.value.v : null }
+}
+
 /** Feet of row, and feet from row to row; undefined where blank or unreadable. */
 export function readRows({ length, spacing }: Rows): { readonly length?: number; readonly spacing?: number } {
   const feet = (field: Field, typed: Typed) => {
@@ -295,7 +311,7 @@ export function readAreaSize(
   kase: Pick<Case, 'measures' | 'plan'>,
   crop: Crop | null,
 ): Outcome<Size> {
-  if (area.size.text.trim() !== '') return readSize(area.size.text, kase.measures, paceOf(kase.plan))
+  if (area.size.text.trim() !== '') return readTypedSize(area.size, kase)
   if (area.shapes.some(({ hole }) => !hole)) {
     const drawn = planSize(area.shapes)
     return drawn.ok && kase.plan.picture ? accept({ ...drawn.value, how: 'traced' }) : drawn

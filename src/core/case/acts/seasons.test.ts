@@ -6,6 +6,7 @@ import { shippedProducts } from '../../shelf/products'
 import { blankApplication } from '../blank'
 import { inSeason, withParts } from '../in-season'
 import { addApplication, openSeason, removeArea } from './areas'
+import { typedSize } from '../../reading/soil'
 import { measureIn, setPace } from './measuring'
 
 describe('seasons', () => {
@@ -36,9 +37,16 @@ test('what was put on goes with its area', () => {
   expect(removeArea('a')(logged).applications).toEqual([])
 })
 
-test('sizes are read again when the measure or the pace changes', () => {
-  const kase = oneArea({ size: typed('10x10', 'ft²') })
-  expect(measureIn('metres')(kase).areas[0]!.size.value).toBeCloseTo(100 / 0.3048 ** 2, 6)
+test('a size keeps what it was understood in; paces are counted again', () => {
+  const kase = oneArea({ size: { text: '4x8', unit: 'ft²', value: 32 } })
+  const square = (one: typeof kase) => recommend(one, guides).areas[0]!.size
+  const shown = measureIn('metres')(kase)
+  expect([shown.measures, shown.areas[0]!.size]).toEqual(['metres', { text: '4x8', unit: 'ft', value: 32 }])
+  expect(square(shown)).toMatchObject({ ok: true, value: { area: { value: { v: 32 } } } })
+  expect(measureIn('feet')(shown).areas[0]!.size).toEqual(shown.areas[0]!.size)
+  // Typed on, it stays in feet; begun anew, it is in what is typed now.
+  expect(typedSize('4x9', shown.areas[0]!.size, shown)).toEqual({ text: '4x9', unit: 'ft', value: 36 })
+  expect(typedSize('1x1', typed('', 'ft²'), shown)).toMatchObject({ unit: 'm' })
   const paced = oneArea({ size: typed('10x10 paces', 'ft²') })
   expect(setPace(typed('3', 'ft'))(paced).areas[0]!.size.value).toBe(900)
 })

@@ -19,6 +19,8 @@ export const mixNeeds = (reading: readonly ReadingLine[], feeding: Feeding): rea
   (['N', 'P₂O₅', 'K₂O'] as const).map((nutrient) => {
     const line = reading.find(({ id }) => id === lineOf[nutrient])
     const of = { of: nutrient, checks: [], remarks: [] }
+    if (nutrient === 'P₂O₅' && feeding.settings.phosphorusBanned)
+      return { ...of, outcome: 'none', barred: 'ban', why: say('nutrient.P-banned') }
     if (!line) return { ...of, outcome: 'unknown', lacks: 'test', why: say('soilless.not-tested', { nutrient }) }
     return line.distance! < 0
       ? short(nutrient, feeding)

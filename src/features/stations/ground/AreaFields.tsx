@@ -4,11 +4,10 @@ import { X } from 'lucide-react'
 import { Suspense, useMemo } from 'react'
 import type { AreaInSeason } from '@/core/case/in-season'
 import { fields } from '@/core/report/fields'
-import { readSize } from '@/core/ground/size'
 import { cropsOf, guideWithCrop } from '@/core/guides/choose'
 import { textures, type TextureId } from '@/core/guides/soils'
 import { volume } from '@/core/ground/volume'
-import { paceOf, readAreaSize, readDepth } from '@/core/reading/soil'
+import { readAreaSize, readDepth, readTypedSize, typedSize } from '@/core/reading/soil'
 import { isPlanted } from '@/core/recommend'
 import { guideOf } from '@/core/ground/sampling/sheet'
 import { ChoiceField } from '@/ui/ChoiceField'
@@ -48,14 +47,13 @@ const textureOptions = (Object.keys(textures) as TextureId[]).map((value) => ({
 export function SizeField({ area, autoFocus }: { area: AreaInSeason; autoFocus?: boolean }) {
   const { kase, edit } = useOpenCase()
   const { text } = area.size
-  const read = readSize(text, kase.measures, paceOf(kase.plan))
+  const read = readTypedSize(area.size, kase)
   const { crop } = useCrops(area)
   const echoed = readAreaSize(area, kase, crop)
   const type = (typed: string) =>
     edit(
       inArea(area.id, (draft) => {
-        const size = readSize(typed, kase.measures, paceOf(kase.plan))
-        draft.size = { text: typed, unit: 'ft²', value: size.ok ? size.value.area.value.v : null }
+        draft.size = typedSize(typed, area.size, kase)
       }),
     )
   return (

@@ -21,7 +21,7 @@ export const en = {
   newArea: (n: number) => `Area ${n}`,
   remove: 'Remove this area',
   next: 'Now the soil report',
-  measures: 'Sizes without a unit are in',
+  measures: 'Shown in, and new sizes typed in',
   climate: 'Climate',
   measureNames: { feet: 'feet', metres: 'metres' },
   climates: { cool: 'cool temperate', warm: 'warm temperate' },
