@@ -288,7 +288,9 @@ describe('for any case', () => {
         const others = soilGuides.includes(any.guide) ? any.otherCrops : []
         const [alone, among] = [first({ ...any, otherCrops: [] }), first({ ...any, otherCrops: others })]
         expect(JSON.stringify(majorsOf(among.answer!))).toBe(JSON.stringify(majorsOf(alone.answer!)))
-        expect(JSON.stringify(among.answer!.reaction)).toBe(JSON.stringify(alone.answer!.reaction))
+        // Lead is limed against only where all stand it.
+        if (any.lead === null)
+          expect(JSON.stringify(among.answer!.reaction)).toBe(JSON.stringify(alone.answer!.reaction))
       }),
       { numRuns: 300 },
     )

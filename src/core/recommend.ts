@@ -1,4 +1,5 @@
-import type { Ground } from './needs/candidate'
+import { leadPH, lovesAcid, type Ground } from './needs/candidate'
+import { leadClass } from './reading/lead'
 import type { Case, Report } from './case/case'
 import { type Choices } from './case/season'
 import { inSeason, type AreaInSeason } from './case/in-season'
@@ -49,7 +50,7 @@ import type { Derived } from './workings'
 import { check } from './units/typed'
 
 /** Raised whenever the same case could give another number. */
-export const coreVersion = '0.6.0'
+export const coreVersion = '0.7.0'
 
 export interface Recommendation {
   readonly core: string
@@ -346,7 +347,9 @@ function figuresOf({ asked, stone, ground, feeding }: Placed): Figures {
   const ph = reaction(read, report, ground)
   const reading = readingLines(read, report, guide, crop)
   const potted = isPotted(crop)
-  const barred = crop.edible && reading.some(({ id, className }) => id === 'lead' && className === 'no-food')
+  const barred =
+    crop.edible &&
+    reading.some(({ id, className }) => id === 'lead' && (className === 'no-food' || className === 'removal'))
   const fed = withLime(feeding, ph)
   const salty = !potted && isSalty(reading)
   const whole = potted
@@ -437,7 +440,16 @@ function stopSulfur({ kase, area, read, crop }: Asked): Sentence[] {
   return pH < low || given ? [say('headline.stop-sulfur', { pH, low, high, crop: crop.label })] : []
 }
 
-function groundOf({ kase, area, guide, products, read, size, crop }: Asked, stone: Stone): Ground {
+/** Lead is bound above this pH: ground that holds some is limed to it where all that grows there stands it. */
+function isAgainstLead({ area, guide, report, read }: Pick<Asked, 'area' | 'guide' | 'report' | 'read'>): boolean {
+  if (read.lead === undefined) return false
+  const found = leadClass(read.lead, report.leadBy, guide.limits)
+  if (!found.ok || found.value === 'below-precaution') return false
+  const grown = [area.crop, ...area.otherCrops].flatMap((id) => cropIn(guide, id) ?? [])
+  return grown.every((one) => !lovesAcid(one) && one.pH.high >= leadPH)
+}
+
+function groundOf({ kase, area, guide, products, report, read, size, crop }: Asked, stone: Stone): Ground {
   const depth = readDepth(area)
   return {
     area: size.area,
@@ -446,6 +458,7 @@ function groundOf({ kase, area, guide, products, read, size, crop }: Asked, ston
     depth: depth.ok ? depth.value : undefined,
     climate: kase.climate,
     sandy: isSandy(read),
+    againstLead: isAgainstLead({ area, guide, report, read }),
     organic: read.soil.texture !== undefined && textureOf(read.soil.texture).organic === true,
     limits: guide.limits,
     letGo: letGoIn(kase.decisions, area.id),

@@ -10,7 +10,7 @@ import {
   Label,
 } from '@headlessui/react'
 import { ChevronDown } from 'lucide-react'
-import { useState } from 'react'
+import { useRef, useState } from 'react'
 import { findOptions, type Named } from './find-option'
 
 interface Props<Value extends string> {
@@ -22,26 +22,31 @@ interface Props<Value extends string> {
   none: string
 }
 
-/** One of a longer list, found by typing part of its name. */
+/** One of a longer list, found by typing part of its name. It opens by a click or a key, never by being passed through. */
 export function PickField<Value extends string>({ label, value, options, onChange, placeholder, none }: Props<Value>) {
   const [query, setQuery] = useState('')
   const found = findOptions(options, query)
+  const button = useRef<HTMLButtonElement>(null)
   return (
     <Field className="min-w-0">
       <Label className="text-ink-2 block text-[13.5px]">{label}</Label>
-      <Combobox value={value} onChange={onChange} onClose={() => setQuery('')} immediate>
+      <Combobox value={value} onChange={onChange} onClose={() => setQuery('')}>
         <div className="border-edge bg-sheet focus-within:outline-slate relative mt-0.5 flex rounded-[3px] border focus-within:outline-[2.5px] focus-within:outline-offset-1">
           <ComboboxInput
+            onClick={() => button.current?.dataset.open === undefined && button.current?.click()}
             displayValue={(picked: Value | null) => options.find((option) => option.value === picked)?.label ?? ''}
             onChange={(event) => setQuery(event.target.value)}
             placeholder={placeholder}
             autoComplete="off"
             className="placeholder:text-ink-2/75 min-h-9 w-full min-w-0 bg-transparent px-2 outline-none"
           />
-          <ComboboxButton aria-label={`${label}: show all`} className="text-ink-2 cursor-pointer px-2">
+          <ComboboxButton ref={button} aria-label={`${label}: show all`} className="text-ink-2 cursor-pointer px-2">
             <ChevronDown size={16} aria-hidden />
           </ComboboxButton>
-          <ComboboxOptions className="border-edge bg-sheet absolute top-full right-0 left-0 z-20 mt-1 max-h-72 overflow-auto rounded-[3px] border py-1 shadow-[0_6px_18px_rgba(32,40,31,0.16)]">
+          <ComboboxOptions
+            modal={false}
+            className="border-edge bg-sheet absolute top-full right-0 left-0 z-20 mt-1 max-h-72 overflow-auto rounded-[3px] border py-1 shadow-[0_6px_18px_rgba(32,40,31,0.16)]"
+          >
             {found.length === 0 && <p className="text-ink-2 px-3 py-1.5">{none}</p>}
             {found.map((option) => (
               <ComboboxOption

@@ -96,6 +96,7 @@ const lineClasses: Readonly<Record<string, string>> = {
   precaution: 'Above precaution',
   screening: 'Above screening',
   'no-food': 'No food crops',
+  removal: 'Soil to be removed',
 }
 
 /** A class as a word; one that is a word already, as reactions are, stands as it is. */

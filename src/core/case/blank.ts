@@ -106,11 +106,11 @@ export const blankReport = (id: string): Report => ({
     ReturnType<typeof blank>
   >),
   recommends: {
-    lime: blank('tons/acre'),
+    lime: blank(''),
     limeMeans: 'product',
     limeDepth: blank('in'),
-    sulfur: blank('lb/100 ft²'),
-    ...each([...majorNutrients, ...otherNutrients], 'lb/1000 ft²'),
+    sulfur: blank(''),
+    ...each([...majorNutrients, ...otherNutrients], ''),
   },
 })
 

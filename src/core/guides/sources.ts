@@ -140,8 +140,8 @@ export const sources = {
   },
   'lead-guidance': {
     author: 'US Environmental Protection Agency',
-    title: 'Residential soil lead guidance, under revision',
-    year: 2024,
+    title: 'Residential soil lead directive',
+    year: 2025,
     status: 'published',
     recalled: true,
   },

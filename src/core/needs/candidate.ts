@@ -21,6 +21,8 @@ export interface Ground {
   readonly climate: Climate
   readonly sandy: boolean
   readonly organic: boolean
+  /** It holds lead above precaution, and all that grows there stands the pH that binds it. */
+  readonly againstLead: boolean
   readonly limits: Limits
   /** Figures that were held back and let go. */
   readonly letGo: LetGo
@@ -61,7 +63,14 @@ export const laboratory = { id: byLaboratory.id, label: byLaboratory.label }
 export function aimFor(ground: Where, of: 'lime' | 'sulfur'): Given<'pH in water'> {
   const { crop } = ground
   const aim = of === 'lime' ? limeAimOf(ground) : aimOf(ground)
-  const key = aim < crop.pH.aim ? 'guide.aim-here' : crop.pH.school ? 'guide.aim-school' : 'guide.aim'
+  const key =
+    aim > crop.pH.aim
+      ? 'guide.aim-lead'
+      : aim < crop.pH.aim
+        ? 'guide.aim-here'
+        : crop.pH.school
+          ? 'guide.aim-school'
+          : 'guide.aim'
   return given(
     quantity(aim, 'pH in water'),
     say(key, { crop: crop.label, school: crop.pH.school ?? null, usual: crop.pH.aim }),
@@ -72,10 +81,13 @@ export function aimFor(ground: Where, of: 'lime' | 'sulfur'): Given<'pH in water
 /** Acid lovers below their span are limed to just inside it, and no further. Source: common practice. */
 const insideAcidSpan = 0.3
 
+/** The pH from which lead is bound. Source: common practice. */
+export const leadPH = 6.5
+
 /** The pH that lime is to bring. */
 export const limeAimOf = (ground: Where): number => {
   const { crop } = ground
-  const aim = aimOf(ground)
+  const aim = ground.againstLead ? Math.max(leadPH, aimOf(ground)) : aimOf(ground)
   return lovesAcid(crop) ? Math.min(aim, crop.pH.low + insideAcidSpan) : aim
 }
 
@@ -91,10 +103,10 @@ export const aimOf = ({ crop: { use, pH }, sandy, organic, limits: { lime } }: W
   Math.min(pH.aim, use === 'plot' && sandy ? lime.plotAimOnSand : pH.aim, organic ? lime.organicAim : pH.aim)
 
 /** The pH below which it is limed. */
-export const limeBelow = ({ crop: { pH, limeBelow: own }, organic, limits: { lime } }: Where): number =>
-  Math.min(own ?? pH.low, organic ? Math.min(lime.organicBelow, pH.low) : Infinity)
+export const limeBelow = ({ crop: { pH, limeBelow: own }, organic, againstLead, limits: { lime } }: Where): number =>
+  againstLead ? leadPH : Math.min(own ?? pH.low, organic ? Math.min(lime.organicBelow, pH.low) : Infinity)
 
-type Where = Pick<Ground, 'crop' | 'sandy' | 'organic' | 'limits'>
+type Where = Pick<Ground, 'crop' | 'sandy' | 'organic' | 'againstLead' | 'limits'>
 
 /** A depth that nobody typed. */
 export const usualDepth = (v: number, key: `depth.usual-${'dug' | 'sulfur' | 'surface'}`): Given<'in'> =>

@@ -248,10 +248,11 @@ function standingOf(read: ReadReport, ground: Ground): Standing | undefined {
 }
 
 /** The guide's own view: trigger and aim differ, and sulfur is for crops that require acid soil. */
-function ownView(where: Standing | undefined, read: ReadReport, { crop, limits }: Ground): View {
+function ownView(where: Standing | undefined, read: ReadReport, { crop, limits, againstLead }: Ground): View {
   if (!where) return { outcome: 'unknown', because: 'no-pH', why: say('reaction.no-pH') }
   const { pH, low, high } = where
-  if (pH < where.trigger) return { outcome: 'lime', because: 'acid', why: say('reaction.lime', where) }
+  if (pH < where.trigger)
+    return { outcome: 'lime', because: 'acid', why: say(againstLead ? 'reaction.lime-lead' : 'reaction.lime', where) }
   const { sodic, gypsum } = sodium(read)
   if (sodic) {
     const why = say('reaction.sodic', { ...where, tons: gypsum?.value.v ?? null })

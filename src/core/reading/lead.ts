@@ -2,8 +2,11 @@ import type { Report } from '../case/case'
 import type { Limits } from '../guides/limits'
 import { accept, refuse, type Outcome } from '../told/sentence'
 
-export const leadClasses = ['below-precaution', 'precaution', 'screening', 'no-food'] as const
+export const leadClasses = ['below-precaution', 'precaution', 'screening', 'no-food', 'removal'] as const
 export type LeadClass = (typeof leadClasses)[number]
+
+/** ppm of total lead from which soil is to be removed. Source: federal residential soil lead directive, 2025, recalled. */
+const removalAbove = 600
 
 /**
  * The class of total lead by the office's thresholds. An extractable figure reads far lower and is refused a class, and
@@ -14,6 +17,7 @@ export type LeadClass = (typeof leadClasses)[number]
 export function leadClass(ppm: number, by: Report['leadBy'], { lead }: Pick<Limits, 'lead'>): Outcome<LeadClass> {
   if (by === null) return refuse('lead.no-method')
   if (by === 'extractable') return refuse('lead.extractable')
+  if (ppm > Math.max(removalAbove, lead.noFood)) return accept('removal')
   if (ppm > lead.noFood) return accept('no-food')
   if (ppm > lead.screening) return accept('screening')
   return accept(ppm > lead.precaution ? 'precaution' : 'below-precaution')

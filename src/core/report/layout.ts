@@ -13,11 +13,12 @@ export interface ReportLayout extends Manner, Pick<Report, 'kind' | 'laboratory'
 }
 
 const line = (field: LineField, unit = ''): ReportLine => ({ field, unit })
+/** What a laboratory recommends; in which unit is asked of every paper, and assumed of none. */
 const printed: readonly ReportLine[] = [
-  line('recommends.lime', 'lb/1000 ft²'),
-  line('recommends.N', 'lb/1000 ft²'),
-  line('recommends.P₂O₅', 'lb/1000 ft²'),
-  line('recommends.K₂O', 'lb/1000 ft²'),
+  line('recommends.lime'),
+  line('recommends.N'),
+  line('recommends.P₂O₅'),
+  line('recommends.K₂O'),
 ]
 const unnamed = {
   laboratory: '',

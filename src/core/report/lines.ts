@@ -37,9 +37,15 @@ export const typedIn = (report: Report, field: LineField): Typed => {
 const blank = blankReport('')
 
 /** The unit in which a line is printed, unless another is typed after the number. */
-export const lineUnit = (report: Pick<Report, 'lines' | 'unit'>, field: LineField): string =>
-  report.lines.find((one) => one.field === field)?.unit ??
-  (isElement(field) ? (isMicronutrient(field) ? 'ppm' : report.unit) : typedIn(blank, field).unit)
+export function lineUnit(report: Pick<Report, 'lines' | 'unit'>, field: LineField): string {
+  const own = report.lines.find((one) => one.field === field)?.unit
+  if (own !== undefined) return own
+  if (isElement(field)) return isMicronutrient(field) ? 'ppm' : report.unit
+  const { unit } = typedIn(blank, field)
+  if (unit !== '' || !recommendedIn(field)) return unit
+  const like = alike(field)
+  return report.lines.find((one) => like.includes(one.field) && one.unit !== '')?.unit ?? ''
+}
 
 /**
  * Reads what is typed or imported for a line, in the unit that the paper prints it in. What is measured may be a limit or
@@ -51,6 +57,34 @@ export function readLine(field: LineField, text: string, unit: string): Typed {
     ? readTyped(text, unit, units)
     : readMeasured(text, unit, units)
 }
+
+/** Lines that a paper prints in one unit. */
+const alike = (field: LineField): readonly LineField[] =>
+  field === 'recommends.lime' || field === 'recommends.sulfur'
+    ? [field]
+    : [...majorNutrients, ...otherNutrients].map((nutrient) => `recommends.${nutrient}` as const)
+
+/**
+ * The unit of a figure that the laboratory recommends. Of the figures like it those take it too whose unit nobody has
+ * named: a paper is asked once.
+ */
+export function withPrintedUnit(report: Report, field: LineField, unit: string): Report {
+  const takes = alike(field).filter((one) => one === field || typedIn(report, one).unit === '')
+  const lines = report.lines.map((one) =>
+    one.field === field || (takes.includes(one.field) && one.unit === '') ? { ...one, unit } : one,
+  )
+  return takes.reduce<Report>(
+    (now, one) => {
+      const typed = typedIn(now, one)
+      const text = typed.unit === '' ? typed.text : numberAlone(typed.text)
+      return withLine(now, one, readLine(one, text, unit))
+    },
+    { ...report, lines },
+  )
+}
+
+/** What stands before the unit of a rate. */
+export const numberAlone = (text: string): string => text.replace(/^(\s*[\d.,/ ½¼¾⅓⅔]*[\d.½¼¾⅓⅔]).*$/, '$1')
 
 /** A report with a line filled in. */
 export function withLine(report: Report, field: LineField, typed: Typed): Report {

@@ -2,7 +2,7 @@ import type { LineField, Report } from '../case/case'
 import type { Sentence } from '../told/sentence'
 import type { BufferKind, Element, TestUnit } from '../units/quantity'
 import type { RateUnit } from '../units/rates'
-import { readLine, typedIn, withLine } from './lines'
+import { numberAlone, readLine, typedIn, withLine } from './lines'
 
 /** What would put a doubtful report right, at one stroke. */
 export type Remedy =
@@ -44,9 +44,6 @@ export function remedied(report: Report, remedy: Remedy): Report {
     { ...report, lines },
   )
 }
-
-/** What stands before the unit of a rate. */
-export const numberAlone = (text: string): string => text.replace(/^(\s*[\d.,/ ½¼¾⅓⅔]*[\d.½¼¾⅓⅔]).*$/, '$1')
 
 /** Without the unit typed after it. */
 const bare = (text: string): string =>

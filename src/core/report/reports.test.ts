@@ -1,14 +1,13 @@
 import { blankReport } from '../case/blank'
-import { type Report } from '../case/case'
+import type { LineField, Report } from '../case/case'
 import { measuredFields } from '../report/tests'
 import { typed } from '../testing/one-area'
 import { betweenPatches, dropRange } from './kit'
-import { layoutOf, linesOf, onPaper, shippedLayouts } from './layout'
-import { lineUnit, readLine, withLine } from './lines'
+import { layoutFor, layoutOf, linesOf, onPaper, shippedLayouts } from './layout'
+import { lineField, lineUnit, readLine, recommendedIn, withLine, withPrintedUnit } from './lines'
 import { remedied, remedyFor } from './remedy'
 import { check } from '../units/typed'
-import { oxideIn } from '../reading/soil'
-import { lineField } from './lines'
+import { oxideIn, readReport } from '../reading/soil'
 
 const blank = blankReport('r')
 const [routine, index] = shippedLayouts
@@ -48,11 +47,45 @@ describe('papers', () => {
     for (const { lines } of shippedLayouts)
       for (const { field, unit } of lines) {
         const { units } = lineField(field)
-        expect(units.length === 0 ? unit === '' : units.some((one) => one.unit === unit)).toBe(true)
+        // The unit of what a laboratory recommends is asked of every paper.
+        const open = units.length === 0 || recommendedIn(field) !== undefined
+        expect(open ? unit === '' : units.some((one) => one.unit === unit)).toBe(true)
       }
   })
   test('a blank report has every field that a report may measure', () =>
     expect(measuredFields.filter((field) => blank[field].text !== '')).toEqual([]))
+})
+
+describe('the unit of what a laboratory recommends', () => {
+  const report = ['lime', 'N', 'K₂O'].reduce(
+    (now, name) =>
+      withLine(now, `recommends.${name}` as LineField, readLine(`recommends.${name}` as LineField, '2', '')),
+    onPaper(blank, layoutFor('laboratory')),
+  )
+  const read = (one: Report) => readReport(one, { texture: null })
+  test('is assumed of no paper: a bare figure is asked about and not used', () => {
+    expect(read(report).recommends.N).toBeUndefined()
+    expect(read(report).problems.map(({ field, sentence }) => [field, sentence.key])).toEqual([
+      ['recommends.lime', 'field.unit-unsaid'],
+      ['recommends.N', 'field.unit-unsaid'],
+      ['recommends.K₂O', 'field.unit-unsaid'],
+    ])
+  })
+  test('is asked once: what is like it takes it, and lime is not', () => {
+    const said = withPrintedUnit(report, 'recommends.N', 'lb/acre')
+    expect([said.recommends.N, said.recommends['K₂O'], said.recommends.lime].map(({ unit }) => unit)).toEqual([
+      'lb/acre',
+      'lb/acre',
+      '',
+    ])
+    expect(lineUnit(said, 'recommends.P₂O₅')).toBe('lb/acre')
+    expect(lineUnit(said, 'recommends.Mg')).toBe('lb/acre')
+    expect(read(said).recommends).toMatchObject({ N: 2, 'K₂O': 2 })
+    const other = withPrintedUnit(said, 'recommends.K₂O', 'lb/1000 ft²')
+    expect([other.recommends.N.unit, other.recommends['K₂O'].unit]).toEqual(['lb/acre', 'lb/1000 ft²'])
+  })
+  test('typed after the number it is the number’s own', () =>
+    expect(read(withLine(report, 'recommends.N', readLine('recommends.N', '90 lb/ac', ''))).recommends.N).toBe(90))
 })
 
 describe('remedies', () => {

@@ -54,9 +54,11 @@ export interface Args {
   readonly 'field.oxide': { element: string; share: number | null }
   readonly 'field.range': { example: string; high: number; low: number; meant: number | null; text: string }
   readonly 'field.unit': { example: string; text: string; unit: string }
+  readonly 'field.unit-unsaid': { example: string; text: string }
   readonly 'field.unreadable': { at: number; example: string; text: string }
   readonly 'guide.aim': { crop: Text; school: Text | null; usual: number }
   readonly 'guide.aim-here': { crop: Text; school: Text | null; usual: number }
+  readonly 'guide.aim-lead': { crop: Text; school: Text | null; usual: number }
   readonly 'guide.aim-school': { crop: Text; school: Text | null; usual: number }
   readonly 'held.beyond': { of: string; rate: number; most: number }
   readonly 'held.confirmed': { of: string; reason: string; by: string }
@@ -87,6 +89,7 @@ export interface Args {
     printed: number
   }
   readonly 'lead.below-precaution': { crop: Text; leafyOrRoot: boolean }
+  readonly 'lead.removal': { crop: Text; leafyOrRoot: boolean }
   readonly 'lead.no-food': { crop: Text; leafyOrRoot: boolean }
   readonly 'lead.precaution': { crop: Text; leafyOrRoot: boolean }
   readonly 'lead.screening': { crop: Text; leafyOrRoot: boolean }
@@ -223,6 +226,7 @@ export interface Args {
   readonly 'reaction.leave-acid-lover': Standing
   readonly 'reaction.leave-high': Standing
   readonly 'reaction.leave-organic': Standing
+  readonly 'reaction.lime-lead': Standing
   readonly 'reaction.lime': Standing
   readonly 'reaction.lime-needs-input': { crop: Text; pH: number }
   readonly 'reaction.mix-fits': { crop: Text; high: number; low: number; pH: number }

@@ -4,7 +4,8 @@ import type { Report } from '../case/case'
 import { guides } from '../guides/guides'
 import { letterOf } from '../letter/letter'
 import { recommend } from '../recommend'
-import { found, oneArea, printed, typed } from '../testing/one-area'
+import type { ProductRef } from '../shelf/product'
+import { choosing, found, oneArea, printed, typed } from '../testing/one-area'
 
 const keys = (area: Partial<AreaInSeason>, report: Partial<Report>) =>
   found({ texture: 'loam', ...area }, report).answer!.headline.map(({ key }) => key)
@@ -70,4 +71,41 @@ test('a buffer and salts that nobody named are shown and asked about, on the let
     key: 'short.doubted',
     args: { fields: 'bufferPH salts' },
   })
+})
+
+/** Lead above precaution: pH 6.5 to 7 where every crop there stands it, even inside its span. Common practice. */
+describe('lead in the ground', () => {
+  const lead = (v: string, pH: string): Partial<Report> => ({ lead: typed(v, 'ppm'), leadBy: 'total', pH: typed(pH) })
+  const lime = (area: Partial<AreaInSeason>, report: Partial<Report>) => {
+    const { reaction } = found({ texture: 'loam', ...area }, report).answer!
+    return [reaction.outcome, reaction.why.key, reaction.why.args.aim]
+  }
+  test.each([
+    ['tomato inside its span', { crop: 'tomato' }, lead('150', '6.2'), ['lime', 'reaction.lime-lead', 6.5]],
+    ['tomato where it is bound', { crop: 'tomato' }, lead('150', '6.6'), ['leave', 'reaction.leave', 6.4]],
+    ['below precaution', { crop: 'tomato' }, lead('90', '6.2'), ['leave', 'reaction.leave', 6.4]],
+    [
+      'beside blueberries',
+      { crop: 'tomato', otherCrops: ['highbush-blueberry'] },
+      lead('150', '6.2'),
+      ['leave', 'reaction.leave', 6.4],
+    ],
+    ['potato, which does not stand it', { crop: 'potato' }, lead('150', '5.6'), ['leave', 'reaction.leave', 5.4]],
+  ])('%s', (_, area, report, expected) => expect(lime(area, report)).toEqual(expected))
+  test('above 600 ppm the soil is to be removed, and nothing is fed (directive of 2025, recalled)', () => {
+    const { headline, needs, reading } = found({ crop: 'tomato' }, lead('640', '6.2')).answer!
+    expect(headline[0]!.key).toBe('headline.lead-removal')
+    expect(reading.find(({ id }) => id === 'lead')!.className).toBe('removal')
+    expect(needs[0]!.outcome).toBe('none')
+  })
+})
+
+test('what the harm of a bag is goes by what it holds', () => {
+  const cautions = (fertilizer: string) =>
+    found(
+      { crop: 'tomato', ...choosing({ fertilizer: fertilizer as ProductRef }) },
+      { extractant: 'mehlich-3', K: typed('40', 'ppm') },
+    ).answer!.cautions.map(({ key }) => key)
+  expect(cautions('muriate-of-potash@1')).not.toContain('caution.quick-burns')
+  expect(cautions('urea@1')).toContain('caution.quick-burns')
 })

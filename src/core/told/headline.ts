@@ -39,7 +39,7 @@ export function headline(
     return matters({ ahead: [say(`headline.lead-${lead as Exclude<LeadClass, 'below-precaution'>}`)], after: banned })
   if (potted) {
     const short = needs.some(({ outcome }) => outcome === 'apply')
-    return matters({ after: [say(short ? 'headline.mix-short' : 'headline.mix')] })
+    return matters({ after: [say(short ? 'headline.mix-short' : 'headline.mix'), ...banned] })
   }
   if (ph.because === 'sodic') return matters({ ahead: [say('headline.sodic')], after: banned })
   const salty = isSalty(reading)

@@ -87,6 +87,7 @@ export function check(field: Field, typed: Typed): Outcome<number | undefined> {
     if (notFound.test(text)) return refuse('field.not-detected', { text, example })
     return refuse('field.unreadable', { text, at: (readNumber(text)?.length ?? 0) + 1, example })
   }
+  if (typed.unit === '' && field.units.length > 1) return refuse('field.unit-unsaid', { text, example })
   if (!unitFits(field, typed.unit)) return refuse('field.unit', { text, unit: typed.unit, example })
   if (value >= low && value <= high) return accept(value)
   const tenth = value / 10

@@ -34,6 +34,8 @@ export const matters = {
   'reaction.no-pH': () => 'No pH to go by, so nothing can be said about lime or sulfur.',
   'reaction.lime': (a) =>
     `pH ${pH(a.pH)} is below ${pH(a.trigger)}, where ${text(a.crop)} begins to suffer: lime to ${pH(a.aim)}.`,
+  'reaction.lime-lead': (a) =>
+    `pH ${pH(a.pH)}: ground with lead is kept at 6.5 to 7, which binds it, and ${text(a.crop)} stands that: lime to ${pH(a.aim)}.`,
   'reaction.leave': (a) =>
     `pH ${pH(a.pH)} is within ${pH(a.low)} to ${pH(a.high)}, where ${text(a.crop)} does well: neither lime nor sulfur.`,
   'reaction.leave-acid-lover': (a) =>
@@ -126,6 +128,8 @@ export const matters = {
     'Lead comes first: above precaution. No leafy or root crops in this soil; raised beds and mulch.',
   'headline.lead-screening': () =>
     'Lead comes first: above the screening level. No leafy or root crops here; ask the health department.',
+  'headline.lead-removal': () =>
+    'Lead comes first: so much that the soil is to be removed. Keep children off, grow nothing to eat, and call the health department.',
   'headline.lead-no-food': () => 'Lead comes first: grow no food in this soil, and ask the health department.',
   'headline.mix': () => 'Mix without soil: its extract is within the spans.',
   'headline.mix-short': () =>

@@ -49,6 +49,8 @@ export const matters: MatterWords = {
   'reaction.no-pH': () => 'Falta el pH, así que nada se puede decir de cal ni de azufre.',
   'reaction.lime': (a) =>
     `El pH ${pH(a.pH)} está por debajo de ${pH(a.trigger)}, donde empieza a sufrir: ${texto(a.crop)}. Suba el pH con cal hasta ${pH(a.aim)}.`,
+  'reaction.lime-lead': (a) =>
+    `pH ${pH(a.pH)}: un suelo con plomo se mantiene entre 6.5 y 7, que lo retiene, y lo soporta: ${texto(a.crop)}. Suba el pH con cal hasta ${pH(a.aim)}.`,
   'reaction.leave': (a) =>
     `El pH ${pH(a.pH)} está entre ${pH(a.low)} y ${pH(a.high)}, bueno para: ${texto(a.crop)}. Ni cal ni azufre.`,
   'reaction.leave-acid-lover': (a) =>
@@ -142,6 +144,8 @@ export const matters: MatterWords = {
     'Primero el plomo: pasa el nivel de precaución. Nada de hojas ni raíces para comer en este suelo; camas altas y acolchado.',
   'headline.lead-screening': () =>
     'Primero el plomo: pasa el nivel de alerta. Nada de hojas ni raíces para comer aquí; pregunte al departamento de salud.',
+  'headline.lead-removal': () =>
+    'Primero el plomo: hay tanto que se debe quitar ese suelo. Que no entren niños, no cultive alimentos, y llame al departamento de salud.',
   'headline.lead-no-food': () =>
     'Primero el plomo: no cultive alimentos en este suelo, y pregunte al departamento de salud.',
   'headline.mix': () => 'Sustrato sin suelo: su extracto está en los intervalos.',

@@ -22,6 +22,8 @@ const asPhrases = <Id extends string, After extends '' | '.why'>(
 /** The interface, in English: one line for each key the core may say. What a client is handed too is in `en/` and `es/`. */
 export const en: Phrases = {
   // What was typed
+  'field.unit-unsaid': (a) =>
+    `In which unit is “${text(a.text)}”? Choose it beside the number, or type it after it, such as ${text(a.example)}.`,
   'field.unreadable': (a) =>
     num(a.at) > 1
       ? `“${text(a.text)}” cannot be read from place ${text(a.at)} on. Type it like ${text(a.example)}.`
@@ -116,6 +118,7 @@ export const en: Phrases = {
   // Lime or sulfur
 
   'guide.aim': (a) => `the aim for ${text(a.crop)}`,
+  'guide.aim-lead': (a) => `where lead is bound, above the guide’s aim of ${pH(a.usual)} for ${text(a.crop)}`,
   'guide.aim-here': (a) => `the aim for ${text(a.crop)} on this soil, instead of ${pH(a.usual)}`,
   'guide.aim-school': (a) => `the aim for ${text(a.crop)}, ${text(a.school)}`,
   'report.pH': () => 'pH in water, from the report',

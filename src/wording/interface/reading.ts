@@ -69,6 +69,7 @@ export const reading = {
       ? `Above precaution: not for ${text(a.crop)}, which takes up or holds the most soil.`
       : `Above precaution: ${text(a.crop)} with mulch and clean hands; no leafy or root crops.`,
   'lead.screening': () => 'Above the screening level: the health department should be asked.',
+  'lead.removal': () => 'So much that the soil is to be removed: call the health department.',
   'lead.no-food': () => 'No food should be grown in this soil.',
 
   'meaning.pH-low': (a) => `More acid than ${text(a.crop)} does well in.`,

@@ -160,7 +160,7 @@ export function capOf(nutrient: MajorNutrient, { crop, guide, sandy, planting, s
   const none: Cap = { perPass: uncapped, interval: null, rule: say('cap.none') }
   // What grass is sown on is worked in at once; what a tree gets in spring is one dressing.
   if (crop.use === 'lawn' && settings.newLawn && nutrient !== 'N') return none
-  if (nutrient === 'N' && crop.nitrogen.unit === 'lb N/tree') return none
+  if (nutrient === 'N' && crop.nitrogen.unit === 'lb N/tree') return { ...none, interval }
   if (crop.use === 'lawn') return { perPass: turf.perPass[nutrient], interval, rule: say('cap.turf', { nutrient }) }
   if (nutrient === 'P₂O₅') return none
   if (nutrient === 'K₂O' && crop.use === 'plot')

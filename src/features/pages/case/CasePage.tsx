@@ -167,7 +167,7 @@ function Header() {
         {kase.place && <span className="text-ink-2">, {kase.place}</span>}
       </p>
       <Signer />
-      <UndoRedo caseId={kase.id} />
+      <UndoRedo kase={kase} />
       <HeaderButton label={historyWords.title} icon={<History size={18} aria-hidden />} onClick={() => go('history')} />
       <HeaderButton
         label={en.saveFile}

@@ -1,5 +1,6 @@
 'use client'
 
+import type { Case } from '@/core/case/case'
 import { intlFormatDistance } from 'date-fns'
 import { useState } from 'react'
 import type { Version } from '@/store/ancestry'
@@ -116,7 +117,7 @@ function Differences({ there, arrival, chosen, choose }: DifferencesProps) {
                   <Formula>{name}</Formula>
                 </th>
                 {([false, true] as const).map((fromThere) => {
-                  const text = said(fromThere ? row.there : row.here)
+                  const text = fromThere ? said(row.there, there.kase) : said(row.here, arrival.here)
                   return (
                     <td key={String(fromThere)} className="px-3 py-2">
                       {clashes.has(key) ? (
@@ -151,4 +152,4 @@ function Differences({ there, arrival, chosen, choose }: DifferencesProps) {
   )
 }
 
-const said = (value: unknown): string => (value === undefined ? en.gone : shown(value))
+const said = (value: unknown, kase: Case): string => (value === undefined ? en.gone : shown(value, kase))

@@ -51,6 +51,7 @@ export function Conflicts({ kase }: { kase: Case }) {
                 <Formula>{nameField(path, kase)}</Formula>
               </p>
               <Value
+                kase={kase}
                 value={valueAt(kase, path)}
                 note={en.standsNow}
                 act={en.keep}
@@ -60,6 +61,7 @@ export function Conflicts({ kase }: { kase: Case }) {
                 {others.map((one) => (
                   <Value
                     key={one.id}
+                    kase={kase}
                     value={one.other}
                     note={en.from(one.by, format(new Date(one.at), 'd MMM, HH:mm'))}
                     act={en.take}
@@ -77,14 +79,15 @@ export function Conflicts({ kase }: { kase: Case }) {
 }
 
 interface ValueProps {
+  kase: Case
   value: unknown
   note: string
   act: string
   onChoose: () => void
 }
 
-function Value({ value, note, act, onChoose }: ValueProps) {
-  const text = value === undefined ? en.gone : shown(value)
+function Value({ kase, value, note, act, onChoose }: ValueProps) {
+  const text = value === undefined ? en.gone : shown(value, kase)
   return (
     <div className="flex min-w-0 items-center gap-2">
       <Button aria-label={`${act}: ${text}`} onClick={onChoose}>

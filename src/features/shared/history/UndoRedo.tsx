@@ -2,31 +2,55 @@
 
 import { useLiveQuery } from 'dexie-react-hooks'
 import { Redo2, Undo2 } from 'lucide-react'
-import { useEffect } from 'react'
+import { useCallback, useEffect, useState } from 'react'
+import type { Case } from '@/core/case/case'
 import { nextStepsOf, redo, undo } from '@/store/cases'
+import type { Edit } from '@/store/history'
+import { describe } from './describe'
 import { en } from './messages'
 
-/** Undo and redo, across reloads; also with Ctrl+Z and Ctrl+Shift+Z, in fields and out of them. */
-export function UndoRedo({ caseId }: { caseId: string }) {
+/** The first things that an edit changed, and how many there are beside. */
+function inShort(edit: Edit, kase: Case): string {
+  const [first, ...more] = describe({ ...edit, kind: 'edit' }, kase)
+  return [first, more.length > 0 && en.more(more.length)].filter(Boolean).join(' ')
+}
+
+/**
+ * Undo and redo, across reloads; also with Ctrl+Z and Ctrl+Shift+Z, in fields and out of them. What was taken back or put
+ * back, and where, is said until the next change.
+ */
+export function UndoRedo({ kase }: { kase: Case }) {
+  const caseId = kase.id
+  const [told, setTold] = useState<{ readonly words: string; readonly rev: number } | null>(null)
   const next = useLiveQuery(() => nextStepsOf(caseId).catch(() => undefined), [caseId])
+  const back = next?.undo
+  const forth = next?.redo
+  const step = useCallback(
+    (which: 'undo' | 'redo') => {
+      const edit = which === 'undo' ? back : forth
+      const words = edit ? (which === 'undo' ? en.undone : en.redone)(inShort(edit, kase)) : ''
+      void (which === 'undo' ? undo : redo)(caseId).then((went) => setTold(went ? { words, rev: kase.rev + 1 } : null))
+    },
+    [back, forth, kase, caseId],
+  )
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       if (!(event.ctrlKey || event.metaKey) || event.altKey || event.key.toLowerCase() !== 'z') return
       event.preventDefault()
-      void (event.shiftKey ? redo : undo)(caseId)
+      step(event.shiftKey ? 'redo' : 'undo')
     }
     window.addEventListener('keydown', onKey)
     return () => window.removeEventListener('keydown', onKey)
-  }, [caseId])
+  }, [step])
   const button = 'text-ink-2 enabled:hover:text-ink enabled:cursor-pointer disabled:opacity-35 p-1.5'
   return (
-    <span className="flex">
+    <span className="relative flex">
       <button
         type="button"
         aria-label={en.undo}
-        title={`${en.undo} (Ctrl+Z)`}
+        title={`${en.undo} (Ctrl+Z)${back ? `: ${inShort(back, kase)}` : ''}`}
         disabled={!next?.undo}
-        onClick={() => void undo(caseId)}
+        onClick={() => step('undo')}
         className={button}
       >
         <Undo2 size={18} aria-hidden />
@@ -34,13 +58,21 @@ export function UndoRedo({ caseId }: { caseId: string }) {
       <button
         type="button"
         aria-label={en.redo}
-        title={`${en.redo} (Ctrl+Shift+Z)`}
+        title={`${en.redo} (Ctrl+Shift+Z)${forth ? `: ${inShort(forth, kase)}` : ''}`}
         disabled={!next?.redo}
-        onClick={() => void redo(caseId)}
+        onClick={() => step('redo')}
         className={button}
       >
         <Redo2 size={18} aria-hidden />
       </button>
+      {told && kase.rev <= told.rev && (
+        <span
+          role="status"
+          className="border-brim bg-sheet absolute top-full right-0 z-20 w-72 max-w-[80vw] border-l-4 px-3 py-1.5 text-sm leading-snug wrap-anywhere shadow-[0_6px_18px_rgba(32,40,31,0.16)]"
+        >
+          {told.words}
+        </span>
+      )}
     </span>
   )
 }

@@ -7,6 +7,8 @@ import { houseSchools, olsenSchools } from '@/core/guides/schools'
 import { textures } from '@/core/guides/soils'
 import type { Patch, Path } from '@/core/case/changes'
 import type { Edit } from '@/store/history'
+import { format } from 'date-fns'
+import { dateWords } from '@/wording/format'
 import { textOf } from '@/wording/render'
 import { en } from './messages'
 
@@ -47,7 +49,7 @@ function line(patch: Patch, inverse: readonly Patch[], kase: Case): string | nul
   if (head !== 'schools' && named < path.length - 1)
     return en.changed(nameField(path.slice(0, Math.max(named + 1, list ? 2 : 1)), kase))
   const before = inverse.find((one) => one.path.join() === path.join())
-  return `${nameField(path, kase)}: ${shown(before?.value)}, now ${shown(patch.value)}`
+  return `${nameField(path, kase)}: ${shown(before?.value, kase)}, now ${shown(patch.value, kase)}`
 }
 
 /** A field as one would ask for it: `Long bed, Size`. */
@@ -57,10 +59,18 @@ export function nameField(path: Path, kase: Case): string {
   const owner = list ? list[1](kase, key!) || list[0] : head === 'letter' ? en.letter : ''
   if (list && path.length === 2) return owner
   if (head === 'schools') return `${en.school}, ${schools.get(String(key)) ?? String(key)}`
+  if (head === 'decisions' && path.length > 2) return [decided(path[2]!, kase), en.fields[key!] ?? key].join(', ')
   const field = path.at(-1)!
   const printed = path.includes('recommends') ? en.laboratorySays : ''
   const year = path[2] === 'seasons' ? (path[3] ?? '') : ''
   return [owner, year, printed, en.fields[field] ?? field].filter(Boolean).join(', ')
+}
+
+/** What a decision is on, by its key: `Long bed, Lime`. */
+function decided(key: string, kase: Case): string {
+  const [areaId, need] = key.split('/')
+  const area = kase.areas.find(({ id }) => id === areaId)?.name || en.area
+  return [area, need && (en.fields[need] ?? need)].filter(Boolean).join(', ')
 }
 
 /** The questions on which practitioners disagree, by their ids. */
@@ -74,15 +84,34 @@ const labels = new Map<string, string>([
   ...shippedProducts.map((product) => [productRef(product), textOf(product.label)] as const),
 ])
 
+/** What an id names in this case; undefined for what is no id, or of something that is gone. */
+function named(id: string, kase: Case): string | undefined {
+  const area = kase.areas.find((one) => one.id === id)
+  if (area) return area.name || en.area
+  const report = kase.reports.find((one) => one.id === id)
+  if (report) return [report.code || en.report, report.date && dateWords(report.date)].filter(Boolean).join(', ')
+  const sample = kase.samples.find((one) => one.id === id)
+  return sample && (sample.code || en.sample)
+}
+
+const instant = /^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}/
+const anyId = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/
+
+/** A word, a day or the name of something, never its id. */
+function inWords(text: string, kase: Case): string {
+  if (instant.test(text)) return `${dateWords(text)}, ${format(new Date(text), 'HH:mm')}`
+  return labels.get(text) ?? named(text, kase) ?? (anyId.test(text) ? en.gone : text)
+}
+
 /** A value as it was typed or chosen. */
-export function shown(value: unknown): string {
+export function shown(value: unknown, kase: Case): string {
   if (value === null || value === undefined || value === '') return en.empty
-  if (Array.isArray(value)) return value.length > 0 ? value.map(shown).join(', ') : en.empty
-  if (typeof value !== 'object') return labels.get(String(value)) ?? String(value)
+  if (Array.isArray(value)) return value.length > 0 ? value.map((one) => shown(one, kase)).join(', ') : en.empty
+  if (typeof value !== 'object') return inWords(String(value), kase)
   const { text, unit, name, code } = value as { text?: string; unit?: string; name?: string; code?: string }
   return text === undefined
     ? name || code || en.there
     : text === ''
       ? en.empty
-      : [text, unit === 'ft²' ? '' : unit].filter(Boolean).join(' ')
+      : [text, ['ft²', 'ft', 'm'].includes(unit ?? '') ? '' : unit].filter(Boolean).join(' ')
 }

@@ -10,6 +10,9 @@ export const en = {
   now: 'as it is now',
   start: 'The case as it began',
   undo: 'Undo',
+  undone: (what: string) => `Taken back: ${what}`,
+  redone: (what: string) => `Put back: ${what}`,
+  more: (count: number) => `and ${count} more`,
   redo: 'Redo',
   kind: {
     edit: '',
@@ -30,6 +33,7 @@ export const en = {
   doesNotFit:
     'The case stays as it is: it is the same at that point, the history no longer fits it, or this browser refuses to keep more.',
   there: 'there',
+  gone: 'one that is no longer here',
   unsigned: 'unsigned',
   empty: 'empty',
   added: (what: string) => `${what} added`,
@@ -50,7 +54,9 @@ export const en = {
     place: 'Property or project',
     draftedBy: 'Drafted by',
     checkedBy: 'Checked by',
-    measures: 'Sizes without a unit',
+    measures: 'Shown and typed in',
+    reason: 'Reason',
+    credits: 'Credits',
     climate: 'Climate',
     name: 'Name',
     size: 'Size',

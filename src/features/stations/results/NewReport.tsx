@@ -1,20 +1,11 @@
 'use client'
 
-import { pH as pHTest } from '@/core/report/tests/pH'
-import { addReport } from '@/core/case/acts/reports'
-import { membersOf } from '@/core/case/members'
-import { v4 as newId } from 'uuid'
-import { blankReport } from '@/core/case/blank'
 import type { AreaInSeason } from '@/core/case/in-season'
-import { numberIn } from '@/core/report/fields'
-import { layoutFor, onPaper, shippedLayouts, type ReportLayout } from '@/core/report/layout'
-import { readLine } from '@/core/report/lines'
-import { spotSummary } from '@/core/ground/sampling/spot-check'
+import { shippedLayouts, type ReportLayout } from '@/core/report/layout'
 import { Button } from '@/ui/Button'
 import { textOf } from '@/wording/render'
-import { useOpenCase } from '../../case/context'
-import { useGuides } from '../../case/useCase'
 import { useCollect } from '../sample/collect'
+import { useMeter } from './meter'
 import { en } from './messages'
 import type { useLayouts } from './useReport'
 
@@ -67,30 +58,4 @@ export function NewReport({ area, layouts, ways, onPaper: typeOn, onCame }: Prop
       )}
     </section>
   )
-}
-
-/** The spot checks of an area as a report: their mean, and the range from the lowest to the highest. */
-function useMeter(area: AreaInSeason) {
-  const { kase, act } = useOpenCase()
-  const guides = useGuides()
-  const mine = kase.spotChecks.filter(({ areaId }) => areaId === area.id)
-  const summary = spotSummary(
-    mine.flatMap(({ pH }) => numberIn(pHTest.field, pH) ?? []),
-    Infinity,
-  )
-  if (!summary) return null
-  const { mean, low, high, count } = summary
-  const text = low === high ? mean.toFixed(2) : `${mean.toFixed(2)} ± ${Math.max(mean - low, high - mean).toFixed(2)}`
-  const take = () => {
-    const id = newId()
-    const date = mine
-      .map(({ at }) => at.slice(0, 10))
-      .sort()
-      .at(-1)!
-    const blank = onPaper(blankReport(id), { ...layoutFor('meter'), kind: 'meter', lines: [{ field: 'pH', unit: '' }] })
-    const pH = readLine('pH', text, '')
-    act(addReport({ ...blank, date, laboratory: en.meterName, areas: membersOf([area.id]), pH }, guides))
-    return id
-  }
-  return { count, take }
 }

@@ -3,11 +3,10 @@
 import type { Report } from '@/core/case/case'
 import type { MeasuredField } from '@/core/report/tests'
 import type { AreaInSeason } from '@/core/case/in-season'
-import { numberAlone } from '@/core/report/remedy'
 import { fields } from '@/core/report/fields'
 import { extractants, type ExtractantId } from '@/core/guides/guide'
 import { mannerOf, type Manner, type MannerId } from '@/core/report/manners'
-import { lineField, lineUnit, readLine } from '@/core/report/lines'
+import { lineField, lineUnit, numberAlone, readLine, withPrintedUnit } from '@/core/report/lines'
 import type { TestUnit } from '@/core/units/quantity'
 import { rateUnitWords } from '@/core/units/rates'
 import type { Field, Typed, UnitWords } from '@/core/units/typed'
@@ -123,7 +122,7 @@ export function NutrientFields({ area }: { area: AreaInSeason }) {
 
 /** The laboratory's own lines, each with the unit the paper prints. */
 export function RecommendsFields({ area }: { area: AreaInSeason }) {
-  const { report, change } = useInForce(area)
+  const { report, change, turnInto } = useInForce(area)
   const { recommends } = report
   const lines: readonly (readonly ['lime' | 'sulfur' | 'N' | 'P₂O₅' | 'K₂O', Field])[] = [
     ['lime', fields.lime],
@@ -151,9 +150,8 @@ export function RecommendsFields({ area }: { area: AreaInSeason }) {
               label={en.unitOf(en.recommend[name].toLowerCase().split(',')[0]!)}
               value={recommends[name].unit}
               options={unitChoices(rateUnitWords)}
-              onChange={(unit) =>
-                unit && set(name, { ...recommends[name], ...withUnit(recommends[name], unit, field) })
-              }
+              none={en.whichUnit}
+              onChange={(unit) => unit && turnInto((now) => withPrintedUnit(now, `recommends.${name}`, unit))}
             />
           </div>
         ))}

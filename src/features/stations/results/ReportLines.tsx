@@ -7,7 +7,7 @@ import type { ExtractantId } from '@/core/guides/guide'
 import { mannerOf } from '@/core/report/manners'
 import { isMeasured, testOf } from '@/core/report/tests'
 import { allFields, linesOf } from '@/core/report/layout'
-import { isElement, lineField, lineUnit, readLine, recommendedIn, typedIn } from '@/core/report/lines'
+import { isElement, lineField, lineUnit, readLine, recommendedIn, typedIn, withPrintedUnit } from '@/core/report/lines'
 import { remedied, remedyFor, type Doubt, type Remedy } from '@/core/report/remedy'
 import { isMicronutrient } from '@/core/units/quantity'
 import { AsideChoice, LineField } from '@/ui/LineField'
@@ -148,17 +148,23 @@ function Aside({ sheet, field }: { sheet: Sheet; field: FieldName }) {
   const chosen = typedIn(report, field).unit || unit
   const setUnit = (next: string | null) =>
     next &&
-    turnInto((now) => ({
-      ...now,
-      lines: linesOf(now).map((one) => (one.field === field ? { ...one, unit: next } : one)),
-      ...asUnit(now, field, next),
-    }))
+    turnInto((now) =>
+      recommendedIn(field)
+        ? withPrintedUnit({ ...now, lines: linesOf(now) }, field, next)
+        : {
+            ...now,
+            lines: linesOf(now).map((one) => (one.field === field ? { ...one, unit: next } : one)),
+            ...asUnit(now, field, next),
+          },
+    )
   const unitChoice =
     units.length > 1 ? (
       <AsideChoice
         label={en.unitOf(lineLabel(field).toLowerCase().split(',')[0]!)}
         value={chosen}
         options={unitChoices(units)}
+        none={chosen === '' ? en.whichUnit : undefined}
+        wanted={chosen === '' && typedIn(report, field).text !== ''}
         quiet
         onChange={setUnit}
       />

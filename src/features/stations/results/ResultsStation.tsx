@@ -14,6 +14,7 @@ import { Button } from '@/ui/Button'
 import { answerOf, useOpenCase } from '../../case/context'
 import { useGuides } from '../../case/useCase'
 import { NewReport, type Way } from './NewReport'
+import { SpotOffer } from './meter'
 import { OriginalView } from './Originals'
 import { PaperSide } from './PaperSide'
 import { ReportLines, type Sheet } from './ReportLines'
@@ -89,6 +90,7 @@ function Reports({ area }: { area: AreaInSeason }) {
         }}
         onAnother={() => lay(over?.kind === 'new' ? null : { kind: 'new' })}
       />
+      {over?.kind !== 'new' && <SpotOffer area={area} onCame={came} />}
       {over?.kind === 'new' && <NewReport area={area} layouts={layouts} ways={ways} onPaper={typeOn} onCame={came} />}
       {sheet.stored && area.reportId !== report.id && (
         <p className="border-brim mt-2 flex flex-wrap items-center gap-3 border-l-4 py-1 pl-3" role="status">

@@ -59,6 +59,7 @@ export const en = {
     kit: 'home kit',
     meter: 'meter',
   } satisfies Record<ReportKind, string>,
+  whichUnit: 'in which unit?',
   newTitle: 'Another report',
   newLead: 'Choose how it comes in. The one in force stays until you put the new one in its place.',
   typeIt: 'Type it, as this paper lists it',
@@ -67,6 +68,8 @@ export const en = {
   importFile: 'Import a file',
   kit: 'Read a colour kit',
   drops: 'Enter a drop count',
+  spotsRead: (count: number, pH: string) =>
+    `${count} spot reading${count === 1 ? ' was' : 's were'} taken here: pH ${pH}.`,
   meter: (count: number) => `Take ${count} spot reading${count === 1 ? '' : 's'} over`,
   meterName: 'pH meter, spot checks',
   paper: 'The paper',
