@@ -289,7 +289,7 @@ describe('for any case', () => {
         const [alone, among] = [first({ ...any, otherCrops: [] }), first({ ...any, otherCrops: others })]
         expect(JSON.stringify(majorsOf(among.answer!))).toBe(JSON.stringify(majorsOf(alone.answer!)))
         // Lead is limed against only where all stand it.
-        if (any.lead === null)
+        if (any.plain.lead === null)
           expect(JSON.stringify(among.answer!.reaction)).toBe(JSON.stringify(alone.answer!.reaction))
       }),
       { numRuns: 300 },

@@ -38,6 +38,7 @@ import { portionsOf, type Portion } from './passes/portions'
 import { doseOf, reaction, straddles, type Reaction } from './needs/reaction'
 import type { BaseSaturation } from './reading/bases'
 import { reactionClass } from './reading/classify'
+import { sodium } from './reading/salts'
 import { readingLines, type ReadingLine } from './reading/lines'
 import { doseDoubts, implausible, rateDoubts } from './reading/plausibility'
 import type { Doubt } from './report/remedy'
@@ -406,7 +407,11 @@ function told({ asked, ground, feeding }: Placed, { reaction: ph, needs, reading
   const { kase, area, guide, read, cropId, crop } = asked
   const majors = majorsOf({ needs })
   const potted = isPotted(crop)
-  const first = headline(ph, majors, reading, { weak: area.concerns.includes('weak'), potted })
+  const first = headline(ph, majors, reading, {
+    weak: area.concerns.includes('weak'),
+    potted,
+    sodic: sodium(read).sodic,
+  })
   const { ahead, onPH } = first
   const after = [...first.after, ...stopSulfur(asked), ...straddles(read, asked.report, ground)]
   return {

@@ -24,32 +24,40 @@ const matters = (part: Partial<Matters>): Matters => ({ ahead: [], onPH: [], aft
  * then what changes what to buy.
  *
  * @param weak the client asks why things grow weakly
+ * @param sodic sodium holds the ground back
  * @param potted in mix without soil, which is fed through the water
  */
 export function headline(
   ph: Reaction,
   needs: readonly Need<MajorNutrient>[],
   reading: readonly ReadingLine[],
-  { weak = false, potted = false } = {},
+  { weak = false, potted = false, sodic = false } = {},
 ): Matters {
   const banned = needs.some(({ barred }) => barred === 'ban') ? [say('headline.P-banned')] : []
   const classOf = (line: string) => reading.find(({ id }) => id === line)?.className
   const lead = classOf('lead')
-  if (lead && lead !== 'below-precaution')
-    return matters({ ahead: [say(`headline.lead-${lead as Exclude<LeadClass, 'below-precaution'>}`)], after: banned })
+  const leads = lead !== undefined && lead !== 'below-precaution'
+  const salty = isSalty(reading)
+  // Each of them comes before whatever is fed, and none displaces another.
+  const ahead = [
+    ...(leads ? [say(`headline.lead-${lead as Exclude<LeadClass, 'below-precaution'>}`)] : []),
+    ...(sodic ? [say('headline.sodic')] : []),
+    ...(salty ? [say('headline.salts')] : []),
+  ]
+  if (leads) return matters({ ahead, onPH: ph.outcome === 'check' ? [say('headline.check')] : [], after: banned })
   if (potted) {
     const short = needs.some(({ outcome }) => outcome === 'apply')
     return matters({ after: [say(short ? 'headline.mix-short' : 'headline.mix'), ...banned] })
   }
-  if (ph.because === 'sodic') return matters({ ahead: [say('headline.sodic')], after: banned })
-  const salty = isSalty(reading)
+  if (ph.because === 'sodic') return matters({ ahead, after: banned })
   const passes = isApplied(ph.need) ? { passes: ph.need.passes.count } : {}
   const asked = ph.because === 'laboratory-alone' && (ph.outcome === 'lime' || ph.outcome === 'sulfur')
   const onPH = asked ? say(`headline.${ph.outcome as 'lime'}-asked`, passes) : say(`headline.${ph.outcome}`, passes)
-  if (weak && !salty && allIsWell(ph, needs, reading)) return matters({ after: [say('headline.look-elsewhere')] })
+  if (weak && ahead.length === 0 && allIsWell(ph, needs, reading))
+    return matters({ after: [say('headline.look-elsewhere')] })
   const feeding = onFeeding(ph, needs, reading)
   const after = [...feeding, ...banned.filter(({ key }) => feeding.every((one) => one.key !== key))]
-  return salty ? matters({ ahead: [say('headline.salts')], after }) : matters({ onPH: [onPH], after })
+  return matters({ ahead, onPH: salty && ph.outcome !== 'check' ? [] : [onPH], after })
 }
 
 const isShort = ({ rating }: Need) => rating?.className === 'very-low' || rating?.className === 'low'

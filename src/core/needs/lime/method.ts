@@ -26,6 +26,8 @@ export interface LimeMethod {
   readonly id: string
   readonly label: Text
   readonly effectiveness: Given<'lb CaCO₃/lb reference lime'>
+  /** Its lime is ordinary ground stone, whatever its effectiveness: of such stone the figure stands. */
+  readonly groundStone?: true
   readonly baseDepth: Given<'in'>
   readonly source: SourceId
   /** Methods fitted to the same data are one opinion, not two, when figures are compared. */

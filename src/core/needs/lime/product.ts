@@ -47,7 +47,7 @@ export function productOfMethod(
     say('lime.to-depth', { depth: depth.value.v, base: method.baseDepth.value.v }),
     'arithmetic',
   )
-  if (chosen.effectiveness === 'reference' && method.effectiveness.value.v >= fine)
+  if (chosen.effectiveness === 'reference' && method.effectiveness.value.v >= fine && !method.groundStone)
     return derive(
       'lb product/1000 ft²',
       'rate * effectiveness / ordinary',

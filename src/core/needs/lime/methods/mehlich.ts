@@ -11,14 +11,16 @@ const bufferAtNone = 6.6
 /**
  * Mehlich buffer: acidity Ac = (6.6 − buffer) ÷ 0.25 meq/100 cm³; tons/acre of agricultural lime =
  * Ac × (aim − pH) ÷ (6.6 − pH), for 8 in. An aim past 6.6 takes all of the acidity and no more: beyond, the quotient
- * would grow without bound as the pH nears 6.6. Depth, and effectiveness 0.65, with middling confidence.
+ * would grow without bound as the pH nears 6.6. Its lime is ground limestone at 90 % CaCO₃
+ * equivalent, as it is bought; that and the depth with middling confidence.
  * Refuses buffer readings above 6.6 or below 4.0, soil from pH 6.6, and a pH that has reached the aim.
  * Source: Mehlich 1976, as used in North Carolina; recalled.
  */
 export const mehlich: LimeMethod = {
   id: 'mehlich',
   label: both('Mehlich buffer'),
-  effectiveness: effectivenessOf(0.65, 'mehlich-1976'),
+  effectiveness: effectivenessOf(0.9, 'mehlich-1976'),
+  groundStone: true,
   baseDepth: depthOf(8, 'mehlich-1976'),
   source: 'mehlich-1976',
   opinion: 'mehlich',
