@@ -97,7 +97,7 @@ function wordRow(
   textOf: (text: Text) => string,
   measures: Measures,
 ) {
-  const { product, nutrient, each, all, bagLb, passes, once, season, dugTo, cap, shares } = row
+  const { product, nutrient, each, first, all, bagLb, passes, once, season, dugTo, cap, shares } = row
   const name = product
     ? [gradeWords(product), textOf(product.label)].filter(Boolean).join(' ')
     : letter.nutrients[nutrient!]!
@@ -105,7 +105,9 @@ function wordRow(
   const when = (passes && passesWords(passes, 'each', own, textOf)) || letter.once[once]
   return {
     what: nutrient ? `${name} (${nutrient})` : name,
-    amount: weight(each.value.v, measures, own),
+    amount: first
+      ? letter.firstThen(weight(first.value.v, measures, own), weight(each.value.v, measures, own))
+      : weight(each.value.v, measures, own),
     measure: [
       product && bagLb !== null && measure(each.value.v, product.lbPerCup, bagLb, measures, own),
       passes && passes.count > 1 && letter.inAll(weight(all.value.v, measures, own)),

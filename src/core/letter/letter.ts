@@ -55,6 +55,8 @@ export interface LetterRow {
   /** What it is put on for, where its name does not say; or the nutrient itself, while no product is chosen. */
   readonly nutrient: MajorNutrient | OtherNutrient | null
   readonly each: Derived
+  /** What goes on before planting, where that is more. */
+  readonly first?: Derived
   /** In all of its passes, lb. */
   readonly all: Derived
   /** Weight of a bag, lb, where it is a product. */
@@ -202,6 +204,7 @@ function plainRows(found: Answered): readonly Plain[] {
       product,
       nutrient: null,
       each: passes.each,
+      first: passes.firsts?.each,
       all: fertilizer.mix.value.amount,
       bagLb,
       passes,
@@ -217,6 +220,7 @@ function plainRows(found: Answered): readonly Plain[] {
             product: null,
             nutrient: of,
             each: passes.each,
+            first: passes.firsts?.each,
             all: amount!,
             bagLb: null,
             passes,

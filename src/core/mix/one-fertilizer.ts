@@ -4,8 +4,8 @@ import type { Fertilizer } from '../shelf/product'
 import type { Feeding } from '../needs/nutrients/method'
 import { isApplied, isHeld, type Applied, type Need } from '../needs/need'
 import { mostPrinted } from '../needs/hold'
-import { capOf } from '../needs/nutrients/majors'
-import { split, uncapped, type Cap, type Passes } from '../passes/split'
+import { capOf, rowCaps } from '../needs/nutrients/majors'
+import { split, splitInRows, uncapped, type Cap, type Passes } from '../passes/split'
 import { accept, refuse, say, type Outcome, type Sentence } from '../told/sentence'
 import { majorNutrients, quantity, type MajorNutrient } from '../units/quantity'
 import { derive, given, type Derived } from '../workings'
@@ -199,7 +199,7 @@ function strictest(fertilizer: Fertilizer, slow: number, feeding: Feeding, need:
   const { grade, firstYearN } = fertilizer.feeding
   const caps = majorNutrients.flatMap((nutrient) => {
     const share = (grade[nutrient] / 100) * (nutrient === 'N' ? firstYearN * (1 - slow) : 1)
-    const cap = nutrient === need.of ? need.passes.cap : capOf(nutrient, feeding)
+    const cap = nutrient === need.of && !need.passes.firsts ? need.passes.cap : capOf(nutrient, feeding)
     return share > 0 && cap.perPass < uncapped ? [{ ...cap, perPass: cap.perPass / share }] : []
   })
   const [first] = caps.sort((a, b) => a.perPass - b.perPass)
@@ -230,7 +230,14 @@ function passesOf(
   if (crop.use !== 'lawn') {
     const windows = need.passes.dressings.flatMap(({ window }) => window ?? [])
     const cap = strictest(fertilizer, slow, feeding, need)
-    return split('product', amount, rate, cap, 'fertilizer', windows)
+    const rows = need.of === 'N' && windows.length > 1 ? rowCaps(feeding) : undefined
+    if (!rows) return split('product', amount, rate, cap, 'fertilizer', windows)
+    const quick = (fertilizer.feeding.grade.N / 100) * fertilizer.feeding.firstYearN * (1 - slow)
+    const beside = {
+      ...rows.beside,
+      perPass: Math.min(cap.perPass, quick > 0 ? rows.beside.perPass / quick : uncapped),
+    }
+    return splitInRows('product', amount, rate, { planting: cap, beside, once: rows.once }, 'fertilizer', windows)
   }
   const { turf } = guide.limits
   const nitrogen = Math.min(

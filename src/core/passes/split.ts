@@ -7,6 +7,8 @@ import type { Text } from '../told/text'
 export interface Passes<S extends Substance = Substance> {
   readonly count: number
   readonly each: Derived<`lb ${S}`>
+  /** What is broadcast before planting, where side-dressings by the row may not be as much: so many, of so much. */
+  readonly firsts?: { readonly count: number; readonly each: Derived<`lb ${S}`> }
   /** The derivation of the count. */
   readonly why: Derived<'passes'>
   readonly cap: Cap
@@ -94,6 +96,77 @@ export function split<S extends Substance, C extends Substance>(
     interval: count > 1 ? cap.interval : null,
     perYear: perYear !== null && perYear < count ? perYear : null,
     dressings: dressingsOf(of, count, windows),
+  }
+}
+
+/** The caps of a crop in rows: of what is broadcast before planting, and of what goes beside them. */
+export interface RowCaps {
+  readonly planting: Cap
+  readonly beside: Cap
+  /** It is side-dressed once and never more. */
+  readonly once: boolean
+}
+
+/**
+ * Parts an amount of a crop in rows: in equal passes where they keep to both caps, else as much beside the rows as they
+ * may get, and the rest before planting.
+ *
+ * @param windows those that the crop asks for, planting first
+ */
+export function splitInRows<S extends Substance, C extends Substance>(
+  substance: S,
+  amount: Working<`lb ${S}`>,
+  rate: Working<`lb ${C}/1000 ft²`>,
+  { planting, beside, once }: RowCaps,
+  of: string,
+  windows: readonly Window[],
+): Passes<S> {
+  const lowest = planting.perPass < beside.perPass ? planting : beside
+  const sides = Math.max(1, windows.length - 1)
+  if (rate.value.v / (sides + 1) <= lowest.perPass + hair) return split(substance, amount, rate, planting, of, windows)
+  if (!once && planting.perPass <= beside.perPass) return split(substance, amount, rate, planting, of, windows)
+  const caps = {
+    planting: given(quantity(planting.perPass, rate.value.of), planting.rule, 'practice'),
+    beside: given(quantity(beside.perPass, rate.value.of), beside.rule, 'practice'),
+  }
+  const broadcasts = once
+    ? Math.max(1, Math.ceil((rate.value.v - Math.min(beside.perPass, rate.value.v / 2)) / planting.perPass - hair))
+    : 1
+  const why = derive(
+    'passes',
+    once
+      ? `1 + max(1, ceil((rate - min(beside, rate / 2)) / planting - ${hair}))`
+      : `1 + max(${sides}, ceil((rate - min(planting, rate / 2)) / beside - ${hair}))`,
+    { rate, ...caps },
+    say('passes.count', { cap: beside.perPass, unit: rate.value.of }),
+    'practice',
+  )
+  const count = why.value.v
+  const broadcast = derive(
+    `lb ${substance}`,
+    once ? `amount * (1 - min(beside / rate, 1 / 2)) / ${broadcasts}` : 'amount * min(planting / rate, 1 / 2)',
+    { amount, rate, ...caps },
+    say('passes.planting'),
+    'arithmetic',
+  )
+  const each = derive(
+    `lb ${substance}`,
+    `(amount - ${broadcasts} * broadcast) / (passes - ${broadcasts})`,
+    { amount, broadcast, passes: why },
+    say('passes.each', { count: count - broadcasts }),
+    'arithmetic',
+  )
+  const [first, ...rest] = windows
+  const dated = [...Array<Window>(broadcasts).fill(first!), ...rest]
+  return {
+    count,
+    each,
+    firsts: { count: broadcasts, each: broadcast },
+    why,
+    cap: beside,
+    interval: beside.interval,
+    perYear: null,
+    dressings: dressingsOf(of, count, dated),
   }
 }
 

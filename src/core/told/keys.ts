@@ -272,7 +272,7 @@ interface Subjects {
     | 'to-product'
     | 'usual'
     | 'usual-rate'
-  readonly passes: 'count' | 'each'
+  readonly passes: 'planting' | 'count' | 'each'
   readonly plan:
     | 'area'
     | 'circle'

@@ -38,6 +38,7 @@ export const letter = {
     spread: 'once, spread evenly',
     'this-year': 'this year, in a product of your choice',
   } satisfies Record<LetterRow['once'], string> as Readonly<Record<LetterRow['once'], string>>,
+  firstThen: (first: string, each: string) => `${first} before planting, then ${each}`,
   inAll: (all: string) => `${all} in all`,
   buy: (bags: string, several: boolean, bag: string) => `buy ${bags} ${several ? 'bags' : 'bag'} of ${bag}`,
   workedIn: (deep: string) => `worked in ${deep} deep`,

@@ -35,6 +35,7 @@ export const letter: LetterWords = {
     spread: 'una vez, parejo',
     'this-year': 'este año, en el producto que usted elija',
   },
+  firstThen: (first, each) => `${first} antes de plantar, luego ${each}`,
   inAll: (all) => `${all} en total`,
   buy: (bags, several, bag) => `compre ${bags} ${several ? 'bolsas' : 'bolsa'} de ${bag}`,
   workedIn: (deep) => `mezclado a ${deep} de hondo`,

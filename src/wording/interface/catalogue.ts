@@ -324,6 +324,7 @@ export const en: Phrases = {
   // Passes
   'passes.count': (a) => `As few equal passes as keep to ${text(a.cap)} lb per 1,000 ft² each`,
   'passes.each': () => 'Each pass',
+  'passes.planting': () => 'Before planting, since the rows may not get as much at once',
   'cap.lime-surface': () => 'most lime on the surface in one pass, lb product per 1,000 ft²',
   'cap.lime-dug': () => 'most lime dug in at once, lb product per 1,000 ft²',
   'cap.sulfur-planted': () => 'most sulfur around standing plants in one pass, lb S per 1,000 ft²',

@@ -1,7 +1,7 @@
 import { beyondMost, heldNeed } from '../hold'
 import type { Report } from '../../case/case'
 import { byGuide, byLaboratory, differenceFrom, type Check, type Lead, type Need } from '../need'
-import { split, uncapped, type Cap } from '../../passes/split'
+import { split, splitInRows, uncapped, type Cap, type RowCaps } from '../../passes/split'
 import { rate as rateOf, type Rating } from '../../reading/classify'
 import { accept, refuse, say, type Outcome } from '../../told/sentence'
 import type { MajorNutrient } from '../../units/quantity'
@@ -131,7 +131,10 @@ function need(
   const amount = onArea(nutrient, rate, feeding)
   const windows = nutrient === 'N' ? (dressings ?? feeding.crop.nitrogen.dressings ?? []) : []
   const dated = windows.map((id) => ({ id, label: feeding.guide.windows.dates[id]!.label }))
-  const passes = split(nutrient, amount, rate, capOf(nutrient, feeding), nutrient, dated)
+  const rows = nutrient === 'N' && dated.length > 1 ? rowCaps(feeding) : undefined
+  const passes = rows
+    ? splitInRows(nutrient, amount, rate, rows, nutrient, dated)
+    : split(nutrient, amount, rate, capOf(nutrient, feeding), nutrient, dated)
   return { of: nutrient, outcome: 'apply', why, lead, rating, rate, amount, passes, checks, remarks: [] }
 }
 
@@ -154,7 +157,7 @@ function checkOf(nutrient: MajorNutrient, own: Outcome<Rated>, lead: Rated, feed
 const potashOnPlots = 150
 
 /** The most of one nutrient in one pass here, lb/1,000 ft², and how far apart. */
-export function capOf(nutrient: MajorNutrient, { crop, guide, sandy, planting, settings }: Feeding): Cap {
+export function capOf(nutrient: MajorNutrient, { crop, guide, sandy, settings }: Feeding): Cap {
   const { turf, bed } = guide.limits
   const interval = { days: turf.daysApart }
   const none: Cap = { perPass: uncapped, interval: null, rule: say('cap.none') }
@@ -167,9 +170,24 @@ export function capOf(nutrient: MajorNutrient, { crop, guide, sandy, planting, s
     return { perPass: potashOnPlots / acre.value.v, interval, rule: say('cap.plot-potash') }
   if (sandy) return { perPass: bed.onSand[nutrient], interval, rule: say('cap.on-sand', { nutrient }) }
   if (nutrient === 'K₂O') return none
+  return { perPass: bed.nitrogenPerPass, interval, rule: say('cap.bed-nitrogen') }
+}
+
+/** Windows of crops that are side-dressed once. Source: common practice. */
+const onceBeside = 'side-dress-corn'
+
+/** The caps of nitrogen where it goes beside rows whose distance is known. */
+export function rowCaps(feeding: Feeding): RowCaps | undefined {
+  const { crop, planting } = feeding
   const row = 'perHundredFeetOfRow' in crop.nitrogen ? crop.nitrogen.perHundredFeetOfRow : undefined
-  const byRow = row !== undefined && planting.rowSpacing ? (row * 10) / planting.rowSpacing : Infinity
-  return byRow < bed.nitrogenPerPass
-    ? { perPass: byRow, interval, rule: say('cap.row-nitrogen', { row: row!, spacing: planting.rowSpacing! }) }
-    : { perPass: bed.nitrogenPerPass, interval, rule: say('cap.bed-nitrogen') }
+  const once = crop.nitrogen.dressings?.at(-1) === onceBeside
+  if (row === undefined || (!planting.rowSpacing && !once)) return undefined
+  const bed = capOf('N', feeding)
+  const { rowSpacing } = planting
+  const byRow = rowSpacing ? (row * 10) / rowSpacing : Infinity
+  const beside: Cap =
+    byRow < bed.perPass && rowSpacing
+      ? { perPass: byRow, interval: bed.interval, rule: say('cap.row-nitrogen', { row, spacing: rowSpacing }) }
+      : bed
+  return { planting: bed, beside, once }
 }

@@ -58,8 +58,13 @@ export function FertilizerRow({ answer, found }: { answer: Answer; found: AreaRe
         <Figure size="scoop" of={weighed(shown, kase.measures)} />
         {passes.count > 1 && (
           <span className="text-[16px]">
-            {en.each(passes.count)},{' '}
-            <Figure of={weighed(amount, kase.measures)}>{en.inAll(weight(amount.value.v, kase.measures))}</Figure>
+            {passes.firsts
+              ? en.firstThen(
+                  weight(passes.firsts.each.value.v, kase.measures),
+                  weight(passes.each.value.v, kase.measures),
+                )
+              : en.each(passes.count)}
+            , <Figure of={weighed(amount, kase.measures)}>{en.inAll(weight(amount.value.v, kase.measures))}</Figure>
           </span>
         )}
       </p>

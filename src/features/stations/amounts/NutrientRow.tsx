@@ -61,7 +61,9 @@ export function NutrientRow({ need, found }: { need: Need<MajorNutrient>; found:
       )}
       <Under>
         {[
-          passes && passesWords(passes, 'all'),
+          passes?.firsts &&
+            en.firstThen(weight(passes.firsts.each.value.v, kase.measures), weight(passes.each.value.v, kase.measures)),
+          passes && passesWords(passes, passes.firsts ? 'each' : 'all'),
           passes && nutrient === 'N' && found.season && textOf(found.season),
           render(need.why, kase.measures),
           ...need.remarks.map((remark) => render(remark, kase.measures)),

@@ -35,6 +35,7 @@ export const en = {
   holdAgain: 'Hold it back again',
   unknown: 'not known',
   led: (by: string) => `Figure: ${by}`,
+  firstThen: (first: string, each: string) => `${first} before planting, then ${each} beside the rows`,
   each: (count: number) => `each of ${count} passes`,
   inAll: (all: string) => `${all} in all`,
   surfaceSuits: (depth: string) =>

@@ -7,7 +7,6 @@ import type { Report } from '../../../case/case'
 import type { CropId } from '../../../guides/crops'
 import type { ExtractantId } from '../../../guides/guide'
 import { guideFor } from '../../../guides/guides'
-import { houseWindows } from '../../../guides/windows'
 import { amounts, answer, found, printed, typed } from '../../../testing/one-area'
 
 /** One area of exactly 1,000 ft², so that amounts are lb per 1,000 ft². Expected values worked by hand. */
@@ -159,15 +158,33 @@ describe('blueberry bushes by the plant (common practice): ounces of ammonium su
 
 describe('rows', () => {
   const rows = (spacing: string, length = '') => ({ spacing: typed(spacing, 'ft'), length: typed(length, 'ft') })
-  test('corn 3 ft apart: ½ lb N to 100 ft is 1.67 lb/1,000 ft², so 3.5 lb are three dressings (common practice)', () => {
-    const { passes } = answer({ crop: 'sweet-corn', rows: rows('3') }).needs[0]!
-    const { dates } = houseWindows
-    expect(passes!.count).toBe(3)
-    expect(passes!.dressings.slice(0, 2).map(({ window }) => window!.label)).toEqual([
-      dates['before-planting']!.label,
-      dates['side-dress-corn']!.label,
+  /** ½ lb N to 100 ft of row, once; broadcast before planting by the bed's cap of 2 lb. lb/1,000 ft², common practice. */
+  test.each([
+    ['2.5', 'usual', 1.75, 1.75, 1],
+    ['3', 'usual', 3.5 - 5 / 3, 5 / 3, 1],
+    ['3', 'generous', (4 - 5 / 3) / 2, 5 / 3, 2],
+    ['5', 'lean', 2, 1, 1],
+  ] as const)('corn %s ft apart, %s: side-dressed once', (spacing, feeding, first, beside, broadcasts) => {
+    const { passes } = answer({ crop: 'sweet-corn', rows: rows(spacing), feeding }).needs[0]!
+    expect(passes!.count).toBe(broadcasts + 1)
+    expect((passes!.firsts?.each ?? passes!.each).value.v).toBeCloseTo(first, 9)
+    expect(passes!.each.value.v).toBeCloseTo(beside, 9)
+    expect(passes!.dressings.map(({ window }) => window!.id)).toEqual([
+      ...Array<string>(broadcasts).fill('before-planting'),
+      'side-dress-corn',
     ])
-    expect(answer({ crop: 'sweet-corn', rows: rows('2.5') }).needs[0]!.passes!.count).toBe(2)
+  })
+  test('a bag for corn keeps to the rows too: 3.5 lb of nitrogen from urea, 46 %', () => {
+    const corn = { crop: 'sweet-corn', rows: rows('3') } as const
+    const { mix } = answer({ ...corn, materials: { ...blankSeason.materials, fertilizer: 'urea@1' } }).fertilizer!
+    const { passes } = mix.ok ? mix.value : { passes: null }
+    expect(passes!.each.value.v * 0.46).toBeCloseTo(5 / 3, 9)
+    expect(passes!.firsts!.each.value.v * 0.46).toBeCloseTo(3.5 - 5 / 3, 9)
+  })
+  test('onions 4 ft apart: beside the rows no more than 1.25 lb at a time, so often as that takes', () => {
+    const { passes } = answer({ crop: 'onion', rows: rows('5') }).needs[0]!
+    expect(passes!.firsts!.each.value.v).toBeCloseTo(1.75, 9)
+    expect([passes!.count, passes!.each.value.v]).toEqual([3, 0.875])
   })
   test('onions on sand get a fourth dressing before they bulb, and none after', () => {
     const { dressings } = answer({ crop: 'onion', texture: 'sand', feeding: 'generous' }).needs[0]!.passes!
