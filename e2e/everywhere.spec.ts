@@ -112,11 +112,14 @@ test('a content policy that is broken is noticed by these tests', async ({ page 
 test('answers stay right when feet become metres', async ({ watched: page }) => {
   await loadSamples(page)
   await page.goto('/case?id=sample-lakeside-cottage&station=ground')
-  await page.getByRole('radio', { name: 'metres' }).click()
+  await page.getByRole('radio', { name: 'kilograms and metres' }).click()
   await page.getByRole('button', { name: /^Amounts/ }).click()
   // 24.8 lb of prills in four passes is 2.81 kg each.
   await expect(page.getByRole('region', { name: 'Sulfur' }).getByRole('button', { name: '2.8 kg' })).toBeVisible()
   await page.getByRole('button', { name: /^Ground/ }).click()
+  // A size that stands keeps its feet; a new one is in what the tape is in.
+  await type(page, 'Size', '')
+  await page.getByRole('radio', { name: 'metres', exact: true }).click()
   await type(page, 'Size', '4x5')
   await expect(page.getByText('4 m × 5 m = 20 m²')).toBeVisible()
 })

@@ -92,7 +92,7 @@ test('schools, mix without soil, lead, and words in the place of numbers', async
 
   await page.goto('/case?id=sample-school-garden&station=amounts&area=bench')
   await expect(page.getByText('never by a rate for field soil').first()).toBeVisible()
-  await expect(page.getByRole('region', { name: 'Nitrogen' })).toContainText('in the liquid feed')
+  await expect(page.getByRole('region', { name: 'Nitrogen' })).toContainText('20-20-20 in 10 gallons')
 
   await page.goto('/case?id=sample-city-lot&station=results')
   await type(page, 'Phosphorus, P', 'very low')

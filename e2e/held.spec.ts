@@ -13,6 +13,8 @@ test('a figure against the reading is checked first: nothing of it is in the let
   await expect(page.getByText(/times the most that is usual/)).toHaveCount(0)
   // Lime on ground that blueberries would have sour.
   await type(page, 'Lime', '1.5')
+  await expect(page.getByText('In which unit is “1.5”?')).toBeVisible()
+  await page.getByLabel('Unit of lime').selectOption('tons/acre')
   await kept(page)
   await page.goto('/case?id=sample-smallholding&station=amounts')
   const row = page.getByRole('region', { name: 'Lime, sulfur' })

@@ -58,6 +58,8 @@ export interface Settings {
   readonly seeded: string
   /** Initials of who works here now. */
   readonly signer: string
+  /** What the tape of whoever measures here is in, where it is not what is shown. */
+  readonly tape: 'feet' | 'metres'
   /** One letter in the codes made here, so that two devices without network never make the same. */
   readonly device: string
   /** When to remind of a backup: after so many days, or so many changes. */

@@ -108,6 +108,9 @@ function words(measure: Measure, measures: Measures, own: MeasureWords): string 
   return own[kind](count)
 }
 
+/** lb under which grams stand beside spoons. */
+const smallDose = 0.25
+
 /** How a person carries it: `about 19 cups`, `2 × 40 lb bags and 11 lb`. */
 export function measure(
   lb: number,
@@ -118,7 +121,9 @@ export function measure(
 ): string {
   const found = scoop(lb, lbPerCup, bagLb, measures)
   const said = words(found, measures, own)
-  return found.kind === 'bags' || found.count === 0 ? said : own.about(said)
+  // Of a small dose both are weighed: a kitchen scale shows grams.
+  const grams = measures === 'feet' && lb > 0 && lb < smallDose ? ` (${figure(lb * gramsPerPound, 2)} g)` : ''
+  return found.kind === 'bags' || found.count === 0 ? said + grams : own.about(said) + grams
 }
 
 /** `10-10-10`, as on the bag; empty for what holds none of the three. */

@@ -57,7 +57,7 @@ export function wordLetter(letter: Letter, words: ClientWords, language: Languag
     foot: [
       own.retest,
       ...(schools.length > 0 ? [own.schools(schools.join('; '))] : []),
-      `${own.basis(reports.join('; '))} ${own.follows}`,
+      [reports.length === 1 && own.basis(reports[0]!), own.follows].filter(Boolean).join(' '),
     ],
     signed: [
       `${own.draftedBy}: ${letter.draftedBy || '________'}`,

@@ -158,7 +158,7 @@ describe('figures', () => {
     [weight(13.49, 'metres'), '6.2 kg'],
     [measure(225, 0.65, 40, 'feet'), '5 × 40 lb bags and 25 lb'],
     [measure(1, 0.5, 50, 'feet'), 'about 2 cups'],
-    [measure(0.001, 0.5, 50, 'feet'), 'less than ¼ teaspoon'],
+    [measure(0.001, 0.5, 50, 'feet'), 'less than ¼ teaspoon (0.45 g)'],
     [measure(25, 0.65, 40, 'feet'), 'about ½ of a five-gallon bucket (4 % too much)'],
     [measure(28, 1, 50, 'feet'), 'about 28 cups'],
     [measure(41, 1, 100, 'feet'), 'part of one 100 lb bag'],

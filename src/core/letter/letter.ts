@@ -6,6 +6,7 @@ import { doseOf } from '../needs/reaction'
 import type { Answer, AreaRecommendation, Recommendation } from '../recommend'
 import type { Passes } from '../passes/split'
 import type { Product } from '../shelf/product'
+import type { Key } from '../told/keys'
 import { say, type Sentence } from '../told/sentence'
 import type { Text } from '../told/text'
 import type { Size } from '../ground/sized'
@@ -147,8 +148,11 @@ function saysOf({ answer, doubts }: Answered): readonly Sentence[] {
   ]
 }
 
+/** Why an element that is low gets nothing of its own: something else that goes on holds it. */
+const brought: ReadonlySet<string> = new Set<Key>(['other.Mg-by-lime', 'other.Ca-by-lime', 'other.brought'])
+
 /** What is to be known of one need beside its amount. */
-function aboutNeed({ of, outcome, credits, rating, remarks, lead, barred }: Need): readonly Sentence[] {
+function aboutNeed({ of, outcome, why, credits, rating, remarks, lead, barred }: Need): readonly Sentence[] {
   const minor = of !== 'lime' && of !== 'sulfur' && of !== 'N' && of !== 'P₂O₅' && of !== 'K₂O'
   return [
     ...(credits?.taken ? [say('short.credited', { nutrient: of, credits: credits.names.join(' ') })] : []),
@@ -156,7 +160,7 @@ function aboutNeed({ of, outcome, credits, rating, remarks, lead, barred }: Need
       ? [say('short.between', { nutrient: of, from: rating.between[0], to: rating.between[1] })]
       : []),
     ...(minor && outcome === 'none' && lead === undefined && barred === undefined
-      ? [say('short.not-given', { nutrient: of })]
+      ? [say(brought.has(why.key) ? 'short.brought' : 'short.not-given', { nutrient: of })]
       : []),
     ...remarks.filter(({ key }) => key === 'soilless.liquid'),
   ]

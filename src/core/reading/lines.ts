@@ -339,7 +339,11 @@ function soilless(read: ReadReport, guide: Guide, crop: Crop): readonly ReadingL
       className,
       wanted,
       distance,
-      meaning: say(`meaning.extract-${id === 'EC' ? 'salts' : id === 'pH' ? 'pH' : 'nutrient'}-${where}`, { id }),
+      meaning: say(`meaning.extract-${id === 'EC' ? 'salts' : id === 'pH' ? 'pH' : 'nutrient'}-${where}`, {
+        id,
+        // The crop’s own span says more than the class of the extract, and must not seem to say otherwise.
+        own: crop.extract?.[id] !== undefined && className !== undefined && className !== 'low',
+      }),
       source: crop.extract ? 'practice' : guide.extract!.source,
     }
   })

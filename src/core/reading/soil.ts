@@ -280,9 +280,18 @@ export const measuresOf = ({ unit }: Typed, { measures }: Pick<Case, 'measures'>
 export const readTypedSize = (size: Typed, kase: Pick<Case, 'measures' | 'plan'>): Outcome<Size> =>
   readSize(size.text, measuresOf(size, kase), paceOf(kase.plan))
 
-/** A size that is typed now; one that already stands keeps what its numbers are in. */
-export function typedSize(text: string, before: Typed, kase: Pick<Case, 'measures' | 'plan'>): Typed {
-  const measures = before.text.trim() === '' ? kase.measures : measuresOf(before, kase)
+/**
+ * A size that is typed now; one that already stands keeps what its numbers are in.
+ *
+ * @param tape what bare numbers are in from now on
+ */
+export function typedSize(
+  text: string,
+  before: Typed,
+  kase: Pick<Case, 'measures' | 'plan'>,
+  tape: Case['measures'] = kase.measures,
+): Typed {
+  const measures = before.text.trim() === '' ? tape : measuresOf(before, kase)
   const size = { text, unit: measures === 'metres' ? 'm' : 'ft', value: null }
   const read = readTypedSize(size, kase)
   return { ...size, value: read.ok ? read.value.area.value.v : null }

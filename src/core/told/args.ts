@@ -141,9 +141,9 @@ export interface Args {
   readonly 'meaning.cec-typical': { texture: Text | null }
   readonly 'meaning.element-enough': { crop: Text; element: string }
   readonly 'meaning.element-low': { crop: Text; element: string }
-  readonly 'meaning.extract-nutrient-above': { id: string }
-  readonly 'meaning.extract-nutrient-below': { id: string }
-  readonly 'meaning.extract-nutrient-within': { id: string }
+  readonly 'meaning.extract-nutrient-above': { id: string; own: boolean }
+  readonly 'meaning.extract-nutrient-below': { id: string; own: boolean }
+  readonly 'meaning.extract-nutrient-within': { id: string; own: boolean }
   readonly 'meaning.extract-pH-above': { id: string }
   readonly 'meaning.extract-pH-below': { id: string }
   readonly 'meaning.extract-pH-within': { id: string }
@@ -202,6 +202,7 @@ export interface Args {
   readonly 'plan.echo': { area: number; holes: number; shapes: number }
   readonly 'short.by-label': { nutrient: string }
   readonly 'short.credited': { nutrient: string; credits: string }
+  readonly 'short.brought': { nutrient: string }
   readonly 'short.between': { nutrient: string; from: string; to: string }
   readonly 'short.doubted': { fields: string }
   readonly 'short.not-given': { nutrient: string }

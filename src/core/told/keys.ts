@@ -425,7 +425,7 @@ interface Subjects {
     | 'unexpected'
     | 'volume'
     | 'zero'
-  readonly short: 'between' | 'by-label' | 'credited' | 'doubted' | 'not-given' | 'not-known'
+  readonly short: 'between' | 'brought' | 'by-label' | 'credited' | 'doubted' | 'not-given' | 'not-known'
   readonly soilless:
     'Ca-by-lime' | 'by-depth' | 'depth-usual' | 'each' | 'enough' | 'liquid' | 'not-tested' | 'short' | 'times'
   readonly step: 'cores-each' | 'clear' | 'clear-mix' | 'cores' | 'dry' | 'fill' | 'heads' | 'label' | 'mix' | 'wait'

@@ -95,6 +95,7 @@ export const matters = {
     `The laboratory’s ${nutrient[text(a.nutrient)]} is less what ${brings(a.credits)} already, of which it is seldom told.`,
   'short.between': (a) =>
     `${capital(nutrient[text(a.nutrient)]!)} lies between ${classWords[text(a.from)]} and ${classWords[text(a.to)]}: the amount goes by the upper, which feeds less.`,
+  'short.brought': (a) => `${capital(nutrient[text(a.nutrient)]!)} is low: what goes on below brings it.`,
   'short.not-given': (a) => `${capital(nutrient[text(a.nutrient)]!)} is low, but none is put on by itself here.`,
   'short.doubted': (a) => `Still to be checked on the report: ${fieldNames(a.fields)}.`,
   'short.by-label': (a) =>

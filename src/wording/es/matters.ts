@@ -111,6 +111,7 @@ export const matters: MatterWords = {
     `A la cifra de ${letter.nutrients[String(a.nutrient)]} del laboratorio se le quitó lo que ya dan: ${aportes(a.credits)}.`,
   'short.between': (a) =>
     `${capital(letter.nutrients[String(a.nutrient)]!)}: está entre ${clases[String(a.from)]} y ${clases[String(a.to)]}; la cantidad va por la clase más alta, que da menos.`,
+  'short.brought': (a) => `${capital(letter.nutrients[String(a.nutrient)]!)}: falta, y lo da lo que se pone abajo.`,
   'short.not-given': (a) => `${capital(letter.nutrients[String(a.nutrient)]!)}: falta, pero aquí no se pone aparte.`,
   'short.doubted': (a) => `Falta revisar en el análisis: ${campos(a.fields)}.`,
   'short.by-label': (a) =>

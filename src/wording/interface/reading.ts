@@ -108,8 +108,9 @@ export const reading = {
   'meaning.extract-salts-below': () => 'Few salts. That alone does not say what to feed.',
   'meaning.extract-salts-within': () => 'Salts are in order.',
   'meaning.extract-salts-above': () => 'Too salty: water through until it drains, before any feeding.',
-  'meaning.extract-nutrient-below': (a) => `${label(a.id)} is below its span.`,
-  'meaning.extract-nutrient-within': (a) => `${label(a.id)} is in order.`,
+  'meaning.extract-nutrient-below': (a) =>
+    a.own ? 'For mix in general; below what these plants want, so feed.' : `${label(a.id)} is short: feed.`,
+  'meaning.extract-nutrient-within': (a) => (a.own ? 'As much as these plants want.' : `${label(a.id)} is in order.`),
   'meaning.extract-nutrient-above': (a) => `${label(a.id)} is above its span: none of it for a while.`,
   ...classed('P'),
   ...classed('K'),

@@ -19,6 +19,7 @@ import { render, textOf } from '@/wording/render'
 import { inArea, inThisSeason, useOpenCase } from '../../case/context'
 import { useGuides } from '../../case/useCase'
 import { fieldError, retyped, understood } from '../../shared/formatting'
+import { useTape } from './useTape'
 import { en } from './messages'
 import { sureWords } from './plan/messages'
 import { FeedingField } from './SettingFields'
@@ -46,6 +47,7 @@ const textureOptions = (Object.keys(textures) as TextureId[]).map((value) => ({
 
 export function SizeField({ area, autoFocus }: { area: AreaInSeason; autoFocus?: boolean }) {
   const { kase, edit } = useOpenCase()
+  const tape = useTape() ?? kase.measures
   const { text } = area.size
   const read = readTypedSize(area.size, kase)
   const { crop } = useCrops(area)
@@ -53,7 +55,7 @@ export function SizeField({ area, autoFocus }: { area: AreaInSeason; autoFocus?:
   const type = (typed: string) =>
     edit(
       inArea(area.id, (draft) => {
-        draft.size = typedSize(typed, area.size, kase)
+        draft.size = typedSize(typed, area.size, kase, tape)
       }),
     )
   return (

@@ -14,7 +14,7 @@ import { fieldError, retyped, understood } from '../../shared/formatting'
 import { CropField, GroundField, MoreFields, OtherCropsField, SizeField, TextureField } from './AreaFields'
 import { PastFields, PlantingFields } from './PlantingFields'
 import { en } from './messages'
-import { ClimateField, MeasuresField } from './SettingFields'
+import { ClimateField, MeasuresField, TapeField } from './SettingFields'
 import { LieFields, PutOnFields } from './LieFields'
 import { en as planWords } from './plan/messages'
 import { useAddArea } from './useAddArea'
@@ -106,6 +106,7 @@ function ByList() {
           onChange={(place) => edit((draft) => void (draft.place = place))}
         />
         <MeasuresField value={kase.measures} onChange={(measures) => act(measureIn(measures))} />
+        <TapeField shown={kase.measures} />
         <PaceField />
         <ClimateField value={kase.climate} onChange={(climate) => edit((draft) => void (draft.climate = climate))} />
       </section>
