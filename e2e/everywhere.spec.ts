@@ -118,7 +118,7 @@ test('answers stay right when feet become metres', async ({ watched: page }) => 
   await expect(page.getByRole('region', { name: 'Sulfur' }).getByRole('button', { name: '2.8 kg' })).toBeVisible()
   await page.getByRole('button', { name: /^Ground/ }).click()
   // A size that stands keeps its feet; a new one is in what the tape is in.
-  await type(page, 'Size', '')
+  await page.getByLabel('Size', { exact: true }).fill('')
   await page.getByRole('radio', { name: 'metres', exact: true }).click()
   await type(page, 'Size', '4x5')
   await expect(page.getByText('4 m × 5 m = 20 m²')).toBeVisible()

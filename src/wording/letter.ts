@@ -5,7 +5,7 @@ import type { Language, Text } from '../core/told/text'
 import { gradeWords, inchWords, measure, onThousand, places, sizeWords, weight, type Measures } from './format'
 import type { ClientWords } from './languages'
 import { passesWords } from './passes'
-import { capital, worded } from './phrase'
+import { worded } from './phrase'
 
 /** A letter in words; whoever shows it, on screen, on paper or as plain text, only lays it out. */
 export interface WordedLetter {
@@ -43,7 +43,7 @@ export function wordLetter(letter: Letter, words: ClientWords, language: Languag
   const own = words.letter
   const textOf = (text: Text) => text[language] ?? text.en
   const dated = (iso: string) => longDate(iso, words.measures.locale)
-  const reports = letter.reports.map((report) => reportWords(report, words))
+  const reports = alike(letter.reports).map((report) => reportWords(report, words))
   const schools = letter.schools.map(({ label, option }) => `${textOf(label)}: ${textOf(option)}`)
   return {
     title: own.title,
@@ -57,13 +57,25 @@ export function wordLetter(letter: Letter, words: ClientWords, language: Languag
     foot: [
       own.retest,
       ...(schools.length > 0 ? [own.schools(schools.join('; '))] : []),
-      [reports.length === 1 && own.basis(reports[0]!), own.follows].filter(Boolean).join(' '),
+      `${own.basis(reports.join('; '))} ${own.follows}`,
     ],
     signed: [
       `${own.draftedBy}: ${letter.draftedBy || '________'}`,
       `${own.checkedBy}: ${letter.checkedBy || '________'}`,
     ],
   }
+}
+
+/** Reports of one day from one laboratory are told together, by their codes. */
+function alike(reports: readonly LetterReport[]): readonly LetterReport[] {
+  const found = new Map<string, LetterReport>()
+  for (const report of reports) {
+    const { kind, laboratory, date, code } = report
+    const key = [kind, laboratory, date].join('|')
+    const codes = [found.get(key)?.code, code].filter(Boolean).join(', ')
+    found.set(key, { ...report, code: codes })
+  }
+  return [...found.values()]
 }
 
 /** Which report, of whom and when. */
@@ -85,7 +97,8 @@ function wordArea(
     name,
     about: [size && sizeWords(size, measures, words.measures), crop && textOf(crop)].filter(Boolean).join(', '),
     says: says.map(said).join(' '),
-    basis: report && !one ? capital(reportWords(report, words)) : '',
+    // The foot tells the whole of each: its code will do.
+    basis: report && !one ? (report.code ? words.letter.byReport(report.code) : reportWords(report, words)) : '',
     instead: words.letter.nothing,
     rows: rows.map((row) => wordRow(row, words, textOf, measures)),
   }

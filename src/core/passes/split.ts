@@ -99,6 +99,9 @@ export function split<S extends Substance, C extends Substance>(
   }
 }
 
+/** A cap of nothing is none. */
+const sound = (cap: Cap): Cap => (cap.perPass > 0 ? cap : { ...cap, perPass: uncapped })
+
 /** The caps of a crop in rows: of what is broadcast before planting, and of what goes beside them. */
 export interface RowCaps {
   readonly planting: Cap
@@ -117,10 +120,11 @@ export function splitInRows<S extends Substance, C extends Substance>(
   substance: S,
   amount: Working<`lb ${S}`>,
   rate: Working<`lb ${C}/1000 ft²`>,
-  { planting, beside, once }: RowCaps,
+  { planting: broadcastCap, beside: rowCap, once }: RowCaps,
   of: string,
   windows: readonly Window[],
 ): Passes<S> {
+  const [planting, beside] = [sound(broadcastCap), sound(rowCap)]
   const lowest = planting.perPass < beside.perPass ? planting : beside
   const sides = Math.max(1, windows.length - 1)
   if (rate.value.v / (sides + 1) <= lowest.perPass + hair) return split(substance, amount, rate, planting, of, windows)
@@ -157,7 +161,7 @@ export function splitInRows<S extends Substance, C extends Substance>(
     'arithmetic',
   )
   const [first, ...rest] = windows
-  const dated = [...Array<Window>(broadcasts).fill(first!), ...rest]
+  const dated = [...Array<Window>(Math.min(broadcasts, mostListed)).fill(first!), ...rest]
   return {
     count,
     each,

@@ -27,8 +27,9 @@ export const letter = {
   basis: (reports: string) => `Based on: ${reports}.`,
   report: (kind: ReportKind, code: string, laboratory: string, date: string) =>
     [kinds[kind], code, laboratory && `of ${laboratory}`, date && `of ${date}`].filter(Boolean).join(' '),
+  byReport: (code: string) => `report ${code}`,
   follows:
-    'Amounts led by the laboratory are converted to your area; the others follow our guide, with the sources kept in the case.',
+    'Amounts led by the laboratory are converted to your area; the others follow our guide; the sources are in the case.',
   draftedBy: 'Drafted by',
   checkedBy: 'Checked by',
   once: {

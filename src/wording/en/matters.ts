@@ -73,7 +73,7 @@ export const matters = {
   'soilless.short': (a) =>
     `Below what is wanted: feed it. The amount is for a bed of mix ${places(num(a.depth), 0)} in deep, never one for field soil.`,
   'soilless.liquid': (a) =>
-    `Or through the water instead: at each watering ${text(a.ppm)} ppm of nitrogen, which is ${places(num(a.ounces), 1)} oz of a soluble 20-20-20 in ${text(a.gallons)} gallons.`,
+    `Or in the water each time: ${places(num(a.ounces), 1)} oz of a soluble 20-20-20 in ${text(a.gallons)} gallons (${text(a.ppm)} ppm nitrogen).`,
   'soilless.Ca-by-lime': () => 'Below what is wanted, in acid mix: dolomitic lime brings it, by its label.',
   'soilless.enough': () => 'Within its span or above: none to add.',
   'held.lime-high': (a) =>
@@ -133,8 +133,7 @@ export const matters = {
     'Lead comes first: so much that the soil is to be removed. Keep children off, grow nothing to eat, and call the health department.',
   'headline.lead-no-food': () => 'Lead comes first: grow no food in this soil, and ask the health department.',
   'headline.mix': () => 'Mix without soil: its extract is within the spans.',
-  'headline.mix-short': () =>
-    'Mix without soil, and short: fed by its extract, dry or through the water, never by a rate for field soil.',
+  'headline.mix-short': () => 'Mix without soil, and short: fed by its extract, never by a rate for field soil.',
   'headline.sodic': () => 'Sodium is what holds this ground back: gypsum, drainage and leaching before anything else.',
   'headline.salts': () => 'Salts first: leach before feeding, and look at what was put on.',
   'headline.no-P': () => 'Phosphorus is not called for, so buy a bag with a 0 in the middle.',

@@ -24,6 +24,7 @@ export const letter: LetterWords = {
   basis: (reports) => `Según: ${reports}.`,
   report: (kind, code, laboratory, date) =>
     [kinds[kind], code, laboratory && `de ${laboratory}`, date && `del ${date}`].filter(Boolean).join(' '),
+  byReport: (code) => `análisis ${code}`,
   follows:
     'Las cantidades del laboratorio se pasaron a su terreno; las demás siguen nuestra guía, y las fuentes quedan en el expediente.',
   draftedBy: 'Preparado por',

@@ -89,7 +89,7 @@ export const matters: MatterWords = {
   'soilless.short': (a) =>
     `Por debajo de lo que hace falta: hay que darlo. La cantidad vale para una cama de sustrato de ${places(num(a.depth), 0)} pulgadas de hondo, nunca la del campo.`,
   'soilless.liquid': (a) =>
-    `O en el agua: en cada riego ${texto(a.ppm)} ppm de nitrógeno, que son ${places(num(a.ounces), 1)} oz de un 20-20-20 soluble en ${texto(a.gallons)} galones.`,
+    `O en el agua de cada riego: ${places(num(a.ounces), 1)} oz de un 20-20-20 soluble en ${texto(a.gallons)} galones (${texto(a.ppm)} ppm de nitrógeno).`,
   'soilless.Ca-by-lime': () => 'Falta, en sustrato ácido: la cal dolomítica lo da, según su etiqueta.',
   'soilless.enough': () => 'En su intervalo o más arriba: no agregue nada.',
   'held.lime-high': (a) =>

@@ -127,9 +127,9 @@ function LetterSheet({ letter, sample }: { letter: WordedLetter; sample: boolean
       ))}
       {letter.note && <p className="mt-3">{letter.note}</p>}
       {letter.cautions.length > 0 && (
-        <section className="mt-3">
+        <section className="mt-3 print:mt-1.5">
           <h3 className="font-semibold">{letter.cautionsTitle}</h3>
-          <ul className="mt-0.5 list-disc gap-x-8 pl-5 text-[13px] sm:columns-2 print:columns-2 print:text-[8.5pt]">
+          <ul className="mt-0.5 list-disc gap-x-8 pl-5 text-[13px] sm:columns-2 print:columns-2 print:text-[8pt]">
             {letter.cautions.map((caution) => (
               <li key={caution} className="break-inside-avoid">
                 {caution}
@@ -138,12 +138,12 @@ function LetterSheet({ letter, sample }: { letter: WordedLetter; sample: boolean
           </ul>
         </section>
       )}
-      <footer className="border-rule mt-3 border-t pt-2 text-[13px] print:text-[8.5pt]">
+      <footer className="border-rule mt-3 border-t pt-2 print:mt-1.5 print:pt-1 text-[13px] print:text-[8pt]">
         {office?.disclaimer && <p>{office.disclaimer}</p>}
         {letter.foot.map((line) => (
           <p key={line}>{line}</p>
         ))}
-        <p className="mt-3 flex gap-10">
+        <p className="mt-3 flex gap-10 print:mt-1.5">
           {letter.signed.map((line) => (
             <span key={line}>{line}</span>
           ))}
@@ -155,7 +155,7 @@ function LetterSheet({ letter, sample }: { letter: WordedLetter; sample: boolean
 
 function AreaPart({ area, columns }: { area: WordedLetter['areas'][number]; columns: WordedLetter['columns'] }) {
   return (
-    <section className="mt-3 break-inside-avoid print:mt-1.5">
+    <section className="mt-3 break-inside-avoid print:mt-1">
       <h3 className="text-[17px] leading-tight font-semibold">
         {area.name}{' '}
         <span className="text-ink-2 font-sans text-[13.5px] font-normal">
@@ -183,14 +183,14 @@ function AreaPart({ area, columns }: { area: WordedLetter['areas'][number]; colu
           <tbody>
             {area.rows.map((row) => (
               <tr key={row.what} className="border-rule border-t align-top">
-                <td className="py-1 pr-3 print:py-0.5">
+                <td className="py-1 pr-3 print:py-px">
                   <Formula>{row.what}</Formula>
                 </td>
-                <td className="py-1 pr-3 print:py-0.5">
+                <td className="py-1 pr-3 print:py-px">
                   <strong className="text-[15px] print:text-[10.5pt]">{row.amount}</strong>
                   {row.measure && <span className="block print:inline"> {row.measure}</span>}
                 </td>
-                <td className="py-1 print:py-0.5">{row.when}</td>
+                <td className="py-1 print:py-px">{row.when}</td>
               </tr>
             ))}
           </tbody>
