@@ -96,6 +96,12 @@ test('the laboratory’s own figure leads, in passes, with ours beside it', asyn
   await expect(lime).toContainText('Check, texture table')
   await expect(lime).toContainText('look again')
   await expect(page.getByLabel('Unit of lime')).toHaveValue('lb/1000 ft²')
+  // Her own limit for one pass, and the guide's again.
+  await lime.getByRole('button', { name: 'Another limit for one pass' }).click()
+  await page.keyboard.type('35')
+  await expect(lime).toContainText('each of 7 passes')
+  await lime.getByLabel('The most in one pass').fill('')
+  await expect(lime).toContainText('each of 5 passes')
 })
 
 test('the counter answers from a pH, a crop and a size, and is kept as a case', async ({ watched: page }) => {

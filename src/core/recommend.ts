@@ -29,7 +29,7 @@ import { headline, isSalty, notMeasured, type Matters } from './told/headline'
 import { oneFertilizer, type OneFertilizer } from './mix/one-fertilizer'
 import type { Feeding } from './needs/nutrients/method'
 import { byGuide, majorsOf, type Need } from './needs/need'
-import { knewCreditsIn, letGoIn } from './needs/hold'
+import { knewCreditsIn, letGoIn, ownCapsIn } from './needs/hold'
 import { majorNeed } from './needs/nutrients/majors'
 import { minorNeeds, type Around } from './needs/nutrients/minors'
 import { plantingProblems, readPlanting } from './needs/nutrients/planting'
@@ -467,6 +467,7 @@ function groundOf({ kase, area, guide, products, report, read, size, crop }: Ask
     organic: read.soil.texture !== undefined && textureOf(read.soil.texture).organic === true,
     limits: guide.limits,
     letGo: letGoIn(kase.decisions, area.id),
+    ownCaps: ownCapsIn(kase.decisions, area.id),
     methods: guide.methods,
     choices: {
       lime: chosenLime(area.materials, stone, products),

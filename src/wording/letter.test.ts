@@ -77,6 +77,12 @@ describe.each(both)('a letter in %s', (...language) => {
           if (name && need.outcome === 'apply' && !need.product && !answer.fertilizer?.mix.ok)
             expect(rows.some(({ what }) => what.toLowerCase().startsWith(name))).toBe(true)
         }
+        for (const { field } of recommend(kase, guides).areas.filter((one) => one.answer)[i]!.doubts)
+          expect(says).toContain(
+            field.startsWith('recommends.')
+              ? language[1].letter.figureFor('').trim()
+              : ((language[1].letter.tests as Record<string, string>)[field] ?? nutrients[field]),
+          )
         const dose = doseOf(answer.reaction)
         if (dose && dose.passes.count > 2) expect(says).toContain(matters['headline.retest']({}, 'feet'))
         if (dose) expect(rows[0]!.measure).toMatch(/buy \d|compre \d/)

@@ -37,7 +37,7 @@ export interface Decisions {
   readonly confirmations: Readonly<Record<string, Confirmation>>
   /** The day to which a pass was moved, by `area/need/n`. */
   readonly moves: Readonly<Record<string, { readonly to: string; readonly by: string; readonly at: string }>>
-  /** Limits of this case, by the name of the limit in the guide. */
+  /** The most of a thing in one pass, by `area/need`, in the place of the guide's. */
   readonly caps: Readonly<Record<string, Typed>>
   /** Stations that somebody declared done, and from what their figures came. */
   readonly settled: Readonly<Record<string, { readonly by: string; readonly at: string; readonly inputs: string }>>

@@ -4,7 +4,7 @@ import type { Limits } from '../guides/limits'
 import type { Acidifier } from '../shelf/product'
 import type { Climate } from '../guides/soils'
 import type { ChosenLime } from './lime/product'
-import type { LetGo } from './hold'
+import type { LetGo, OwnCaps } from './hold'
 import { byLaboratory } from './need'
 import { say, type Sentence } from '../told/sentence'
 import type { Text } from '../told/text'
@@ -26,6 +26,8 @@ export interface Ground {
   readonly limits: Limits
   /** Figures that were held back and let go. */
   readonly letGo: LetGo
+  /** The most in one pass that the advisor set. */
+  readonly ownCaps: OwnCaps
   /** Which methods lead, by the guide. */
   readonly methods: Guide['methods']
   readonly choices: {

@@ -336,6 +336,13 @@ function spread(candidates: readonly Candidate[], { limits }: Ground): Sentence[
   return [say('reaction.spread', { low: low.label, high: high.label, times })]
 }
 
+/** The advisor's cap is followed, and the guide's is named where it is lower. */
+function aboveGuide(of: 'lime' | 'sulfur', ground: Ground): Sentence[] {
+  const own = ground.ownCaps[of]
+  const { perPass } = of === 'lime' ? limeCap({ ...ground, ownCaps: {} }) : sulfurCap({ ...ground, ownCaps: {} })
+  return own !== undefined && own > perPass ? [say('cap.above-guide', { own, most: perPass })] : []
+}
+
 function needOf(
   lead: Rated,
   of: 'lime' | 'sulfur',
@@ -359,7 +366,7 @@ function needOf(
     amount,
     passes,
     checks: [],
-    remarks: [...lead.remarks, ...spread(candidates, ground)],
+    remarks: [...lead.remarks, ...spread(candidates, ground), ...aboveGuide(of, ground)],
     product: { material, bagLb, amount },
     into: {
       dugTo: ground.planted ? null : limeDepth(ground).value.v,

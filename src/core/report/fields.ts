@@ -22,6 +22,7 @@ export const fields = {
   lime: printedRate(100_000, '2 tons/acre'),
   sulfur: printedRate(10_000, '1.5 lb/100 ft2'),
   nutrient: printedRate(2_000, '3 lb/1000'),
+  cap: printedRate(100_000, '35 lb/1000'),
 } as const satisfies Record<string, Field>
 
 /** What a bag of lime prints, by the scale it prints it on; sieves go by percent. */

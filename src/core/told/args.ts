@@ -40,6 +40,7 @@ interface Rated {
  * neither where it is said nor in any language. A key that is not here takes nothing.
  */
 export interface Args {
+  readonly 'cap.above-guide': { own: number; most: number }
   readonly 'cap.lime-own': { material: Text }
   readonly 'cap.on-sand': { nutrient: string }
   readonly 'cap.row-nitrogen': { row: number; spacing: number }

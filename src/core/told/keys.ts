@@ -5,6 +5,8 @@
 interface Subjects {
   readonly area: 'share'
   readonly cap:
+    | 'above-guide'
+    | 'advisor'
     | 'bed-nitrogen'
     | 'lime-dug'
     | 'lime-own'

@@ -416,6 +416,9 @@ export const en: Phrases = {
   'tri-state.carried-off': (a) => `What ${text(a.crop_yield)} ${text(a.unit)} carry off`,
   'tri-state.critical': () => 'critical level for phosphorus',
   'tri-state.critical-K': () => 'Critical level for potassium at this CEC',
+  'cap.advisor': () => 'The advisor’s own limit for one pass',
+  'cap.above-guide': (a) =>
+    `The limit set here, ${places(num(a.own), 0)} lb per 1,000 ft² at a time, is above the guide’s ${places(num(a.most), 0)}.`,
   'cap.mix': () => 'For mix without soil, one dressing',
   'soilless.each': () => 'for a bed of mix 10 in deep, in one dressing',
   'soilless.times': () => 'dressings a year',

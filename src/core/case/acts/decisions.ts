@@ -17,6 +17,15 @@ export const confirmFigure =
 export const knowCredits = (areaId: string, reportId: string, signed: Omit<Confirmation, 'figure'>): Act =>
   confirmFigure(areaId, creditsKnown, { text: reportId, unit: '', value: null }, signed)
 
+/** Sets the most of a thing in one pass on an area; blank: the guide's again. */
+export const capPass =
+  (areaId: string, of: string, most: Typed): Act =>
+  (kase) => {
+    const { [confirmationKey(areaId, of)]: _before, ...others } = kase.decisions.caps
+    const caps = most.text.trim() === '' ? others : { ...others, [confirmationKey(areaId, of)]: most }
+    return { ...kase, decisions: { ...kase.decisions, caps } }
+  }
+
 /** Takes such a word back. */
 export const holdFigure =
   (areaId: string, of: string): Act =>

@@ -153,10 +153,18 @@ function printedLime(value: number, read: ReadReport, report: Report, ground: Gr
   )
 }
 
-/** Caps on lime weigh the product; some limes have a cap of their own, and the stricter holds. */
-export function limeCap({ planted, limits, choices }: Pick<Ground, 'planted' | 'limits' | 'choices'>): Cap {
+/**
+ * Caps on lime weigh the product: the advisor's where she set one, else the guide's. Some limes have a cap of their own,
+ * and the stricter holds.
+ */
+export function limeCap({
+  planted,
+  limits,
+  choices,
+  ownCaps,
+}: Pick<Ground, 'planted' | 'limits' | 'choices' | 'ownCaps'>): Cap {
   const { lime } = limits
-  const perPass = planted ? lime.surfacePerPass : lime.dugInPerPass
+  const perPass = ownCaps.lime ?? (planted ? lime.surfacePerPass : lime.dugInPerPass)
   const own = choices.lime.material.liming.cap
   if (own && own.perPass < perPass)
     return {
@@ -167,6 +175,6 @@ export function limeCap({ planted, limits, choices }: Pick<Ground, 'planted' | '
   return {
     perPass,
     interval: { months: lime.monthsApart },
-    rule: say(planted ? 'cap.lime-surface' : 'cap.lime-dug'),
+    rule: say(ownCaps.lime !== undefined ? 'cap.advisor' : planted ? 'cap.lime-surface' : 'cap.lime-dug'),
   }
 }

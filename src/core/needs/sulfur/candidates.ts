@@ -100,13 +100,14 @@ export const sulfurIn = (rate: Derived<'lb product/1000 ft²'>, material: Acidif
     'arithmetic',
   )
 
-/** Caps on sulfur weigh the S. */
+/** Caps on sulfur weigh the S: the advisor's where she set one, else the guide's. */
 export function sulfurCap({
   planted,
   sandy,
   crop,
   limits,
-}: Pick<Ground, 'planted' | 'sandy' | 'crop' | 'limits'>): Cap {
+  ownCaps,
+}: Pick<Ground, 'planted' | 'sandy' | 'crop' | 'limits' | 'ownCaps'>): Cap {
   const { sulfur } = limits
   const cap =
     planted && crop.use === 'lawn'
@@ -119,9 +120,9 @@ export function sulfurCap({
           ? sulfur.dugInOnSand
           : sulfur.dugIn
   return {
-    perPass: cap.perPass,
+    perPass: ownCaps.sulfur ?? cap.perPass,
     perYear: cap.perYear,
     interval: { months: cap.monthsApart },
-    rule: say(planted ? 'cap.sulfur-planted' : 'cap.sulfur-dug'),
+    rule: say(ownCaps.sulfur !== undefined ? 'cap.advisor' : planted ? 'cap.sulfur-planted' : 'cap.sulfur-dug'),
   }
 }

@@ -15,6 +15,7 @@ import { beside, weighed } from '../../case/explained'
 import { Figure } from '../../shared/workings/Figure'
 import { useSpread } from './useSpread'
 import { Held } from './Held'
+import { OwnCap } from './OwnCap'
 import { Portions } from './Portions'
 import { Rate, Row, Under } from './Row'
 import { en } from './messages'
@@ -35,7 +36,7 @@ export function ReactionRow({ found, answer }: { found: AreaRecommendation; answ
       aside={<Aside found={found} answer={answer} />}
     >
       {dose ? (
-        <Scoop dose={dose} answer={answer} />
+        <Scoop dose={dose} answer={answer} areaId={found.areaId} />
       ) : (
         <p className="font-serif text-[25px] leading-tight font-semibold">{en.outcome[outcome as 'leave']}</p>
       )}
@@ -57,7 +58,7 @@ export function ReactionRow({ found, answer }: { found: AreaRecommendation; answ
   )
 }
 
-function Scoop({ dose, answer }: { dose: Dose; answer: Answer }) {
+function Scoop({ dose, answer, areaId }: { dose: Dose; answer: Answer; areaId: string }) {
   const { kase } = useOpenCase()
   const { passes, amount, into, product } = dose
   const explains = (working: Working) =>
@@ -102,6 +103,7 @@ function Scoop({ dose, answer }: { dose: Dose; answer: Answer }) {
         {passes.count > 2 && `. ${en.retest}`}
       </p>
       <Portions amount={shown} answer={answer} />
+      <OwnCap of={dose.of} areaId={areaId} />
     </>
   )
 }

@@ -35,6 +35,8 @@ export const en = {
   holdAgain: 'Hold it back again',
   unknown: 'not known',
   led: (by: string) => `Figure: ${by}`,
+  ownCap: 'Another limit for one pass',
+  ownCapLabel: (asSulfur: boolean) => `The most in one pass${asSulfur ? ', as sulfur' : ''}; blank: the guide’s`,
   firstThen: (first: string, each: string) => `${first} before planting, then ${each} beside the rows`,
   each: (count: number) => `each of ${count} passes`,
   inAll: (all: string) => `${all} in all`,
