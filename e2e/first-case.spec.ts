@@ -104,6 +104,21 @@ test('the laboratory’s own figure leads, in passes, with ours beside it', asyn
   await expect(lime).toContainText('each of 5 passes')
 })
 
+test('passing through the crops by Tab opens no list, a click does, and the next click is not lost', async ({
+  watched: page,
+}) => {
+  await page.goto('/counter')
+  const crops = page.getByRole('combobox', { name: 'What grows there' })
+  await crops.focus()
+  await expect(crops).toBeFocused()
+  await expect(page.getByRole('listbox')).toHaveCount(0)
+  await crops.click()
+  await expect(page.getByRole('listbox')).toBeVisible()
+  await page.getByLabel('pH in water').click()
+  await expect(page.getByLabel('pH in water')).toBeFocused()
+  await expect(page.getByRole('listbox')).toHaveCount(0)
+})
+
 test('the counter answers from a pH, a crop and a size, and is kept as a case', async ({ watched: page }) => {
   await page.goto('/counter')
   await type(page, 'pH in water', '6.3')

@@ -282,10 +282,16 @@ function limeUsedBy(
   )
 }
 
+/**
+ * lb CaCO₃ for each lb N beyond which a fertilizer sours ground that is as acid as it should be: ammonium sulfate does,
+ * urea does not. Source: common practice.
+ */
+const soursMuch = 3
+
 /** What a product must not do, whatever it is measured by. */
 function barredBy(
   fertilizer: Fertilizer,
-  { crop, settings }: Feeding,
+  { crop, settings, read }: Feeding,
   rate: Derived<'lb product/1000 ft²'>,
   needs: readonly Need<MajorNutrient>[],
 ): Sentence[] {
@@ -302,6 +308,9 @@ function barredBy(
   }
   if (settings.phosphorusBanned && fertilizer.feeding.grade['P₂O₅'] > 0) barred.push(say('mix.P-banned'))
   if (crop.ammoniumOnly && fertilizer.feeding.nitrate) barred.push(say('mix.no-nitrate', { crop: crop.label }))
+  const pH = read.soil.pH?.v
+  if (crop.ammoniumOnly && pH !== undefined && pH <= crop.pH.aim && (fertilizer.feeding.acidity ?? 0) > soursMuch)
+    barred.push(say('mix.too-sour', { pH, crop: crop.label }))
   if (crop.shunsChloride && fertilizer.feeding.chloride) barred.push(say('mix.no-chloride', { crop: crop.label }))
   return barred
 }

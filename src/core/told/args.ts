@@ -161,6 +161,7 @@ export interface Args {
   readonly 'meaning.tri-state-maintain': { crop: Text; element: string }
   readonly 'minimum.enough': { crop: Text; minimum: number; nutrient: string; value: number }
   readonly 'minimum.needed': { crop: Text; minimum: number; nutrient: string; value: number }
+  readonly 'mix.too-sour': { pH: number; crop: Text }
   readonly 'mix.too-much': { nutrient: string; rate: number; most: number }
   readonly 'mix.cut': { material: Text }
   readonly 'mix.left-short': { nutrient: string }

@@ -109,3 +109,16 @@ test('what the harm of a bag is goes by what it holds', () => {
   expect(cautions('muriate-of-potash@1')).not.toContain('caution.quick-burns')
   expect(cautions('urea@1')).toContain('caution.quick-burns')
 })
+
+/** At or below pH 5.0 urea takes the place of ammonium sulfate on blueberries: common practice. */
+test.each([
+  ['5.0', 'ammonium-sulfate@1', true],
+  ['5.1', 'ammonium-sulfate@1', false],
+  ['4.8', 'urea@1', false],
+])('blueberries at pH %s: %s is kept off: %s', (pH, fertilizer, off) => {
+  const { mix } = found(
+    { crop: 'highbush-blueberry', ...choosing({ fertilizer: fertilizer as ProductRef }) },
+    { pH: typed(pH) },
+  ).answer!.fertilizer!
+  expect(mix.ok && mix.value.barred.map(({ key }) => key)).toEqual(off ? ['mix.too-sour'] : [])
+})

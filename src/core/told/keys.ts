@@ -186,6 +186,7 @@ interface Subjects {
     | 'no-nitrate'
     | 'nothing-needed'
     | 'over'
+    | 'too-sour'
     | 'over-most'
     | 'over-none'
     | 'supplied'
