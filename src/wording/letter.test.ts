@@ -83,6 +83,11 @@ describe.each(both)('a letter in %s', (...language) => {
               ? language[1].letter.figureFor('').trim()
               : ((language[1].letter.tests as Record<string, string>)[field] ?? nutrients[field]),
           )
+        for (const { id, className } of answer.reading)
+          if (className === 'low' && nutrients[id] && ['Mg', 'Ca', 'S', 'B', 'Zn', 'Mn', 'Fe', 'Cu'].includes(id))
+            expect(
+              says_.includes(nutrients[id].toLowerCase()) || rows.some(({ what }) => what.includes(`(${id})`)),
+            ).toBe(true)
         const dose = doseOf(answer.reaction)
         if (dose && dose.passes.count > 2) expect(says).toContain(matters['headline.retest']({}, 'feet'))
         if (dose) expect(rows[0]!.measure).toMatch(/buy \d|compre \d/)

@@ -10,7 +10,7 @@ import type { Key } from '../told/keys'
 import { say, type Sentence } from '../told/sentence'
 import type { Text } from '../told/text'
 import type { Size } from '../ground/sized'
-import type { MajorNutrient, OtherNutrient } from '../units/quantity'
+import { otherNutrients, type MajorNutrient, type OtherNutrient } from '../units/quantity'
 import { perPortion, type Portion } from '../passes/portions'
 import { derive, type Derived, type Working } from '../workings'
 
@@ -143,10 +143,18 @@ function saysOf({ answer, doubts }: Answered): readonly Sentence[] {
     ...held,
     ...confirmed,
     ...needs.flatMap(aboutNeed),
+    ...lowAndUnfed(answer).map((nutrient) => say('short.not-given', { nutrient })),
     ...openOf(needs, after),
     ...(doubted.length > 0 ? [say('short.doubted', { fields: doubted.join(' ') })] : []),
   ]
 }
+
+/** Elements whose test is low, and of which nothing else is said: this crop is not fed with them. */
+const lowAndUnfed = ({ reading, needs }: Answer): readonly string[] =>
+  reading
+    .filter(({ id, className }) => className === 'low' && isMinorId(id) && needs.every(({ of }) => of !== id))
+    .map(({ id }) => id)
+const isMinorId = (id: string) => (otherNutrients as readonly string[]).includes(id)
 
 /** Why an element that is low gets nothing of its own: something else that goes on holds it. */
 const brought: ReadonlySet<string> = new Set<Key>(['other.Mg-by-lime', 'other.Ca-by-lime', 'other.brought'])
@@ -172,8 +180,9 @@ function openOf(needs: readonly Need[], said: readonly Sentence[]): readonly Sen
   const open = ({ of, outcome }: Need) =>
     outcome === 'unknown' && of !== 'lime' && of !== 'sulfur' && !(told && (of === 'P₂O₅' || of === 'K₂O'))
   const unknown = needs.filter(open)
+  const byLabel = needs.filter(({ outcome }) => outcome === 'by-label').map(({ of }) => of)
   return [
-    ...needs.filter(({ outcome }) => outcome === 'by-label').map(({ of }) => say('short.by-label', { nutrient: of })),
+    ...(byLabel.length > 0 ? [say('short.by-label', { nutrients: byLabel.join(' ') })] : []),
     ...(unknown.length > 0 ? [say('short.not-known', { nutrients: unknown.map(({ of }) => of).join(' ') })] : []),
   ]
 }

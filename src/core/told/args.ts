@@ -202,7 +202,7 @@ export interface Args {
   readonly 'passes.count': { cap: number; unit: string }
   readonly 'passes.each': { count: number }
   readonly 'plan.echo': { area: number; holes: number; shapes: number }
-  readonly 'short.by-label': { nutrient: string }
+  readonly 'short.by-label': { nutrients: string }
   readonly 'short.credited': { nutrient: string; credits: string }
   readonly 'short.brought': { nutrient: string }
   readonly 'short.between': { nutrient: string; from: string; to: string }

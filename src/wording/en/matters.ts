@@ -98,8 +98,13 @@ export const matters = {
   'short.brought': (a) => `${capital(nutrient[text(a.nutrient)]!)} is low: what goes on below brings it.`,
   'short.not-given': (a) => `${capital(nutrient[text(a.nutrient)]!)} is low, but none is put on by itself here.`,
   'short.doubted': (a) => `Still to be checked on the report: ${fieldNames(a.fields)}.`,
-  'short.by-label': (a) =>
-    `${capital(nutrient[text(a.nutrient)]!)} is low: give a product that holds it, as much as its label says.`,
+  'short.by-label': (a) => {
+    const all = text(a.nutrients).split(' ')
+    const low = all.map((one) => nutrient[one]!).join(', ')
+    return all.length > 1
+      ? `Low are ${low}: give products that hold them, as much as their labels say.`
+      : `${capital(low)} is low: give a product that holds it, as much as its label says.`
+  },
   'short.not-known': (a) =>
     `Nothing can be said yet of ${text(a.nutrients)
       .split(' ')

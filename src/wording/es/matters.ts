@@ -114,8 +114,13 @@ export const matters: MatterWords = {
   'short.brought': (a) => `${capital(letter.nutrients[String(a.nutrient)]!)}: falta, y lo da lo que se pone abajo.`,
   'short.not-given': (a) => `${capital(letter.nutrients[String(a.nutrient)]!)}: falta, pero aquí no se pone aparte.`,
   'short.doubted': (a) => `Falta revisar en el análisis: ${campos(a.fields)}.`,
-  'short.by-label': (a) =>
-    `${capital(letter.nutrients[String(a.nutrient)]!)}: falta. Use un producto que lo tenga, según su etiqueta.`,
+  'short.by-label': (a) => {
+    const todos = String(a.nutrients).split(' ')
+    const faltan = todos.map((one) => letter.nutrients[one]!).join(', ')
+    return todos.length > 1
+      ? `Faltan: ${faltan}. Use productos que los tengan, según sus etiquetas.`
+      : `${capital(faltan)}: falta. Use un producto que lo tenga, según su etiqueta.`
+  },
   'short.not-known': (a) =>
     `Nada se puede decir todavía de: ${String(a.nutrients)
       .split(' ')

@@ -506,8 +506,7 @@ export const en: Phrases = {
   'mix.over-none': () => 'Brought, and none is wanted',
   'mix.P-banned': () => 'It carries phosphorus, which is banned here. Choose one with 0 in the middle.',
   'mix.P-enough': () => 'It carries phosphorus, and this turf has enough of it. Choose one with 0 in the middle.',
-  'mix.too-sour': (a) =>
-    `Not at pH ${pH(a.pH)}: it would carry ${text(a.crop)} below its span. Urea takes its place.`,
+  'mix.too-sour': (a) => `Not at pH ${pH(a.pH)}: it would carry ${text(a.crop)} below its span. Urea takes its place.`,
   'mix.too-much': (a) =>
     `Measured out like this it brings ${places(num(a.rate), 0)} lb ${text(a.nutrient)} on 1,000 ft², and ${text(a.most)} is more than any ground is given in a year. Choose one with less of it.`,
   'mix.no-nitrate': (a) => `It carries nitrate, which harms ${text(a.crop)}.`,
