@@ -143,32 +143,30 @@ function saysOf({ answer, doubts }: Answered): readonly Sentence[] {
     ...held,
     ...confirmed,
     ...needs.flatMap(aboutNeed),
-    ...lowAndUnfed(answer).map((nutrient) => say('short.not-given', { nutrient })),
+    ...lowAndUnfed(answer),
     ...openOf(needs, after),
     ...(doubted.length > 0 ? [say('short.doubted', { fields: doubted.join(' ') })] : []),
   ]
 }
 
-/** Elements whose test is low, and of which nothing else is said: this crop is not fed with them. */
-const lowAndUnfed = ({ reading, needs }: Answer): readonly string[] =>
-  reading
-    .filter(({ id, className }) => className === 'low' && isMinorId(id) && needs.every(({ of }) => of !== id))
-    .map(({ id }) => id)
-const isMinorId = (id: string) => (otherNutrients as readonly string[]).includes(id)
+/** Elements whose test is low and that get nothing of their own. */
+const lowAndUnfed = ({ reading, needs }: Answer): readonly Sentence[] =>
+  otherNutrients.flatMap((nutrient) => {
+    const low = reading.some(({ id, className }) => id === nutrient && className === 'low')
+    const need = needs.find(({ of }) => of === nutrient)
+    if (!low || (need && need.outcome !== 'none')) return []
+    return [say(need && brought.has(need.why.key) ? 'short.brought' : 'short.not-given', { nutrient })]
+  })
 
 /** Why an element that is low gets nothing of its own: something else that goes on holds it. */
 const brought: ReadonlySet<string> = new Set<Key>(['other.Mg-by-lime', 'other.Ca-by-lime', 'other.brought'])
 
 /** What is to be known of one need beside its amount. */
-function aboutNeed({ of, outcome, why, credits, rating, remarks, lead, barred }: Need): readonly Sentence[] {
-  const minor = of !== 'lime' && of !== 'sulfur' && of !== 'N' && of !== 'P₂O₅' && of !== 'K₂O'
+function aboutNeed({ of, outcome, credits, rating, remarks }: Need): readonly Sentence[] {
   return [
     ...(credits?.taken ? [say('short.credited', { nutrient: of, credits: credits.names.join(' ') })] : []),
     ...(rating?.between && outcome !== 'unknown'
       ? [say('short.between', { nutrient: of, from: rating.between[0], to: rating.between[1] })]
-      : []),
-    ...(minor && outcome === 'none' && lead === undefined && barred === undefined
-      ? [say(brought.has(why.key) ? 'short.brought' : 'short.not-given', { nutrient: of })]
       : []),
     ...remarks.filter(({ key }) => key === 'soilless.liquid'),
   ]
