@@ -323,6 +323,9 @@ export async function nextStepsOf(id: string): Promise<NextSteps<Edit>> {
   }
 }
 
+/** The last edit of a case; undefined where there is none. */
+export const latestOf = (id: string): Promise<Edit | undefined> => db.edits.where('caseId').equals(id).last()
+
 /** Takes back the last edit that stands, as an edit of its own. False where there is none, or it no longer fits. */
 export const undo = (id: string): Promise<boolean> =>
   step(id, async () => {

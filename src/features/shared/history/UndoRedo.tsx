@@ -4,14 +4,14 @@ import { useLiveQuery } from 'dexie-react-hooks'
 import { Redo2, Undo2 } from 'lucide-react'
 import { useCallback, useEffect, useState } from 'react'
 import type { Case } from '@/core/case/case'
-import { nextStepsOf, redo, undo } from '@/store/cases'
+import { latestOf, nextStepsOf, redo, undo } from '@/store/cases'
 import type { Edit } from '@/store/history'
 import { describe } from './describe'
 import { en } from './messages'
 
 /** The first things that an edit changed, and how many there are beside. */
 function inShort(edit: Edit, kase: Case): string {
-  const [first, ...more] = describe({ ...edit, kind: 'edit' }, kase)
+  const [first, ...more] = describe(edit, kase)
   return [first, more.length > 0 && en.more(more.length)].filter(Boolean).join(' ')
 }
 
@@ -21,17 +21,21 @@ function inShort(edit: Edit, kase: Case): string {
  */
 export function UndoRedo({ kase }: { kase: Case }) {
   const caseId = kase.id
-  const [told, setTold] = useState<{ readonly words: string; readonly rev: number } | null>(null)
+  const [told, setTold] = useState<number | null>(null)
   const next = useLiveQuery(() => nextStepsOf(caseId).catch(() => undefined), [caseId])
   const back = next?.undo
   const forth = next?.redo
+  const latest = useLiveQuery(() => latestOf(caseId).catch(() => undefined), [caseId])
   const step = useCallback(
     (which: 'undo' | 'redo') => {
-      const edit = which === 'undo' ? back : forth
-      const words = edit ? (which === 'undo' ? en.undone : en.redone)(inShort(edit, kase)) : ''
-      void (which === 'undo' ? undo : redo)(caseId).then((went) => setTold(went ? { words, rev: kase.rev + 1 } : null))
+      void (which === 'undo' ? undo : redo)(caseId)
+        .then((went) => (went ? latestOf(caseId) : undefined))
+        .then(
+          (edit) => setTold(edit?.seq ?? null),
+          () => setTold(null),
+        )
     },
-    [back, forth, kase, caseId],
+    [caseId],
   )
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
@@ -44,7 +48,7 @@ export function UndoRedo({ kase }: { kase: Case }) {
   }, [step])
   const button = 'text-ink-2 enabled:hover:text-ink enabled:cursor-pointer disabled:opacity-35 p-1.5'
   return (
-    <span className="relative flex">
+    <span className="flex">
       <button
         type="button"
         aria-label={en.undo}
@@ -65,12 +69,12 @@ export function UndoRedo({ kase }: { kase: Case }) {
       >
         <Redo2 size={18} aria-hidden />
       </button>
-      {told && kase.rev <= told.rev && (
+      {told !== null && latest?.seq === told && (
         <span
           role="status"
-          className="border-brim bg-sheet absolute top-full right-0 z-20 w-72 max-w-[80vw] border-l-4 px-3 py-1.5 text-sm leading-snug wrap-anywhere shadow-[0_6px_18px_rgba(32,40,31,0.16)]"
+          className="border-brim bg-sheet fixed bottom-4 left-4 z-20 max-w-80 border-l-4 px-3 py-2 text-sm leading-snug wrap-anywhere shadow-[0_6px_18px_rgba(32,40,31,0.16)]"
         >
-          {told.words}
+          {inShort(latest, kase)}
         </span>
       )}
     </span>

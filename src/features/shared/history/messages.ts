@@ -10,8 +10,6 @@ export const en = {
   now: 'as it is now',
   start: 'The case as it began',
   undo: 'Undo',
-  undone: (what: string) => `Taken back: ${what}`,
-  redone: (what: string) => `Put back: ${what}`,
   more: (count: number) => `and ${count} more`,
   redo: 'Redo',
   kind: {
