@@ -65,7 +65,8 @@ function RestsOn({ areaId }: { areaId: string }) {
   const { kase } = useOpenCase()
   const area = kase.areas.find(({ id }) => id === areaId)
   const report = kase.reports.find(({ id }) => id === area?.reportId)
-  if (!report) return null
+  // Typed at the counter it has neither code, laboratory nor date: nothing tells it from another.
+  if (!report || (!report.code && !report.laboratory && !report.date)) return null
   return <p className="text-ink-2 text-[14px]">{en.restsOn(reportWords(report, english))}</p>
 }
 
