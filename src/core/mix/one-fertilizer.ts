@@ -237,7 +237,9 @@ function passesOf(
       ...rows.beside,
       perPass: Math.min(cap.perPass, quick > 0 ? rows.beside.perPass / quick : uncapped),
     }
-    return splitInRows('product', amount, rate, { planting: cap, beside, once: rows.once }, 'fertilizer', windows)
+    // Each once: the need may broadcast more often than its bag.
+    const asked = [...new Map(windows.map((window) => [window.id, window])).values()]
+    return splitInRows('product', amount, rate, { planting: cap, beside, once: rows.once }, 'fertilizer', asked)
   }
   const { turf } = guide.limits
   const nitrogen = Math.min(

@@ -181,7 +181,14 @@ describe('rows', () => {
     expect(passes!.each.value.v * 0.46).toBeCloseTo(5 / 3, 9)
     expect(passes!.firsts!.each.value.v * 0.46).toBeCloseTo(3.5 - 5 / 3, 9)
   })
-  test('onions 4 ft apart: beside the rows no more than 1.25 lb at a time, so often as that takes', () => {
+  test('generous corn 5 ft apart is broadcast twice before planting, and its bag is side-dressed all the same', () => {
+    const corn = { crop: 'sweet-corn', rows: rows('5'), feeding: 'generous' } as const
+    const { mix } = answer({ ...corn, materials: { ...blankSeason.materials, fertilizer: 'urea@1' } }).fertilizer!
+    const { dressings, each } = mix.ok ? mix.value.passes : { dressings: [], each: null }
+    expect(dressings.map(({ window }) => window!.id)).toEqual(['before-planting', 'before-planting', 'side-dress-corn'])
+    expect(each!.value.v * 0.46).toBeCloseTo(1, 9)
+  })
+  test('onions 5 ft apart: beside the rows no more than 1 lb at a time, so often as that takes', () => {
     const { passes } = answer({ crop: 'onion', rows: rows('5') }).needs[0]!
     expect(passes!.firsts!.each.value.v).toBeCloseTo(1.75, 9)
     expect([passes!.count, passes!.each.value.v]).toEqual([3, 0.875])
