@@ -1,5 +1,6 @@
+import { reportInForce } from './case/in-force'
 import { leadPH, lovesAcid, type Ground } from './needs/candidate'
-import { leadClass } from './reading/lead'
+import { isLeadFrom, leadClass } from './reading/lead'
 import type { Case, Report } from './case/case'
 import { type Choices } from './case/season'
 import { inSeason, type AreaInSeason } from './case/in-season'
@@ -51,7 +52,7 @@ import type { Derived } from './workings'
 import { check } from './units/typed'
 
 /** Raised whenever the same case could give another number. */
-export const coreVersion = '0.7.0'
+export const coreVersion = '0.7.1'
 
 export interface Recommendation {
   readonly core: string
@@ -246,7 +247,7 @@ function lookAt(kase: Case, area: AreaInSeason, guides: readonly Guide[]) {
   const pinned = guideNamed(guides, area.guide)
   const guide = pinned ? withSchools(pinned, kase.schools) : null
   const crop = cropIn(guide, area.crop)
-  const report = kase.reports.find((one) => one.id === area.reportId) ?? null
+  const report = reportInForce(kase, area) ?? null
   const read: ReadReport = report
     ? readReport(report, area)
     : { ...nothingRead, soil: { texture: area.texture ?? undefined } }
@@ -348,9 +349,7 @@ function figuresOf({ asked, stone, ground, feeding }: Placed): Figures {
   const ph = reaction(read, report, ground)
   const reading = readingLines(read, report, guide, crop)
   const potted = isPotted(crop)
-  const barred =
-    crop.edible &&
-    reading.some(({ id, className }) => id === 'lead' && (className === 'no-food' || className === 'removal'))
+  const barred = crop.edible && reading.some(({ id, className }) => id === 'lead' && isLeadFrom(className, 'no-food'))
   const fed = withLime(feeding, ph)
   const salty = !potted && isSalty(reading)
   const whole = potted
@@ -449,7 +448,7 @@ function stopSulfur({ kase, area, read, crop }: Asked): Sentence[] {
 function isAgainstLead({ area, guide, report, read }: Pick<Asked, 'area' | 'guide' | 'report' | 'read'>): boolean {
   if (read.lead === undefined) return false
   const found = leadClass(read.lead, report.leadBy, guide.limits)
-  if (!found.ok || found.value === 'below-precaution') return false
+  if (!found.ok || !isLeadFrom(found.value, 'precaution')) return false
   const grown = [area.crop, ...area.otherCrops].flatMap((id) => cropIn(guide, id) ?? [])
   return grown.every((one) => !lovesAcid(one) && one.pH.high >= leadPH)
 }

@@ -2,7 +2,7 @@ import type { Language } from '../told/text'
 import type { Typed } from '../units/typed'
 
 /** Who decided, when, and why. */
-interface Signed {
+export interface Signed {
   readonly reason: string
   readonly by: string
   readonly at: string

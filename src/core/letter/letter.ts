@@ -1,3 +1,4 @@
+import { reportInForce } from '../case/in-force'
 import type { Case, Report } from '../case/case'
 import type { ReportKind } from '../report/kinds'
 import type { Supply } from '../mix/one-fertilizer'
@@ -108,7 +109,7 @@ const once = (sentences: readonly Sentence[]) => [...new Map(sentences.map((one)
 function areaOf(kase: Case, found: Answered): LetterArea {
   const { areaId, size, crop } = found
   const area = kase.areas.find(({ id }) => id === areaId)!
-  const report = kase.reports.find(({ id }) => id === area.reportId)
+  const report = reportInForce(kase, area)
   return {
     areaId,
     name: area.name,

@@ -61,21 +61,20 @@ export const inOrder = <M extends { readonly id: string }>(methods: readonly M[]
 /** The laboratory's own line among the candidates. */
 export const laboratory = { id: byLaboratory.id, label: byLaboratory.label }
 
+/** Whose word an aim is: the crop's own, its school's, or what this ground makes of it. */
+function aimKey(aim: number, { aim: usual, school }: Crop['pH']) {
+  if (aim > usual) return 'guide.aim-lead'
+  if (aim < usual) return 'guide.aim-here'
+  return school ? 'guide.aim-school' : 'guide.aim'
+}
+
 /** The pH that the crop is to have here, and whose word that is. */
 export function aimFor(ground: Where, of: 'lime' | 'sulfur'): Given<'pH in water'> {
   const { crop } = ground
   const aim = of === 'lime' ? limeAimOf(ground) : aimOf(ground)
-  const key =
-    aim > crop.pH.aim
-      ? 'guide.aim-lead'
-      : aim < crop.pH.aim
-        ? 'guide.aim-here'
-        : crop.pH.school
-          ? 'guide.aim-school'
-          : 'guide.aim'
   return given(
     quantity(aim, 'pH in water'),
-    say(key, { crop: crop.label, school: crop.pH.school ?? null, usual: crop.pH.aim }),
+    say(aimKey(aim, crop.pH), { crop: crop.label, school: crop.pH.school ?? null, usual: crop.pH.aim }),
     crop.source,
   )
 }

@@ -59,8 +59,8 @@ export interface Confirmed extends Confirmation {
 export interface Need<Of extends What = What> {
   readonly of: Of
   /**
-   * `by-label`: called for, in an amount that only the product's label tells; `check`: there is a figure from outside, and nothing is done by it until somebody
-   * has confirmed it.
+   * `by-label`: called for, in an amount that only the product's label tells; `check`: there is a figure from outside,
+   * and nothing is done by it until somebody has confirmed it.
    */
   readonly outcome: 'apply' | 'none' | 'by-label' | 'unknown' | 'check'
   readonly why: Sentence

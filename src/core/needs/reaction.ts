@@ -11,7 +11,7 @@ import {
   type Need,
 } from './need'
 import { beyondMost, heldNeed } from './hold'
-import { rateUnits, type RateUnit } from '../units/rates'
+import { onArea, rateUnits, type RateUnit } from '../units/rates'
 import { usual } from '../shelf/products'
 import { limeCandidates, limeCap } from './lime/candidates'
 import { split } from '../passes/split'
@@ -21,7 +21,7 @@ import type { Standing } from '../told/args'
 import { say, type Sentence } from '../told/sentence'
 import { sulfurCandidates, sulfurCap, sulfurIn } from './sulfur/candidates'
 import { quantity } from '../units/quantity'
-import { derive, type Derived } from '../workings'
+import type { Derived } from '../workings'
 
 /** A rough check agrees while it is no further off than this share. Source: common practice. */
 export const roughSpread = 0.4
@@ -309,11 +309,8 @@ type Decision = 'lime' | 'sulfur' | 'neither'
 type Rated = Candidate & { readonly rate: Derived<'lb product/1000 ft²'> }
 const hasRate = (one: Candidate): one is Rated => one.rate !== undefined
 
-const onArea = (rate: Derived<'lb product/1000 ft²'>, area: Derived<'ft²'>): Derived<'lb product'> =>
-  derive('lb product', 'rate * area / 1000', { rate, area }, say('area.share'), 'arithmetic')
-
 function asCheck(one: Candidate, { area }: Ground, lead?: Derived<'lb product'>): Check<'product'> {
-  const amount = one.rate && onArea(one.rate, area)
+  const amount = one.rate && onArea('product', one.rate, area)
   const difference = amount && lead && differenceFrom(lead.value.v, amount.value.v)
   const { id, label, refusal, remarks, rough } = one
   return { id, label, amount, refusal, remarks, rough, difference }
@@ -339,8 +336,9 @@ function spread(candidates: readonly Candidate[], { limits }: Ground): Sentence[
 /** The advisor's cap is followed, and the guide's is named where it is lower. */
 function aboveGuide(of: 'lime' | 'sulfur', ground: Ground): Sentence[] {
   const own = ground.ownCaps[of]
+  if (own === undefined) return []
   const { perPass } = of === 'lime' ? limeCap({ ...ground, ownCaps: {} }) : sulfurCap({ ...ground, ownCaps: {} })
-  return own !== undefined && own > perPass ? [say('cap.above-guide', { own, most: perPass })] : []
+  return own > perPass ? [say('cap.above-guide', { own, most: perPass })] : []
 }
 
 function needOf(
@@ -350,7 +348,7 @@ function needOf(
   ground: Ground,
   candidates: readonly Candidate[],
 ): Applied<'lime' | 'sulfur'> {
-  const amount = onArea(lead.rate, ground.area)
+  const amount = onArea('product', lead.rate, ground.area)
   const { lime, sulfur } = ground.choices
   const { material, bagLb } = of === 'lime' ? lime : sulfur
   const passes =
@@ -370,7 +368,7 @@ function needOf(
     product: { material, bagLb, amount },
     into: {
       dugTo: ground.planted ? null : limeDepth(ground).value.v,
-      dugIn: lead.dugIn && onArea(lead.dugIn, ground.area),
+      dugIn: lead.dugIn && onArea('product', lead.dugIn, ground.area),
       dugInTo: ground.limits.lime.dugDepth,
       beyond: lead.beyond ?? false,
     },

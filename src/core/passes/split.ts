@@ -47,6 +47,12 @@ export interface Cap {
 /** lb per 1,000 ft²: more than anybody would put on at once. */
 export const uncapped = 1_000
 
+/** Nothing limits one pass. */
+export const noCap: Cap = { perPass: uncapped, interval: null, rule: say('cap.none') }
+
+/** A cap of nothing is none. */
+const sound = (cap: Cap): Cap => (cap.perPass > 0 ? cap : { ...cap, perPass: uncapped })
+
 /** Passes beyond those that the crop asks for follow after some weeks. */
 const again: Window = {
   id: 'again',
@@ -69,7 +75,7 @@ export function split<S extends Substance, C extends Substance>(
   of: string = substance,
   windows: readonly Window[] = [],
 ): Passes<S> {
-  const perPass = cap.perPass > 0 ? cap.perPass : uncapped
+  const { perPass } = sound(cap)
   const capped = given(quantity(perPass, rate.value.of), cap.rule, 'practice')
   const least = Math.max(windows.length, 1)
   const why = derive(
@@ -99,9 +105,6 @@ export function split<S extends Substance, C extends Substance>(
   }
 }
 
-/** A cap of nothing is none. */
-const sound = (cap: Cap): Cap => (cap.perPass > 0 ? cap : { ...cap, perPass: uncapped })
-
 /** The caps of a crop in rows: of what is broadcast before planting, and of what goes beside them. */
 export interface RowCaps {
   readonly planting: Cap
@@ -125,47 +128,56 @@ export function splitInRows<S extends Substance, C extends Substance>(
   windows: readonly Window[],
 ): Passes<S> {
   const [planting, beside] = [sound(broadcastCap), sound(rowCap)]
-  const lowest = planting.perPass < beside.perPass ? planting : beside
   const sides = Math.max(1, windows.length - 1)
-  if (rate.value.v / (sides + 1) <= lowest.perPass + hair) return split(substance, amount, rate, planting, of, windows)
-  if (!once && planting.perPass <= beside.perPass) return split(substance, amount, rate, planting, of, windows)
-  const caps = {
+  const equal = rate.value.v / (sides + 1) <= Math.min(planting.perPass, beside.perPass) + hair
+  if (equal || (!once && planting.perPass <= beside.perPass))
+    return split(substance, amount, rate, planting, of, windows)
+  const capped = {
+    rate,
     planting: given(quantity(planting.perPass, rate.value.of), planting.rule, 'practice'),
     beside: given(quantity(beside.perPass, rate.value.of), beside.rule, 'practice'),
   }
+  const counted = say('passes.count', { cap: beside.perPass, unit: rate.value.of })
   const broadcasts = once
-    ? Math.max(1, Math.ceil((rate.value.v - Math.min(beside.perPass, rate.value.v / 2)) / planting.perPass - hair))
-    : 1
-  const why = derive(
-    'passes',
-    once
-      ? `1 + max(1, ceil((rate - min(beside, rate / 2)) / planting - ${hair}))`
-      : `1 + max(${sides}, ceil((rate - min(planting, rate / 2)) / beside - ${hair}))`,
-    { rate, ...caps },
-    say('passes.count', { cap: beside.perPass, unit: rate.value.of }),
-    'practice',
-  )
+    ? derive(
+        'passes',
+        `max(1, ceil((rate - min(beside, rate / 2)) / planting - ${hair}))`,
+        capped,
+        say('passes.planting'),
+        'practice',
+      )
+    : given(quantity(1, 'passes'), say('passes.planting'), 'practice')
+  const why = once
+    ? derive('passes', 'broadcasts + 1', { broadcasts, ...capped }, counted, 'practice')
+    : derive(
+        'passes',
+        `broadcasts + max(${sides}, ceil((rate - min(planting, rate / 2)) / beside - ${hair}))`,
+        { broadcasts, ...capped },
+        counted,
+        'practice',
+      )
   const count = why.value.v
   const broadcast = derive(
     `lb ${substance}`,
-    once ? `amount * (1 - min(beside / rate, 1 / 2)) / ${broadcasts}` : 'amount * min(planting / rate, 1 / 2)',
-    { amount, rate, ...caps },
+    once ? 'amount * (1 - min(beside / rate, 1 / 2)) / broadcasts' : 'amount * min(planting / rate, 1 / 2)',
+    { amount, broadcasts, ...capped },
     say('passes.planting'),
     'arithmetic',
   )
+  const early = broadcasts.value.v
   const each = derive(
     `lb ${substance}`,
-    `(amount - ${broadcasts} * broadcast) / (passes - ${broadcasts})`,
-    { amount, broadcast, passes: why },
-    say('passes.each', { count: count - broadcasts }),
+    '(amount - broadcasts * broadcast) / (passes - broadcasts)',
+    { amount, broadcasts, broadcast, passes: why },
+    say('passes.each', { count: count - early }),
     'arithmetic',
   )
   const [first, ...rest] = windows
-  const dated = [...Array<Window>(Math.min(broadcasts, mostListed)).fill(first!), ...rest]
+  const dated = [...Array<Window>(Math.min(early, mostListed)).fill(first!), ...rest]
   return {
     count,
     each,
-    firsts: { count: broadcasts, each: broadcast },
+    firsts: { count: early, each: broadcast },
     why,
     cap: beside,
     interval: beside.interval,

@@ -5,6 +5,10 @@ import { accept, refuse, type Outcome } from '../told/sentence'
 export const leadClasses = ['below-precaution', 'precaution', 'screening', 'no-food', 'removal'] as const
 export type LeadClass = (typeof leadClasses)[number]
 
+/** Whether a class of lead, where there is one, is this one or a worse. */
+export const isLeadFrom = (className: string | undefined, least: LeadClass): boolean =>
+  (leadClasses as readonly (string | undefined)[]).indexOf(className) >= leadClasses.indexOf(least)
+
 /** ppm of total lead from which soil is to be removed. Source: federal residential soil lead directive, 2025, recalled. */
 const removalAbove = 600
 

@@ -58,33 +58,34 @@ export function readLine(field: LineField, text: string, unit: string): Typed {
     : readMeasured(text, unit, units)
 }
 
-/** Lines that a paper prints in one unit. */
-const alike = (field: LineField): readonly LineField[] =>
-  field === 'recommends.lime' || field === 'recommends.sulfur'
-    ? [field]
-    : [...majorNutrients, ...otherNutrients].map((nutrient) => `recommends.${nutrient}` as const)
+const nutrientLines: readonly LineField[] = [...majorNutrients, ...otherNutrients].map(
+  (nutrient) => `recommends.${nutrient}` as const,
+)
+/** Lines that a paper prints in one unit: the nutrients that it recommends. */
+const alike = (field: LineField): readonly LineField[] => (nutrientLines.includes(field) ? nutrientLines : [field])
 
 /**
- * The unit of a figure that the laboratory recommends. Of the figures like it those take it too whose unit nobody has
- * named: a paper is asked once.
+ * The unit in which a paper prints a line. Of the figures like it those take it too whose unit nobody has named: a paper
+ * is asked once.
  */
-export function withPrintedUnit(report: Report, field: LineField, unit: string): Report {
+export function withLineUnit(report: Report, field: LineField, unit: string): Report {
   const takes = alike(field).filter((one) => one === field || typedIn(report, one).unit === '')
   const lines = report.lines.map((one) =>
     one.field === field || (takes.includes(one.field) && one.unit === '') ? { ...one, unit } : one,
   )
-  return takes.reduce<Report>(
-    (now, one) => {
-      const typed = typedIn(now, one)
-      const text = typed.unit === '' ? typed.text : numberAlone(typed.text)
-      return withLine(now, one, readLine(one, text, unit))
-    },
-    { ...report, lines },
-  )
+  return takes.reduce<Report>((now, one) => inUnit(now, one, unit), { ...report, lines })
 }
 
-/** What stands before the unit of a rate. */
-export const numberAlone = (text: string): string => text.replace(/^(\s*[\d.,/ ½¼¾⅓⅔]*[\d.½¼¾⅓⅔]).*$/, '$1')
+/** A line as it was typed, in another unit, which takes the place of one typed after it. */
+export function inUnit(report: Report, field: LineField, unit: string): Report {
+  const { text } = typedIn(report, field)
+  const own = readLine(field, text, '').unit
+  return withLine(report, field, readLine(field, own === '' ? text : withoutUnit(field, text), unit))
+}
+
+/** What stands before a unit: of a rate its number, of what is measured a limit or a range too. */
+const withoutUnit = (field: LineField, text: string): string =>
+  recommendedIn(field) ? text.replace(/^(\s*[\d.,/ ½¼¾⅓⅔]*[\d.½¼¾⅓⅔]).*$/, '$1') : text.replace(/[^\d½¼¾⅓⅔]*$/, '')
 
 /** A report with a line filled in. */
 export function withLine(report: Report, field: LineField, typed: Typed): Report {

@@ -2,7 +2,7 @@ import type { LineField, Report } from '../case/case'
 import type { Sentence } from '../told/sentence'
 import type { BufferKind, Element, TestUnit } from '../units/quantity'
 import type { RateUnit } from '../units/rates'
-import { numberAlone, readLine, typedIn, withLine } from './lines'
+import { inUnit, readLine, typedIn, withLine } from './lines'
 
 /** What would put a doubtful report right, at one stroke. */
 export type Remedy =
@@ -27,10 +27,7 @@ export function remedyFor(field: LineField, { key, args }: Sentence): Remedy | u
 /** The report put right. A number that gets another unit loses the one typed after it. */
 export function remedied(report: Report, remedy: Remedy): Report {
   if (remedy.kind === 'buffer') return { ...report, buffer: remedy.buffer }
-  if (remedy.kind === 'rate-unit') {
-    const { text } = typedIn(report, remedy.field)
-    return withLine(report, remedy.field, readLine(remedy.field, numberAlone(text), remedy.unit))
-  }
+  if (remedy.kind === 'rate-unit') return inUnit(report, remedy.field, remedy.unit)
   if (remedy.kind === 'text') {
     const { unit } = typedIn(report, remedy.field)
     return withLine(report, remedy.field, readLine(remedy.field, remedy.text, unit))

@@ -4,7 +4,7 @@ import { measuredFields } from '../report/tests'
 import { typed } from '../testing/one-area'
 import { betweenPatches, dropRange } from './kit'
 import { layoutFor, layoutOf, linesOf, onPaper, shippedLayouts } from './layout'
-import { lineField, lineUnit, readLine, recommendedIn, withLine, withPrintedUnit } from './lines'
+import { lineField, lineUnit, readLine, recommendedIn, typedIn, withLine, withLineUnit } from './lines'
 import { remedied, remedyFor } from './remedy'
 import { check } from '../units/typed'
 import { oxideIn, readReport } from '../reading/soil'
@@ -72,7 +72,7 @@ describe('the unit of what a laboratory recommends', () => {
     ])
   })
   test('is asked once: what is like it takes it, and lime is not', () => {
-    const said = withPrintedUnit(report, 'recommends.N', 'lb/acre')
+    const said = withLineUnit(report, 'recommends.N', 'lb/acre')
     expect([said.recommends.N, said.recommends['K₂O'], said.recommends.lime].map(({ unit }) => unit)).toEqual([
       'lb/acre',
       'lb/acre',
@@ -81,8 +81,18 @@ describe('the unit of what a laboratory recommends', () => {
     expect(lineUnit(said, 'recommends.P₂O₅')).toBe('lb/acre')
     expect(lineUnit(said, 'recommends.Mg')).toBe('lb/acre')
     expect(read(said).recommends).toMatchObject({ N: 2, 'K₂O': 2 })
-    const other = withPrintedUnit(said, 'recommends.K₂O', 'lb/1000 ft²')
+    const other = withLineUnit(said, 'recommends.K₂O', 'lb/1000 ft²')
     expect([other.recommends.N.unit, other.recommends['K₂O'].unit]).toEqual(['lb/acre', 'lb/1000 ft²'])
+  })
+  test.each([
+    ['P', '20-30', 'lb/acre', '20-30'],
+    ['P', '20-30 ppm', 'lb/acre', '20-30'],
+    ['P', '<5 ppm', 'lb/acre', '<5'],
+    ['K', '161 M', 'lb/acre', '161 M'],
+    ['recommends.N', '120 lb/1000', 'lb/acre', '120'],
+  ] as const)('%s, %s, taken in %s stays %s', (field, text, unit, kept) => {
+    const typed_ = withLine(blank, field, readLine(field, text, 'ppm'))
+    expect(typedIn(withLineUnit(typed_, field, unit), field)).toMatchObject({ text: kept, unit })
   })
   test('typed after the number it is the number’s own', () =>
     expect(read(withLine(report, 'recommends.N', readLine('recommends.N', '90 lb/ac', ''))).recommends.N).toBe(90))

@@ -3,6 +3,7 @@ import type { OneFertilizer } from '../mix/one-fertilizer'
 import type { Feeding } from '../needs/nutrients/method'
 import { isApplied, type Need } from '../needs/need'
 import type { Reaction } from '../needs/reaction'
+import { isLeadFrom, type LeadClass } from '../reading/lead'
 import type { ReadingLine } from '../reading/lines'
 import { isMajor, type OtherNutrient } from '../units/quantity'
 import type { CautionId } from './keys'
@@ -55,8 +56,8 @@ const facts = {
   boron: gives('B'),
   copper: gives('Cu'),
   iron: gives('Fe'),
-  'lead above precaution': ({ reading }) => classOf(reading, 'lead', 'precaution', 'screening', 'no-food', 'removal'),
-  'lead no food': ({ reading }) => classOf(reading, 'lead', 'no-food', 'removal'),
+  'lead above precaution': ({ reading }) => hasLead(reading, 'precaution'),
+  'lead no food': ({ reading }) => hasLead(reading, 'no-food'),
   'lead unknown': ({ reading }) => reading.some(({ id, className }) => id === 'lead' && className === undefined),
   salty: ({ reading }) => isSalty(reading),
   mix: ({ feeding }) => feeding.crop.use === 'container',
@@ -74,6 +75,8 @@ function gives(nutrient: OtherNutrient) {
 const fromManure = ({ manure }: Feeding) => manure?.feeding.origin === 'manure'
 const acidifier = ({ need }: Reaction) =>
   isAcidifier(need?.product?.material) ? need.product.material.acidifying : undefined
+const hasLead = (reading: readonly ReadingLine[], least: LeadClass) =>
+  reading.some(({ id, className }) => id === 'lead' && isLeadFrom(className, least))
 const classOf = (reading: readonly ReadingLine[], line: string, ...classes: readonly string[]) =>
   reading.some(({ id, className }) => id === line && className !== undefined && classes.includes(className))
 

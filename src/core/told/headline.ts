@@ -3,7 +3,7 @@ import type { MajorNutrient } from '../units/quantity'
 import type { Reaction } from '../needs/reaction'
 import type { ReadingLine } from '../reading/lines'
 import type { ReadReport } from '../reading/soil'
-import type { LeadClass } from '../reading/lead'
+import { isLeadFrom, type LeadClass } from '../reading/lead'
 import type { SaltBand } from '../reading/salts'
 import { say, type Sentence } from './sentence'
 
@@ -36,7 +36,7 @@ export function headline(
   const banned = needs.some(({ barred }) => barred === 'ban') ? [say('headline.P-banned')] : []
   const classOf = (line: string) => reading.find(({ id }) => id === line)?.className
   const lead = classOf('lead')
-  const leads = lead !== undefined && lead !== 'below-precaution'
+  const leads = isLeadFrom(lead, 'precaution')
   const salty = isSalty(reading)
   // Each of them comes before whatever is fed, and none displaces another.
   const ahead = [

@@ -1,3 +1,4 @@
+import { reportInForce } from '../case/in-force'
 import { amountsOf, differ } from '../needs/amounts'
 import type { What } from '../needs/need'
 import type { Area, Case, LineField, Report } from '../case/case'
@@ -123,7 +124,7 @@ export function missingTests(
   guides: readonly Guide[],
   products: readonly Product[],
 ): readonly MissingTest[] {
-  const report = kase.reports.find(({ id }) => id === area.reportId)
+  const report = reportInForce(kase, area)
   const guide = guideNamed(guides, area.guide)
   if (!report || !guide) return []
   const answered = ({ report: tried, texture }: Trial) =>

@@ -29,6 +29,14 @@ export const perThousand = <S extends Substance>(substance: S, perAcre: Working)
     'arithmetic',
   )
 
+/** What a rate comes to on an area. */
+export const onArea = <S extends Substance>(
+  substance: S,
+  rate: Working<`lb ${S}/1000 ft²`>,
+  area: Working<'ft²'>,
+): Derived<`lb ${S}`> =>
+  derive(`lb ${substance}`, 'rate * area / 1000', { rate, area }, say('area.share'), 'arithmetic')
+
 const acreWords = ['acre', 'ac', 'a']
 const written = (weights: readonly string[], grounds: readonly string[]) =>
   weights.flatMap((weight) =>

@@ -1,3 +1,4 @@
+import { fieldNames } from '../field-names'
 import { places } from '../format'
 import { capital, classWords, nutrient, num, pH, stuff, text, type Phrases } from '../phrase'
 import { letter } from './letter'
@@ -14,18 +15,7 @@ const brings = (names: string): string =>
     .split(' ')
     .map((one) => credits[one]!)
     .join(' and ')
-const names: Readonly<Record<string, string>> = {
-  ...letter.nutrients,
-  ...letter.tests,
-  lime: letter.lime,
-  sulfur: letter.sulfur,
-  limeDepth: letter.limeDepth,
-}
-const fieldNames = (fields: string): string =>
-  fields
-    .split(' ')
-    .map((one) => (one.startsWith('recommends.') ? letter.figureFor(names[one.slice(11)]!) : names[one]!))
-    .join(', ')
+const namesOf = fieldNames(letter)
 
 /** What matters most, what the ground's pH asks for, and mix without soil: on the sheets and in letters. */
 export const matters = {
@@ -97,7 +87,7 @@ export const matters = {
     `${capital(nutrient[text(a.nutrient)]!)} lies between ${classWords[text(a.from)]} and ${classWords[text(a.to)]}: the amount goes by the upper, which feeds less.`,
   'short.brought': (a) => `${capital(nutrient[text(a.nutrient)]!)} is low: what goes on below brings it.`,
   'short.not-given': (a) => `${capital(nutrient[text(a.nutrient)]!)} is low, but none is put on by itself here.`,
-  'short.doubted': (a) => `Still to be checked on the report: ${fieldNames(a.fields)}.`,
+  'short.doubted': (a) => `Still to be checked on the report: ${namesOf(a.fields)}.`,
   'short.by-label': (a) => {
     const all = text(a.nutrients).split(' ')
     const low = all.map((one) => nutrient[one]!).join(', ')

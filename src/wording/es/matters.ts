@@ -1,3 +1,4 @@
+import { fieldNames } from '../field-names'
 import type { SentenceArg } from '../../core/told/sentence'
 import { places } from '../format'
 import type { MatterWords } from '../languages'
@@ -28,18 +29,7 @@ const aportes = (names: string): string =>
     .split(' ')
     .map((one) => dados[one]!)
     .join(' y ')
-const nombres: Readonly<Record<string, string>> = {
-  ...letter.nutrients,
-  ...letter.tests,
-  lime: letter.lime,
-  sulfur: letter.sulfur,
-  limeDepth: letter.limeDepth,
-}
-const campos = (fields: string): string =>
-  fields
-    .split(' ')
-    .map((one) => (one.startsWith('recommends.') ? letter.figureFor(nombres[one.slice(11)]!) : nombres[one]!))
-    .join(', ')
+const namesOf = fieldNames(letter)
 const rumbo = (arg: SentenceArg | undefined): string => (arg === 'sulfur' ? 'azufre' : 'cal')
 
 /** What matters most, what the ground's pH asks for, and mix without soil, in Spanish. */
@@ -113,7 +103,7 @@ export const matters: MatterWords = {
     `${capital(letter.nutrients[String(a.nutrient)]!)}: está entre ${clases[String(a.from)]} y ${clases[String(a.to)]}; la cantidad va por la clase más alta, que da menos.`,
   'short.brought': (a) => `${capital(letter.nutrients[String(a.nutrient)]!)}: falta, y lo da lo que se pone abajo.`,
   'short.not-given': (a) => `${capital(letter.nutrients[String(a.nutrient)]!)}: falta, pero aquí no se pone aparte.`,
-  'short.doubted': (a) => `Falta revisar en el análisis: ${campos(a.fields)}.`,
+  'short.doubted': (a) => `Falta revisar en el análisis: ${namesOf(a.fields)}.`,
   'short.by-label': (a) => {
     const todos = String(a.nutrients).split(' ')
     const faltan = todos.map((one) => letter.nutrients[one]!).join(', ')

@@ -1,11 +1,7 @@
-import { uncapped, type Cap } from '../../passes/split'
 import type { Fertilizer } from '../../shelf/product'
 import { say } from '../../told/sentence'
 import { quantity, type OtherNutrient } from '../../units/quantity'
 import { derive, given, type Derived } from '../../workings'
-
-/** Minor elements are small, and go on at once. */
-export const once: Cap = { perPass: uncapped, interval: null, rule: say('cap.none') }
 
 /** How much of a product carries an amount of an element. */
 export const productOf = (nutrient: OtherNutrient, amount: Derived, material: Fertilizer): Derived<'lb product'> =>

@@ -1,9 +1,9 @@
 import { fields, numberIn } from '../../report/fields'
 import type { Fertilizer } from '../../shelf/product'
-import type { MajorNutrient } from '../../units/quantity'
 import { nitrateInLayer } from '../../reading/nitrate'
-import { say, type Bare } from '../../told/sentence'
-import { quantity } from '../../units/quantity'
+import type { SourceRef } from '../../guides/sources'
+import { say, type Bare, type Sentence } from '../../told/sentence'
+import { quantity, type MajorNutrient } from '../../units/quantity'
 import { acre, fromPrinted, perThousand, type RateUnit } from '../../units/rates'
 import { derive, given, type Derived } from '../../workings'
 import type { CreditName } from '../need'
@@ -28,8 +28,30 @@ export function creditsFor(feeding: Feeding): Credits {
     found.nitrate = layer && perThousand('N', layer)
     found.legume = legumeCredit(feeding)
   }
-  return Object.fromEntries(Object.entries(found).filter(([, credit]) => credit && credit.value.v > 0)) as Credits
+  return positive(found)
 }
+
+/** Those that there are, and come to something. */
+const positive = <Credit extends Derived>(found: Readonly<Record<string, Credit | undefined>>) =>
+  Object.fromEntries(Object.entries(found).filter(([, credit]) => credit && credit.value.v > 0)) as Readonly<
+    Partial<Record<CreditName, Credit>>
+  >
+
+/** A rate less what the ground has already, never below nothing. */
+export const less = <Of extends MajorNutrient>(
+  nutrient: Of,
+  need: Derived<`lb ${Of}/1000 ft²`>,
+  credits: Credits<MajorNutrient>,
+  rule: Sentence,
+  source: SourceRef,
+): Derived<`lb ${Of}/1000 ft²`> =>
+  derive(
+    `lb ${nutrient}/1000 ft²`,
+    `max(0, need - ${Object.keys(credits).join(' - ')})`,
+    { need, ...credits },
+    rule,
+    source,
+  )
 
 /**
  * What comes off a laboratory's figure too, which is seldom told of it: manure or compost, and of nitrogen a legume and
@@ -40,10 +62,7 @@ export function untoldCredits(nutrient: MajorNutrient, feeding: Feeding): Credit
     const { matter: _assumed, ...untold } = creditsFor(feeding)
     return untold
   }
-  const found = { manure: manureCredit(nutrient, feeding), ash: ashCredit(nutrient, feeding) }
-  return Object.fromEntries(
-    Object.entries(found).filter(([, credit]) => credit && credit.value.v > 0),
-  ) as Credits<MajorNutrient>
+  return positive({ manure: manureCredit(nutrient, feeding), ash: ashCredit(nutrient, feeding) })
 }
 
 /** Phosphate and potash that wood ash brings, which goes on as lime once a year. Source: common practice. */

@@ -1,13 +1,13 @@
 import { beyondMost, heldNeed } from '../hold'
 import type { Report } from '../../case/case'
 import { byGuide, byLaboratory, differenceFrom, type Check, type Lead, type Need } from '../need'
-import { split, splitInRows, uncapped, type Cap, type RowCaps } from '../../passes/split'
+import { noCap, split, splitInRows, type Cap, type RowCaps } from '../../passes/split'
 import { rate as rateOf, type Rating } from '../../reading/classify'
 import { accept, refuse, say, type Outcome } from '../../told/sentence'
 import type { MajorNutrient } from '../../units/quantity'
-import { acre, fromPrinted, type RateUnit } from '../../units/rates'
-import { derive, type Derived } from '../../workings'
-import { untoldCredits } from './credits'
+import { acre, fromPrinted, onArea, type RateUnit } from '../../units/rates'
+import type { Derived } from '../../workings'
+import { less, untoldCredits } from './credits'
 import type { CreditName } from '../need'
 import type { Feeding, Rated } from './method'
 import { classTable } from './methods/class-table'
@@ -43,7 +43,7 @@ export function majorNeed(nutrient: MajorNutrient, report: Report, feeding: Feed
   const letGo = against && feeding.letGo(nutrient, report.recommends[nutrient])
   if (against && !letGo) {
     const { id, label } = byLaboratory
-    const asked = { id, label, amount: onArea(nutrient, asPrinted, feeding), remarks: [] }
+    const asked = { id, label, amount: onArea(nutrient, asPrinted, feeding.area), remarks: [] }
     return { ...heldNeed(nutrient, against, [asked, { ...check, difference: undefined }]), rating: rated }
   }
   const found = { ...need(nutrient, lead, byLaboratory, rated, [check], feeding), ...(credits && { credits }) }
@@ -64,13 +64,7 @@ function lessUntold(
   const credits = { names, taken }
   if (!taken) return { lead: { rate: asPrinted, why: stands }, credits }
   const why = say('nutrient.laboratory-less', { credits: names.join(' ') })
-  const rate = derive(
-    `lb ${nutrient}/1000 ft²`,
-    `max(0, printed - ${names.join(' - ')})`,
-    { printed: asPrinted, ...untold },
-    why,
-    'practice',
-  )
+  const rate = less(nutrient, asPrinted, untold, why, 'practice')
   return { lead: { rate, why }, credits }
 }
 
@@ -80,13 +74,7 @@ function lessBrought(nutrient: MajorNutrient, rated: Rated, feeding: Feeding): R
   const names = Object.keys(brought)
   if (names.length === 0 || rated.rate.value.v === 0) return rated
   const why = say('nutrient.less-brought', { credits: names.join(' ') })
-  const rate = derive(
-    `lb ${nutrient}/1000 ft²`,
-    `max(0, base - ${names.join(' - ')})`,
-    { base: rated.rate, ...brought },
-    why,
-    'practice',
-  )
+  const rate = less(nutrient, rated.rate, brought, why, 'practice')
   return { ...rated, rate, why }
 }
 
@@ -128,7 +116,7 @@ function need(
   feeding: Feeding,
 ): Need<MajorNutrient> {
   if (rate.value.v === 0) return { of: nutrient, outcome: 'none', why, lead, rating, rate, checks, remarks: [] }
-  const amount = onArea(nutrient, rate, feeding)
+  const amount = onArea(nutrient, rate, feeding.area)
   const windows = nutrient === 'N' ? (dressings ?? feeding.crop.nitrogen.dressings ?? []) : []
   const dated = windows.map((id) => ({ id, label: feeding.guide.windows.dates[id]!.label }))
   const rows = nutrient === 'N' && dated.length > 1 ? rowCaps(feeding) : undefined
@@ -138,17 +126,10 @@ function need(
   return { of: nutrient, outcome: 'apply', why, lead, rating, rate, amount, passes, checks, remarks: [] }
 }
 
-const onArea = (
-  nutrient: MajorNutrient,
-  perThousand: Rated['rate'],
-  { area }: Feeding,
-): Derived<`lb ${MajorNutrient}`> =>
-  derive(`lb ${nutrient}`, 'rate * area / 1000', { rate: perThousand, area }, say('area.share'), 'arithmetic')
-
 function checkOf(nutrient: MajorNutrient, own: Outcome<Rated>, lead: Rated, feeding: Feeding): Check<MajorNutrient> {
   const { id, label } = byGuide
   if (!own.ok) return { id, label, refusal: own.refusal, remarks: [] }
-  const amount = onArea(nutrient, own.value.rate, feeding)
+  const amount = onArea(nutrient, own.value.rate, feeding.area)
   const difference = differenceFrom(lead.rate.value.v, own.value.rate.value.v)
   return { id, label, amount, difference, remarks: [] }
 }
@@ -160,16 +141,15 @@ const potashOnPlots = 150
 export function capOf(nutrient: MajorNutrient, { crop, guide, sandy, settings }: Feeding): Cap {
   const { turf, bed } = guide.limits
   const interval = { days: turf.daysApart }
-  const none: Cap = { perPass: uncapped, interval: null, rule: say('cap.none') }
   // What grass is sown on is worked in at once; what a tree gets in spring is one dressing.
-  if (crop.use === 'lawn' && settings.newLawn && nutrient !== 'N') return none
-  if (nutrient === 'N' && crop.nitrogen.unit === 'lb N/tree') return { ...none, interval }
+  if (crop.use === 'lawn' && settings.newLawn && nutrient !== 'N') return noCap
+  if (nutrient === 'N' && crop.nitrogen.unit === 'lb N/tree') return { ...noCap, interval }
   if (crop.use === 'lawn') return { perPass: turf.perPass[nutrient], interval, rule: say('cap.turf', { nutrient }) }
-  if (nutrient === 'P₂O₅') return none
+  if (nutrient === 'P₂O₅') return noCap
   if (nutrient === 'K₂O' && crop.use === 'plot')
     return { perPass: potashOnPlots / acre.value.v, interval, rule: say('cap.plot-potash') }
   if (sandy) return { perPass: bed.onSand[nutrient], interval, rule: say('cap.on-sand', { nutrient }) }
-  if (nutrient === 'K₂O') return none
+  if (nutrient === 'K₂O') return noCap
   return { perPass: bed.nitrogenPerPass, interval, rule: say('cap.bed-nitrogen') }
 }
 

@@ -3,12 +3,12 @@ import { byLaboratory, type Need } from '../need'
 import type { Lime } from '../../shelf/product'
 import { carrierOf } from '../../shelf/products'
 import { sufficiency, type Sufficiency } from '../../reading/classify'
-import { split } from '../../passes/split'
+import { noCap, split } from '../../passes/split'
 import { say, type Outcome, type Sentence, type Bare } from '../../told/sentence'
 import { otherNutrients, quantity, type MajorNutrient, type OtherNutrient } from '../../units/quantity'
-import { acre, fromPrinted, perThousand, type RateUnit } from '../../units/rates'
+import { acre, fromPrinted, onArea, perThousand, type RateUnit } from '../../units/rates'
 import { derive, given, type Derived } from '../../workings'
-import { once, productOf } from './carried'
+import { productOf } from './carried'
 import type { Feeding } from './method'
 
 /** What the rules look at beside the feeding. */
@@ -75,14 +75,14 @@ function asNeed(nutrient: OtherNutrient, verdict: Verdict, { area }: Feeding): N
   if (!('rate' in verdict)) return { of: nutrient, outcome: verdict.outcome, why, checks: [], remarks: [] }
   const { rate } = verdict
   if (rate.value.v === 0) return { of: nutrient, outcome: 'none', why, checks: [], remarks: [] }
-  const amount = derive(`lb ${nutrient}`, 'rate * area / 1000', { rate, area }, say('area.share'), 'arithmetic')
+  const amount = onArea(nutrient, rate, area)
   const material = carrierOf[nutrient]
   const product = material && {
     material,
     bagLb: material.bagLb,
     amount: productOf(nutrient, amount, material),
   }
-  const passes = split(nutrient, amount, rate, once)
+  const passes = split(nutrient, amount, rate, noCap)
   return { of: nutrient, outcome: 'apply', why, rate, amount, passes, checks: [], remarks: [], product }
 }
 

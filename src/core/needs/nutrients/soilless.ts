@@ -1,11 +1,13 @@
 import type { ReadingLine } from '../../reading/lines'
-import { split } from '../../passes/split'
+import { noCap, split } from '../../passes/split'
 import { carrierOf } from '../../shelf/products'
 import { say } from '../../told/sentence'
 import { quantity, type MajorNutrient, type OtherNutrient } from '../../units/quantity'
 import { derive, given, type Derived } from '../../workings'
+import { onArea } from '../../units/rates'
+import { typedDepth } from '../candidate'
 import type { Need } from '../need'
-import { once, productOf } from './carried'
+import { productOf } from './carried'
 import type { Feeding } from './method'
 
 const lineOf = { N: 'nitrate', 'P₂O₅': 'P', 'K₂O': 'K' } as const
@@ -35,6 +37,7 @@ const dry = {
 } as const satisfies Record<MajorNutrient, object>
 /** in */
 const usualDepth = 10
+const usualBed = given(quantity(usualDepth, 'in'), say('soilless.depth-usual'), 'practice')
 
 /** What the figures for a usual bed come to in one of this depth. */
 const forDepth = <Of extends MajorNutrient | OtherNutrient>(
@@ -49,12 +52,8 @@ const forDepth = <Of extends MajorNutrient | OtherNutrient>(
     {
       each: given(quantity(each, `lb ${of}/1000 ft²`), say('soilless.each'), 'practice'),
       times: given(quantity(times, 'dressings'), say('soilless.times'), 'practice'),
-      depth: given(
-        quantity(depth ?? usualDepth, 'in'),
-        depth === undefined ? say('soilless.depth-usual') : say('depth.typed', { depth }),
-        depth === undefined ? 'practice' : 'reported',
-      ),
-      usual: given(quantity(usualDepth, 'in'), say('soilless.depth-usual'), 'practice'),
+      depth: depth === undefined ? usualBed : typedDepth(depth),
+      usual: usualBed,
     },
     say('soilless.by-depth'),
     'practice',
@@ -65,7 +64,7 @@ function short(nutrient: MajorNutrient, feeding: Feeding): Need<MajorNutrient> {
   const { each, dressings } = dry[nutrient]
   const times = Math.max(1, dressings.length)
   const rate = forDepth(nutrient, each, times, feeding)
-  const amount = derive(`lb ${nutrient}`, 'rate * area / 1000', { rate, area }, say('area.share'), 'arithmetic')
+  const amount = onArea(nutrient, rate, area)
   const cap = { perPass: rate.value.v / times, interval: { days: sideDressDays }, rule: say('cap.mix') }
   const windows = dressings.map((id) => ({ id, label: guide.windows.dates[id]!.label }))
   return {
@@ -111,7 +110,7 @@ export const mixMinors = (reading: readonly ReadingLine[], feeding: Feeding): re
     const { area, depth } = feeding
     const product = nutrient === 'Mg' ? epsomSalt : gypsum
     const rate = forDepth(nutrient, product * share, 1, feeding)
-    const amount = derive(`lb ${nutrient}`, 'rate * area / 1000', { rate, area }, say('area.share'), 'arithmetic')
+    const amount = onArea(nutrient, rate, area)
     return [
       {
         ...blank,
@@ -119,7 +118,7 @@ export const mixMinors = (reading: readonly ReadingLine[], feeding: Feeding): re
         why: say('soilless.short', { depth: depth ?? usualDepth }),
         rate,
         amount,
-        passes: split(nutrient, amount, rate, once),
+        passes: split(nutrient, amount, rate, noCap),
         product: { material, bagLb: material.bagLb, amount: productOf(nutrient, amount, material) },
       },
     ]

@@ -25,7 +25,11 @@ export function UndoRedo({ kase }: { kase: Case }) {
   const next = useLiveQuery(() => nextStepsOf(caseId).catch(() => undefined), [caseId])
   const back = next?.undo
   const forth = next?.redo
-  const latest = useLiveQuery(() => latestOf(caseId).catch(() => undefined), [caseId])
+  // Asked for only while something is said.
+  const latest = useLiveQuery(
+    () => (told === null ? undefined : latestOf(caseId).catch(() => undefined)),
+    [caseId, told],
+  )
   const step = useCallback(
     (which: 'undo' | 'redo') => {
       void (which === 'undo' ? undo : redo)(caseId)

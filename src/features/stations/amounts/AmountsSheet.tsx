@@ -1,5 +1,6 @@
 'use client'
 
+import { reportOfArea } from '@/core/case/in-force'
 import { CircleAlert } from 'lucide-react'
 import { reasonFor } from '@/core/told/cautions'
 import { majorsOf } from '@/core/needs/need'
@@ -63,8 +64,7 @@ export function AmountsSheet({ found }: { found: AreaRecommendation }) {
 /** Which report the amounts rest on. */
 function RestsOn({ areaId }: { areaId: string }) {
   const { kase } = useOpenCase()
-  const area = kase.areas.find(({ id }) => id === areaId)
-  const report = kase.reports.find(({ id }) => id === area?.reportId)
+  const report = reportOfArea(kase, areaId)
   // Typed at the counter it has neither code, laboratory nor date: nothing tells it from another.
   if (!report || (!report.code && !report.laboratory && !report.date)) return null
   return <p className="text-ink-2 text-[14px]">{en.restsOn(reportWords(report, english))}</p>

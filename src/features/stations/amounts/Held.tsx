@@ -1,11 +1,12 @@
 'use client'
 
+import { reportOfArea } from '@/core/case/in-force'
 import { useState } from 'react'
 import { confirmFigure, holdFigure } from '@/core/case/acts/decisions'
 import { texts } from '@/core/shape/case-shape'
 import { isHeld, type Need } from '@/core/needs/need'
 import type { RecommendedField } from '@/core/case/case'
-import { setting } from '@/store/db'
+import { signed } from '../../shared/office/signed'
 import { Button } from '@/ui/Button'
 import { TextField } from '@/ui/TextField'
 import { useOpenCase } from '../../case/context'
@@ -16,8 +17,7 @@ export function Held({ need, areaId }: { need: Need; areaId: string }) {
   const { kase, act } = useOpenCase()
   const [reason, setReason] = useState('')
   const [asked, setAsked] = useState(false)
-  const area = kase.areas.find(({ id }) => id === areaId)
-  const report = kase.reports.find(({ id }) => id === area?.reportId)
+  const report = reportOfArea(kase, areaId)
   const figure = report?.recommends[need.of as RecommendedField]
   if (need.confirmed)
     return (
@@ -32,8 +32,7 @@ export function Held({ need, areaId }: { need: Need; areaId: string }) {
   const confirm = async () => {
     setAsked(true)
     if (reason.trim() === '') return
-    const by = (await setting('signer').catch(() => undefined)) ?? kase.draftedBy
-    act(confirmFigure(areaId, need.of, figure, { reason: reason.trim(), by, at: new Date().toISOString() }))
+    act(confirmFigure(areaId, need.of, figure, await signed(kase, reason.trim())))
   }
   return (
     <div className="border-clay mt-2 flex max-w-[60ch] flex-wrap items-end gap-3 border-l-4 pl-3">

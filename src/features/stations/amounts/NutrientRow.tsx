@@ -6,7 +6,8 @@ import type { CreditName } from '@/core/needs/need'
 import type { AreaRecommendation } from '@/core/recommend'
 import type { Need } from '@/core/needs/need'
 import type { MajorNutrient } from '@/core/units/quantity'
-import { setting } from '@/store/db'
+import { signed } from '../../shared/office/signed'
+import { reportOfArea } from '@/core/case/in-force'
 import { Button } from '@/ui/Button'
 import { Formula } from '@/ui/Formula'
 import { Span } from '@/ui/Span'
@@ -97,13 +98,10 @@ export function NutrientRow({ need, found }: { need: Need<MajorNutrient>; found:
 /** Whether the laboratory knew of what its figure is lessened by: asked where it is lessened. */
 function Credits({ names, taken, areaId }: { names: readonly CreditName[]; taken: boolean; areaId: string }) {
   const { kase, act } = useOpenCase()
-  const reportId = kase.areas.find(({ id }) => id === areaId)?.reportId
+  const report = reportOfArea(kase, areaId)
   const what = names.map((name) => en.credit[name]).join(', ')
-  if (!reportId) return null
-  const knew = async () => {
-    const by = (await setting('signer').catch(() => undefined)) ?? kase.draftedBy
-    act(knowCredits(areaId, reportId, { reason: what, by, at: new Date().toISOString() }))
-  }
+  if (!report) return null
+  const knew = async () => act(knowCredits(areaId, report.id, await signed(kase, what)))
   return (
     <p className="border-brim mt-2 border-l-4 pl-3 text-[14.5px]">
       {taken ? en.creditsTaken(what) : en.creditsKnown(what)}{' '}

@@ -1,5 +1,6 @@
 'use client'
 
+import { reportInForce } from '@/core/case/in-force'
 import { CircleAlert } from 'lucide-react'
 import { useMemo, useState } from 'react'
 import type { Report } from '@/core/case/case'
@@ -22,7 +23,7 @@ import { en } from './messages'
 /** What the report of one area means for what grows there, in the order in which an advisor looks. */
 export function ReadingStation() {
   const { kase, area, go } = useOpenCase()
-  const report = kase.reports.find((one) => one.id === area?.reportId)
+  const report = reportInForce(kase, area)
   if (!area || !report)
     return (
       <div className="mt-5">

@@ -1,5 +1,6 @@
 'use client'
 
+import { reportInForce } from '@/core/case/in-force'
 import { pinGuide } from '@/core/case/acts/areas'
 import { useMemo, useState } from 'react'
 import type { Case } from '@/core/case/case'
@@ -33,7 +34,7 @@ export function SwitchGuide({ area, found, whole }: Props) {
   const guides = useGuides()
   const products = useProducts()
   const [tried, tryOut] = useState<{ guide?: GuideRef; schools: Record<string, string> }>({ schools: {} })
-  const report = kase.reports.find(({ id }) => id === area.reportId)!
+  const report = reportInForce(kase, area)!
   const pinned = guideNamed(guides, area.guide)
   const speaking = report.extractant
     ? guidesFor(guides, report.extractant, area.crop).filter((guide) => area.crop === null || area.crop in guide.crops)

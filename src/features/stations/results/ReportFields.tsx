@@ -6,7 +6,7 @@ import type { AreaInSeason } from '@/core/case/in-season'
 import { fields } from '@/core/report/fields'
 import { extractants, type ExtractantId } from '@/core/guides/guide'
 import { mannerOf, type Manner, type MannerId } from '@/core/report/manners'
-import { lineField, lineUnit, numberAlone, readLine, withPrintedUnit } from '@/core/report/lines'
+import { lineField, lineUnit, readLine, withLineUnit } from '@/core/report/lines'
 import type { TestUnit } from '@/core/units/quantity'
 import { rateUnitWords } from '@/core/units/rates'
 import type { Field, Typed, UnitWords } from '@/core/units/typed'
@@ -151,7 +151,7 @@ export function RecommendsFields({ area }: { area: AreaInSeason }) {
               value={recommends[name].unit}
               options={unitChoices(rateUnitWords)}
               none={en.whichUnit}
-              onChange={(unit) => unit && turnInto((now) => withPrintedUnit(now, `recommends.${name}`, unit))}
+              onChange={(unit) => unit && turnInto((now) => withLineUnit(now, `recommends.${name}`, unit))}
             />
           </div>
         ))}
@@ -159,11 +159,6 @@ export function RecommendsFields({ area }: { area: AreaInSeason }) {
       </div>
     </div>
   )
-}
-
-/** A unit chosen beside the field takes the place of one typed after the number. */
-export function withUnit(typed: Typed, unit: string, field: Field): Typed {
-  return typed.value === null ? { ...typed, unit } : retyped(numberAlone(typed.text), unit, field)
 }
 
 export function LimeMeaning({ report, change }: { report: Report; change: ReturnType<typeof useReport>['change'] }) {

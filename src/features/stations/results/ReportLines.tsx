@@ -1,13 +1,13 @@
 'use client'
 
 import { Fragment, useEffect, useState, type ClipboardEvent, type ReactNode } from 'react'
-import type { LineField as FieldName, Report } from '@/core/case/case'
+import type { LineField as FieldName } from '@/core/case/case'
 import type { AreaInSeason } from '@/core/case/in-season'
 import type { ExtractantId } from '@/core/guides/guide'
 import { mannerOf } from '@/core/report/manners'
 import { isMeasured, testOf } from '@/core/report/tests'
 import { allFields, linesOf } from '@/core/report/layout'
-import { isElement, lineField, lineUnit, readLine, recommendedIn, typedIn, withPrintedUnit } from '@/core/report/lines'
+import { isElement, lineField, lineUnit, readLine, recommendedIn, typedIn, withLineUnit } from '@/core/report/lines'
 import { remedied, remedyFor, type Doubt, type Remedy } from '@/core/report/remedy'
 import { isMicronutrient } from '@/core/units/quantity'
 import { AsideChoice, LineField } from '@/ui/LineField'
@@ -18,14 +18,7 @@ import { Formula } from '@/ui/Formula'
 import { render, textOf } from '@/wording/render'
 import { lineRefusal, lineUnderstood } from '../../shared/formatting'
 import { en, lineLabel } from './messages'
-import {
-  extractantOptions,
-  mannerOptions,
-  unitChoices,
-  LimeMeaning,
-  useExtractantFault,
-  withUnit,
-} from './ReportFields'
+import { extractantOptions, mannerOptions, unitChoices, LimeMeaning, useExtractantFault } from './ReportFields'
 import type { useReport } from './useReport'
 
 export type Sheet = ReturnType<typeof useReport>
@@ -147,16 +140,7 @@ function Aside({ sheet, field }: { sheet: Sheet; field: FieldName }) {
   const unit = lineUnit(report, field)
   const chosen = typedIn(report, field).unit || unit
   const setUnit = (next: string | null) =>
-    next &&
-    turnInto((now) =>
-      recommendedIn(field)
-        ? withPrintedUnit({ ...now, lines: linesOf(now) }, field, next)
-        : {
-            ...now,
-            lines: linesOf(now).map((one) => (one.field === field ? { ...one, unit: next } : one)),
-            ...asUnit(now, field, next),
-          },
-    )
+    next && turnInto((now) => withLineUnit({ ...now, lines: linesOf(now) }, field, next))
   const unitChoice =
     units.length > 1 ? (
       <AsideChoice
@@ -198,14 +182,6 @@ function MannerChoice({ sheet: { report, change }, field }: { sheet: Sheet; fiel
       onChange={(value) => change((draft) => void Object.assign(draft, { [id]: value ?? usual ?? null }))}
     />
   )
-}
-
-/** A line's value in the unit chosen beside it, which takes the place of one typed after the number. */
-function asUnit(report: Report, field: FieldName, unit: string): Partial<Report> {
-  const typed = withUnit(typedIn(report, field), unit, lineField(field))
-  const recommended = recommendedIn(field)
-  const read = typed.value === null ? readLine(field, typed.text, unit) : typed
-  return recommended ? { recommends: { ...report.recommends, [recommended]: read } } : { [field]: read }
 }
 
 function Extractant({ area, sheet }: { area: AreaInSeason; sheet: Sheet }) {

@@ -1,5 +1,6 @@
 'use client'
 
+import { reportInForce } from '@/core/case/in-force'
 import { pH as pHTest } from '@/core/report/tests/pH'
 import { addSpotCheck, removeSpotCheck } from '@/core/case/acts/reports'
 import { X } from 'lucide-react'
@@ -162,7 +163,7 @@ function soilAt(spot: number, reported: number | undefined): number {
 
 function Meter({ spots, onTake }: { spots: readonly CoreSpot[]; onTake: (pH: number, spot: CoreSpot) => void }) {
   const { kase, area } = useOpenCase()
-  const report = kase.reports.find(({ id }) => id === area!.reportId)
+  const report = reportInForce(kase, area)
   const reported = report && numberIn(pHTest.field, report.pH)
   const [meter, setMeter] = useState<PHMeter | null>(null)
   const [shown, setShown] = useState<Shown | null>(null)

@@ -4,7 +4,7 @@ import { accept, say, type Outcome } from '../../../told/sentence'
 import { quantity } from '../../../units/quantity'
 import { derive, given, type Derived, type Working } from '../../../workings'
 import { perThousand } from '../../../units/rates'
-import { creditsFor } from '../credits'
+import { creditsFor, less } from '../credits'
 import type { Feeding, Rated } from '../method'
 import { byPlant } from './nitrogen-by-plant'
 import { byTree } from './nitrogen-by-tree'
@@ -40,13 +40,7 @@ function lessCredits(base: Derived<'lb N/1000 ft²'>, rates: NitrogenByGround, f
   const credits = creditsFor(feeding)
   const names = Object.keys(credits)
   if (names.length === 0) return { rate: base, why: say('nitrogen.usual', span) }
-  const rate = derive(
-    'lb N/1000 ft²',
-    `max(0, need - ${names.join(' - ')})`,
-    { need: base, ...credits },
-    say('nitrogen.less-credit'),
-    crop.source,
-  )
+  const rate = less('N', base, credits, say('nitrogen.less-credit'), crop.source)
   const args = { ...span, credits: names.join(' '), matter: feeding.read.soil.organicMatter?.v ?? null }
   return { rate, why: say(rate.value.v > 0 ? 'nitrogen.credited' : 'nitrogen.all-credited', args) }
 }
