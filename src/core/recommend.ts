@@ -28,6 +28,7 @@ import { textures, type Texture, type TextureId } from './guides/soils'
 import { chosenLime, stoneFor, type Stone } from './needs/lime/stone'
 import { headline, isSalty, notMeasured, type Matters } from './told/headline'
 import { oneFertilizer, type OneFertilizer } from './mix/one-fertilizer'
+import { takenMix, type TakenMix } from './mix/taken'
 import type { Feeding } from './needs/nutrients/method'
 import { byGuide, majorsOf, type Need } from './needs/need'
 import { knewCreditsIn, letGoIn, ownCapsIn } from './needs/hold'
@@ -104,6 +105,8 @@ export interface Figures {
     readonly bagLb: number
     readonly mix: Outcome<OneFertilizer>
   } | null
+  /** What the mix that the case has taken puts here; it goes before the one fertilizer. */
+  readonly mixed: TakenMix | null
   /** Every value of the report as this crop sees it. */
   readonly reading: readonly ReadingLine[]
   /** The bases on the exchange, as far as they were tested. */
@@ -198,7 +201,7 @@ function recommendArea(
     others,
     quarrels: lead && others.length > 0 ? quarrels([{ crop: crop!, answer: lead }, ...others]) : [],
     missing: missingOf(area, size, guide, crop, report),
-    problems: problemsOf(area, size, read, products),
+    problems: [...problemsOf(area, size, read, products), ...mixProblems(kase, area, products)],
     doubts: lead
       ? [...doubts, ...doseDoubts(lead.reaction, guide!.limits), ...rateDoubts(read, report!, crop!)]
       : doubts,
@@ -309,7 +312,7 @@ export const figures = (
 function answer(asked: Asked): Answer {
   const known = placed(asked)
   const found = figuresOf(known)
-  const { pH, reaction: ph, stone, needs, fertilizer, reading, bases, portions, spread } = found
+  const { pH, reaction: ph, stone, needs, fertilizer, mixed, reading, bases, portions, spread } = found
   const { reactionClass: word, schools, headline: first, matters, cautions, notMeasured: open } = told(known, found)
   // One by one: objects that are spread into others are the slowest part of an answer.
   return {
@@ -318,6 +321,7 @@ function answer(asked: Asked): Answer {
     stone,
     needs,
     fertilizer,
+    mixed,
     reading,
     bases,
     portions,
@@ -365,6 +369,7 @@ function figuresOf({ asked, stone, ground, feeding }: Placed): Figures {
     stone,
     needs: [...majors, ...(ph.need ? [ph.need] : []), ...minors],
     fertilizer: fertilizerFor(asked, feeding, majors),
+    mixed: takenMix(asked.kase, asked.area.id, asked.products, majors, feeding) ?? null,
     reading,
     bases: read.bases,
     portions: portionsOf(size, feeding.planting),
@@ -402,7 +407,7 @@ function untilLeached<Of extends Nutrient>(need: Need<Of>): Need<Of> {
 /** Mix without soil, which is fed through the water by its extract. */
 const isPotted = ({ phosphorusPotassium }: Crop) => phosphorusPotassium.method === 'by-extract'
 
-function told({ asked, ground, feeding }: Placed, { reaction: ph, needs, reading, fertilizer }: Figures): Told {
+function told({ asked, ground, feeding }: Placed, { reaction: ph, needs, reading, fertilizer, mixed }: Figures): Told {
   const { kase, area, guide, read, cropId, crop } = asked
   const majors = majorsOf({ needs })
   const potted = isPotted(crop)
@@ -424,8 +429,8 @@ function told({ asked, ground, feeding }: Placed, { reaction: ph, needs, reading
       reading,
       needs,
       lime: ground.choices.lime.material,
-      fertilizer: fertilizer?.material,
-      mix: fertilizer?.mix.ok ? fertilizer.mix.value : undefined,
+      fertilizers: mixed ? mixed.products.map(({ material }) => material) : fertilizer ? [fertilizer.material] : [],
+      supplies: mixed?.supplies ?? (fertilizer?.mix.ok ? fertilizer.mix.value.supplies : []),
     }),
     notMeasured: potted ? [] : notMeasured(ph, majors, read),
   }
@@ -568,6 +573,14 @@ function productProblems({ materials, past }: AreaInSeason, products: readonly P
     ref === null || serves(productNamed(products, ref)) ? [] : [{ field, sentence: say('product.unknown', { ref }) }],
   )
 }
+
+/** Products of the mix that are not here. */
+const mixProblems = ({ mix }: Case, { id }: AreaInSeason, products: readonly Product[]): Problem[] =>
+  (mix?.takes ?? []).flatMap(({ areaId, product: ref }) =>
+    areaId !== id || feeds(productNamed(products, ref))
+      ? []
+      : [{ field: 'mix', sentence: say('product.unknown', { ref }) }],
+  )
 
 function problemsOf(
   area: AreaInSeason,

@@ -4,17 +4,21 @@ import type { Product } from '../core/shelf/product'
 import { recommend, type AreaRecommendation, type Recommendation } from '../core/recommend'
 
 /** What an area's answer rests on beside the area itself. */
-type Rest = Pick<Case, 'measures' | 'climate' | 'schools' | 'season' | 'plan' | 'decisions'> & {
+type Rest = Pick<Case, 'measures' | 'climate' | 'schools' | 'season' | 'plan' | 'decisions' | 'mix'> & {
   readonly report: Report | undefined
 }
 
-const restOf = ({ measures, climate, schools, season, plan, decisions, reports }: Case, { reportId }: Area): Rest => ({
+const restOf = (
+  { measures, climate, schools, season, plan, decisions, mix, reports }: Case,
+  { reportId }: Area,
+): Rest => ({
   measures,
   climate,
   schools,
   season,
   plan,
   decisions,
+  mix,
   report: reports.find(({ id }) => id === reportId),
 })
 
@@ -30,6 +34,7 @@ const sameRest = (a: Rest, b: Rest) =>
   a.season === b.season &&
   a.plan === b.plan &&
   a.decisions === b.decisions &&
+  a.mix === b.mix &&
   a.report === b.report
 
 /**

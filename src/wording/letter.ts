@@ -1,4 +1,6 @@
 import type { Letter, LetterArea, LetterReport, LetterRow } from '../core/letter/letter'
+import type { Purchase } from '../core/passes/shopping'
+import { productRef, type Product } from '../core/shelf/product'
 import type { Sentence } from '../core/told/sentence'
 import type { Working } from '../core/workings'
 import type { Language, Text } from '../core/told/text'
@@ -14,6 +16,9 @@ export interface WordedLetter {
   readonly date: string
   readonly areas: readonly WordedArea[]
   readonly columns: readonly [what: string, amount: string, when: string]
+  /** What serves several areas, or is there in part. */
+  readonly toBuyTitle: string
+  readonly toBuy: readonly string[]
   readonly note: string
   readonly cautionsTitle: string
   readonly cautions: readonly string[]
@@ -44,13 +49,17 @@ export function wordLetter(letter: Letter, words: ClientWords, language: Languag
   const textOf = (text: Text) => text[language] ?? text.en
   const dated = (iso: string) => longDate(iso, words.measures.locale)
   const reports = alike(letter.reports).map((report) => reportWords(report, words))
+  const shared = letter.purchases.filter(({ areaIds, fromShed }) => areaIds.length > 1 || fromShed > 0)
+  const inOneLine = new Set(shared.map(({ product, bagLb }) => `${productRef(product)} ${bagLb}`))
   const schools = letter.schools.map(({ label, option }) => `${textOf(label)}: ${textOf(option)}`)
   return {
     title: own.title,
     addressee: `${own.for} ${[letter.client, letter.place].filter(Boolean).join(', ')}`,
     date: dated(letter.date),
-    areas: letter.areas.map((area) => wordArea(area, letter.reports.length < 2, words, textOf, measures)),
+    areas: letter.areas.map((area) => wordArea(area, letter.reports.length < 2, words, textOf, measures, inOneLine)),
     columns: [own.what, own.amount, own.when],
+    toBuyTitle: own.toBuy,
+    toBuy: shared.map((one) => purchaseWords(one, words, textOf, measures)),
     note: letter.note,
     cautionsTitle: own.cautions,
     cautions: letter.cautions.map(({ key }) => words.cautions[key.replace('caution.', '') as 'label']),
@@ -90,6 +99,7 @@ function wordArea(
   words: ClientWords,
   textOf: (text: Text) => string,
   measures: Measures,
+  shared: ReadonlySet<string>,
 ): WordedArea {
   const said = (sentence: Sentence) => worded(words.matters, sentence, measures)
   return {
@@ -100,7 +110,7 @@ function wordArea(
     // The foot tells the whole of each: its code will do.
     basis: report && !one ? (report.code ? words.letter.byReport(report.code) : reportWords(report, words)) : '',
     instead: words.letter.nothing,
-    rows: rows.map((row) => wordRow(row, words, textOf, measures)),
+    rows: rows.map((row) => wordRow(row, words, textOf, measures, shared)),
   }
 }
 
@@ -109,11 +119,10 @@ function wordRow(
   { letter, measures: own }: ClientWords,
   textOf: (text: Text) => string,
   measures: Measures,
+  shared: ReadonlySet<string>,
 ) {
-  const { product, nutrient, each, first, all, bagLb, passes, once, season, dugTo, cap, shares } = row
-  const name = product
-    ? [gradeWords(product), textOf(product.label)].filter(Boolean).join(' ')
-    : letter.nutrients[nutrient!]!
+  const { product, nutrient, each, first, all, bagLb, passes, once, season, dugTo, cap, shares, after } = row
+  const name = product ? productWords(product, textOf) : letter.nutrients[nutrient!]!
   const where = dugTo === null ? '' : dugTo > 0 ? letter.workedIn(inchWords(dugTo, measures, own)) : letter.onSurface
   const when = (passes && passesWords(passes, 'each', own, textOf)) || letter.once[once]
   return {
@@ -125,11 +134,20 @@ function wordRow(
       product && bagLb !== null && measure(each.value.v, product.lbPerCup, bagLb, measures, own),
       passes && passes.count > 1 && letter.inAll(weight(all.value.v, measures, own)),
       ...shares.map((share) => letter.shares[share.of](weight(share.each.value.v, measures, own))),
-      product && bagLb !== null && toBuy(all.value.v, bagLb, letter, measures),
+      product &&
+        bagLb !== null &&
+        !shared.has(`${productRef(product)} ${bagLb}`) &&
+        toBuy(all.value.v, bagLb, letter, measures),
     ]
       .filter(Boolean)
       .join('; '),
-    when: [when, passes && passes.count > 1 && where, cap && atMost(cap, letter, measures), season && textOf(season)]
+    when: [
+      when,
+      passes && passes.count > 1 && where,
+      cap && atMost(cap, letter, measures),
+      ...after.map(({ days }) => letter.afterLime(days)),
+      season && textOf(season),
+    ]
       .filter(Boolean)
       .join('; '),
   }
@@ -140,9 +158,28 @@ function atMost({ value: { v, of } }: Working, { atMost }: ClientWords['letter']
   return atMost(onThousand(v, measures), of.startsWith('lb S'))
 }
 
+const productWords = (product: Product, textOf: (text: Text) => string): string =>
+  [gradeWords(product), textOf(product.label)].filter(Boolean).join(' ')
+
+/** One product for several areas, or of which some is there. */
+function purchaseWords(
+  { product, bagLb, all, fromShed }: Purchase,
+  { letter, measures: own }: ClientWords,
+  textOf: (text: Text) => string,
+  measures: Measures,
+): string {
+  const weighed = (lb: number) => weight(lb, measures, own)
+  return letter.inAllBuy(
+    productWords(product, textOf),
+    weighed(all.value.v),
+    fromShed > 0 ? weighed(fromShed) : '',
+    toBuy(all.value.v - fromShed, bagLb, letter, measures),
+  )
+}
+
 /** Whole bags, by weight; none where there is nothing to carry home. */
 function toBuy(all: number, bagLb: number, { buy }: ClientWords['letter'], measures: Measures): string {
-  const bags = Math.ceil(all / bagLb - 1e-9)
+  const bags = Math.ceil(all / bagLb - 1e-6)
   return bags > 0 ? buy(places(bags, 0), bags > 1, weight(bagLb, measures)) : ''
 }
 

@@ -2,22 +2,14 @@ import type { Choices } from '../case/season'
 import { fields, numberIn } from '../report/fields'
 import type { Fertilizer } from '../shelf/product'
 import type { Feeding } from '../needs/nutrients/method'
-import { isApplied, isHeld, type Applied, type Need } from '../needs/need'
+import { isApplied, type Need } from '../needs/need'
 import { mostPrinted } from '../needs/hold'
-import { capOf, rowCaps } from '../needs/nutrients/majors'
-import { split, splitInRows, uncapped, type Cap, type Passes } from '../passes/split'
+import { fertilizerPasses } from '../passes/fertilizers'
+import type { Passes } from '../passes/split'
 import { accept, refuse, say, type Outcome, type Sentence } from '../told/sentence'
-import { majorNutrients, quantity, type MajorNutrient } from '../units/quantity'
+import { quantity, type MajorNutrient } from '../units/quantity'
 import { derive, given, type Derived } from '../workings'
-
-/** What one product brings of one nutrient, against what is wanted. */
-export interface Supply {
-  readonly nutrient: MajorNutrient
-  readonly supplied: Derived<`lb ${MajorNutrient}`>
-  readonly wanted: Derived<`lb ${MajorNutrient}`> | 'none' | 'unknown'
-  /** Supplied less wanted, lb; undefined where the need is unknown. */
-  readonly over?: Derived<`lb ${MajorNutrient}`>
-}
+import { firstYearOf, shareOf, suppliesOf, type Supply } from './supply'
 
 /** One product for the whole job: how much, how many bags, in how many passes, and what it leaves short or over. */
 export interface OneFertilizer {
@@ -82,6 +74,7 @@ export function oneFertilizer(
     say('unit.per-thousand-area'),
     'arithmetic',
   )
+  const spread = { material: fertilizer, slow: slowShare(fertilizer, choices), amount, rate }
   const bag = given(quantity(bagLb, 'lb product/bag'), say('material.bag'), 'reported')
   const bags = derive('bags', 'ceil(amount / bag)', { amount, bag }, say('mix.bags'), 'arithmetic')
   return accept({
@@ -97,8 +90,8 @@ export function oneFertilizer(
       say('mix.left-over'),
       'arithmetic',
     ),
-    passes: passesOf(fertilizer, amount, rate, choices, feeding, need),
-    supplies: majorNutrients.map((nutrient) => supplyOf(fertilizer, nutrient, amount, needs, pH)),
+    passes: fertilizerPasses(spread, [spread], need, feeding, 'fertilizer'),
+    supplies: suppliesOf([{ material: fertilizer, amount }], needs, pH),
     limeUsed: limeUsedBy(fertilizer, amount),
     barred: barredBy(fertilizer, feeding, rate, needs),
   })
@@ -127,146 +120,14 @@ function cutToPhosphate(
   )
 }
 
-/** Share of a nutrient on the label that feeds in the first year, in soil of this pH. */
-function firstYearOf(fertilizer: Fertilizer, nutrient: MajorNutrient, pH: number | undefined): number {
-  if (nutrient === 'N') return fertilizer.feeding.firstYearN
-  if (nutrient === 'K₂O') return fertilizer.feeding.firstYearK ?? 1
-  const { phosphateBelowPH } = fertilizer.feeding
-  return phosphateBelowPH !== undefined && pH !== undefined && pH >= phosphateBelowPH ? 0 : 1
-}
-
-/** Share of the product's weight that feeds in the first year. */
-function shareOf(fertilizer: Fertilizer, nutrient: MajorNutrient, pH: number | undefined) {
-  const percent = given(
-    quantity(fertilizer.feeding.grade[nutrient], `% ${nutrient}`),
-    say('material.grade', { nutrient }),
-    'practice',
-  )
-  const share = firstYearOf(fertilizer, nutrient, pH)
-  if (share === 1)
-    return derive(`lb ${nutrient}/lb product`, 'grade / 100', { grade: percent }, say('material.share'), 'arithmetic')
-  return derive(
-    `lb ${nutrient}/lb product`,
-    'grade / 100 * first_year',
-    {
-      grade: percent,
-      first_year: given(quantity(share, 'of it in the first year'), say('material.first-year'), 'practice'),
-    },
-    say('material.share-first-year'),
-    'practice',
-  )
-}
-
-function supplyOf(
-  fertilizer: Fertilizer,
-  nutrient: MajorNutrient,
-  amount: Derived<'lb product'>,
-  needs: readonly Need<MajorNutrient>[],
-  pH: number | undefined,
-): Supply {
-  const supplied = derive(
-    `lb ${nutrient}`,
-    'amount * share',
-    { amount, share: shareOf(fertilizer, nutrient, pH) },
-    say('mix.supplied', { nutrient }),
-    'arithmetic',
-  )
-  const need = needs.find((one) => one.of === nutrient)!
-  if (need.outcome === 'unknown' || isHeld(need)) return { nutrient, supplied, wanted: 'unknown' }
-  if (!need.amount)
-    return {
-      nutrient,
-      supplied,
-      wanted: 'none',
-      over: derive(`lb ${nutrient}`, 'supplied', { supplied }, say('mix.over-none'), 'arithmetic'),
-    }
-  return {
-    nutrient,
-    supplied,
-    wanted: need.amount,
-    over: derive(
-      `lb ${nutrient}`,
-      'supplied - wanted',
-      { supplied, wanted: need.amount },
-      say('mix.over'),
-      'arithmetic',
-    ),
-  }
-}
-
-/** The cap on one pass of a product, lb per 1,000 ft², by the nutrient that reaches its own cap first. */
-function strictest(fertilizer: Fertilizer, slow: number, feeding: Feeding, need: Applied<MajorNutrient>): Cap {
-  const { grade, firstYearN } = fertilizer.feeding
-  const caps = majorNutrients.flatMap((nutrient) => {
-    const share = (grade[nutrient] / 100) * (nutrient === 'N' ? firstYearN * (1 - slow) : 1)
-    const cap = nutrient === need.of && !need.passes.firsts ? need.passes.cap : capOf(nutrient, feeding)
-    return share > 0 && cap.perPass < uncapped ? [{ ...cap, perPass: cap.perPass / share }] : []
-  })
-  const [first] = caps.sort((a, b) => a.perPass - b.perPass)
-  return first ?? { ...need.passes.cap, perPass: uncapped }
-}
-
 /** How much of the nitrogen is slow: as the bag says, else as is usual for the product. */
 const slowShare = (fertilizer: Fertilizer, { slowNitrogen }: Pick<Choices, 'slowNitrogen'>): number => {
   const printed = numberIn(fields.slowNitrogen, slowNitrogen)
   return printed === undefined ? fertilizer.feeding.slowNitrogen : printed / 100
 }
 
-/**
- * Every nutrient that the product carries has its cap, and the strictest holds: on turf those on the quick part of the
- * nitrogen, on all of it where some is slow, on phosphate and on potash; elsewhere those of the ground, of nitrogen on
- * what of it is quick.
- */
-function passesOf(
-  fertilizer: Fertilizer,
-  amount: Derived<'lb product'>,
-  rate: Derived<'lb product/1000 ft²'>,
-  choices: Pick<Choices, 'slowNitrogen'>,
-  feeding: Feeding,
-  need: Applied<MajorNutrient>,
-): Passes<'product'> {
-  const { crop, guide, settings } = feeding
-  const slow = slowShare(fertilizer, choices)
-  if (crop.use !== 'lawn') {
-    const windows = need.passes.dressings.flatMap(({ window }) => window ?? [])
-    const cap = strictest(fertilizer, slow, feeding, need)
-    const rows = need.of === 'N' && windows.length > 1 ? rowCaps(feeding) : undefined
-    if (!rows) return split('product', amount, rate, cap, 'fertilizer', windows)
-    const quick = (fertilizer.feeding.grade.N / 100) * fertilizer.feeding.firstYearN * (1 - slow)
-    const beside = {
-      ...rows.beside,
-      perPass: Math.min(cap.perPass, quick > 0 ? rows.beside.perPass / quick : uncapped),
-    }
-    // Each once: the need may broadcast more often than its bag.
-    const asked = [...new Map(windows.map((window) => [window.id, window])).values()]
-    return splitInRows('product', amount, rate, { planting: cap, beside, once: rows.once }, 'fertilizer', asked)
-  }
-  const { turf } = guide.limits
-  const nitrogen = Math.min(
-    slow < 1 ? turf.perPass.N / (1 - slow) : Infinity,
-    slow === 0 ? Infinity : slow >= 0.5 ? turf.mostlySlowPerPass : turf.slowPerPass,
-  )
-  // A new lawn's phosphate and potash are worked in at once.
-  const others = settings.newLawn ? { 'P₂O₅': uncapped, 'K₂O': uncapped } : turf.perPass
-  const most = { ...others, N: nitrogen }
-  const allowed = majorNutrients
-    .filter((nutrient) => fertilizer.feeding.grade[nutrient] > 0)
-    .map((nutrient) => most[nutrient] / (fertilizer.feeding.grade[nutrient] / 100))
-  return split(
-    'product',
-    amount,
-    rate,
-    {
-      perPass: Math.min(uncapped, ...allowed),
-      interval: { days: slow > 0 ? turf.slowDaysApart : turf.daysApart },
-      rule: say(slow > 0 ? 'cap.turf-slow' : 'cap.turf-product'),
-    },
-    'fertilizer',
-  )
-}
-
 /** Ammonium turns to acid. Source: Pierre 1933, recalled. */
-function limeUsedBy(
+export function limeUsedBy(
   { feeding: { acidity, grade } }: Fertilizer,
   amount: Derived<'lb product'>,
 ): Derived<'lb CaCO₃'> | undefined {
@@ -291,7 +152,7 @@ function limeUsedBy(
 const soursMuch = 3
 
 /** What a product must not do, whatever it is measured by. */
-function barredBy(
+export function barredBy(
   fertilizer: Fertilizer,
   { crop, settings, read }: Feeding,
   rate: Derived<'lb product/1000 ft²'>,

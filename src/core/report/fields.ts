@@ -2,7 +2,7 @@ import type { LimeScaleId } from '../shelf/lime-scales'
 import type { BufferKind } from '../units/quantity'
 import { check, type Field, type Typed } from '../units/typed'
 import { rateUnitWords } from '../units/rates'
-import { feet, inches, percent, pounds } from './unit-words'
+import { bagsWords, feet, inches, kilograms, ounces, percent, pounds } from './unit-words'
 
 const printedRate = (high: number, example: string): Field => ({ units: rateUnitWords, low: 0, high, example })
 
@@ -19,6 +19,7 @@ export const fields = {
   slowNitrogen: { units: percent, low: 0, high: 100, example: '50' },
   depth: { units: inches, low: 1, high: 24, example: '6' },
   bag: { units: pounds, low: 0.25, high: 3_000, example: '40' },
+  inShed: { units: [...pounds, ...ounces, ...kilograms, ...bagsWords], low: 0.01, high: 50_000, example: '12 lb' },
   lime: printedRate(100_000, '2 tons/acre'),
   sulfur: printedRate(10_000, '1.5 lb/100 ft2'),
   nutrient: printedRate(2_000, '3 lb/1000'),

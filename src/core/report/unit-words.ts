@@ -3,6 +3,12 @@ import type { UnitWords } from '../units/typed'
 /** Units of fields, and how people write them. */
 export const percent = [{ unit: '%', words: ['%', 'percent'] }] as const satisfies readonly UnitWords[]
 export const pounds = [{ unit: 'lb', words: ['lb', 'lbs', 'pounds', '#'] }] as const satisfies readonly UnitWords[]
+export const ounces = [{ unit: 'oz', words: ['oz', 'ounce', 'ounces'] }] as const satisfies readonly UnitWords[]
+export const kilograms = [{ unit: 'kg', words: ['kg', 'kilo', 'kilos'] }] as const satisfies readonly UnitWords[]
+/** Bags of the size in which a product is usually sold. */
+export const bagsWords = [
+  { unit: 'bags', words: ['bag', 'bags', 'a bag', 'of a bag', 'sack', 'sacks'] },
+] as const satisfies readonly UnitWords[]
 export const inches = [
   { unit: 'in', words: ['in', 'inch', 'inches', '"'] },
   { unit: 'cm', words: ['cm'] },

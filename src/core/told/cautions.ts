@@ -1,5 +1,5 @@
 import { isAcidifier, type Fertilizer, type Lime } from '../shelf/product'
-import type { OneFertilizer } from '../mix/one-fertilizer'
+import type { Supply } from '../mix/supply'
 import type { Feeding } from '../needs/nutrients/method'
 import { isApplied, type Need } from '../needs/need'
 import type { Reaction } from '../needs/reaction'
@@ -17,8 +17,9 @@ export interface Circumstances {
   readonly reading: readonly ReadingLine[]
   readonly needs: readonly Need[]
   readonly lime: Lime
-  readonly fertilizer?: Fertilizer
-  readonly mix?: OneFertilizer
+  /** Those that are chosen. */
+  readonly fertilizers: readonly Fertilizer[]
+  readonly supplies: readonly Supply[]
 }
 
 /** Whether each thing that a caution may hang on is so. */
@@ -37,22 +38,21 @@ const facts = {
   'caustic lime': ({ lime, reaction }) => reaction.outcome === 'lime' && lime.liming.caustic === true,
   'acid salt': ({ reaction }) => acidifier(reaction)?.productPerPass !== undefined,
   'iron sulfate': ({ reaction }) => acidifier(reaction)?.stains === true,
-  fertilizer: ({ fertilizer }) => fertilizer !== undefined,
-  'ammonium bag': ({ fertilizer }) => fertilizer?.feeding.ammonium === true,
-  'nitrate bag': ({ fertilizer }) => fertilizer?.feeding.nitrate === true,
-  'ammonium nitrate': ({ fertilizer }) => fertilizer?.feeding.restricted === true,
-  'lawn bag': ({ fertilizer }) => fertilizer?.feeding.forLawns === true,
-  'phosphorus bag': ({ fertilizer }) => fertilizer !== undefined && fertilizer.feeding.grade['P₂O₅'] > 0,
-  'quick bag': ({ fertilizer }) =>
-    fertilizer !== undefined && fertilizer.feeding.grade.N > 0 && fertilizer.feeding.slowNitrogen < 0.5,
-  'chloride bag': ({ fertilizer }) => fertilizer?.feeding.chloride === true,
-  'blend or none': ({ fertilizer }) => fertilizer?.feeding.blend ?? true,
-  manure: ({ fertilizer, feeding }) => fertilizer?.feeding.origin === 'manure' || fromManure(feeding),
-  compost: ({ fertilizer }) => fertilizer?.feeding.origin === 'compost',
-  sewage: ({ fertilizer }) => fertilizer?.feeding.origin === 'sewage',
-  meal: ({ fertilizer }) => fertilizer !== undefined && fertilizer.feeding.firstYearN < 1 && !fertilizer.feeding.origin,
-  'phosphorus over': ({ mix }) =>
-    mix?.supplies.some((one) => one.nutrient === 'P₂O₅' && one.wanted === 'none' && one.supplied.value.v > 0) ?? false,
+  fertilizer: ({ fertilizers }) => fertilizers.length > 0,
+  'ammonium bag': oneThat(({ ammonium }) => ammonium),
+  'nitrate bag': oneThat(({ nitrate }) => nitrate),
+  'ammonium nitrate': oneThat(({ restricted }) => restricted === true),
+  'lawn bag': oneThat(({ forLawns }) => forLawns === true),
+  'phosphorus bag': oneThat(({ grade }) => grade['P₂O₅'] > 0),
+  'quick bag': oneThat(({ grade, slowNitrogen }) => grade.N > 0 && slowNitrogen < 0.5),
+  'chloride bag': oneThat(({ chloride }) => chloride),
+  'blend or none': (so) => so.fertilizers.length === 0 || oneThat(({ blend }) => blend)(so),
+  manure: (so) => oneThat(({ origin }) => origin === 'manure')(so) || fromManure(so.feeding),
+  compost: oneThat(({ origin }) => origin === 'compost'),
+  sewage: oneThat(({ origin }) => origin === 'sewage'),
+  meal: oneThat(({ firstYearN, origin }) => firstYearN < 1 && !origin),
+  'phosphorus over': ({ supplies }) =>
+    supplies.some((one) => one.nutrient === 'P₂O₅' && one.wanted === 'none' && one.supplied.value.v > 0),
   boron: gives('B'),
   copper: gives('Cu'),
   iron: gives('Fe'),
@@ -70,6 +70,11 @@ export type Fact = keyof typeof facts
 function gives(nutrient: OtherNutrient) {
   return ({ needs }: Circumstances) =>
     needs.some((one) => one.of === nutrient && (one.outcome === 'apply' || one.outcome === 'by-label'))
+}
+
+/** Whether one of the fertilizers that are chosen is such a one. */
+function oneThat(is: (feeding: Fertilizer['feeding']) => boolean) {
+  return ({ fertilizers }: Circumstances) => fertilizers.some(({ feeding }) => is(feeding))
 }
 
 const fromManure = ({ manure }: Feeding) => manure?.feeding.origin === 'manure'

@@ -42,6 +42,10 @@ export const letter = {
   firstThen: (first: string, each: string) => `${first} before planting, then ${each}`,
   inAll: (all: string) => `${all} in all`,
   buy: (bags: string, several: boolean, bag: string) => `buy ${bags} ${several ? 'bags' : 'bag'} of ${bag}`,
+  toBuy: 'To buy, for all areas together',
+  inAllBuy: (name: string, all: string, shed: string, bags: string) =>
+    `${name}: ${all} in all${shed && `, of which ${shed} is there already`}${bags && `; ${bags}`}`,
+  afterLime: (days: number) => `${days / 7 >= 4 ? 'a month' : 'two weeks'} after the lime, or later`,
   workedIn: (deep: string) => `worked in ${deep} deep`,
   onSurface: 'on the surface, watered in',
   atMost: (rate: string, asSulfur: boolean) => `at most ${rate}${asSulfur ? ' of sulfur' : ''} at a time`,

@@ -15,6 +15,7 @@ import { TextField } from '@/ui/TextField'
 import type { Language } from '@/core/told/text'
 import { wordLetter, type WordedLetter } from '@/wording/letter'
 import { useOpenCase } from '../../case/context'
+import { useProducts } from '../../case/useCase'
 import { Logo } from '../../pages/office/Logo'
 import { languageOptions, useWords } from '../../shared/language/useWords'
 import { useOffice } from '../../shared/office/useOffice'
@@ -25,7 +26,7 @@ export function LetterStation() {
   const { kase, recommendation, edit } = useOpenCase()
   const [language, setLanguage] = useState<Language>('en')
   const words = useWords(language)
-  const letter = letterOf(kase, recommendation)
+  const letter = letterOf(kase, recommendation, useProducts())
   if (letter.areas.length === 0) return <p className="mt-5 font-serif text-lg">{en.empty}</p>
   const print = () => {
     edit((draft) => void (draft.letter.printedAt = new Date().toISOString()))
@@ -125,6 +126,16 @@ function LetterSheet({ letter, sample }: { letter: WordedLetter; sample: boolean
       {letter.areas.map((area) => (
         <AreaPart key={area.id} area={area} columns={letter.columns} />
       ))}
+      {letter.toBuy.length > 0 && (
+        <section className="mt-3 print:mt-1">
+          <h3 className="font-semibold">{letter.toBuyTitle}</h3>
+          <ul className="mt-0.5 font-sans text-[13.5px] print:text-[9pt]">
+            {letter.toBuy.map((line) => (
+              <li key={line}>{line}</li>
+            ))}
+          </ul>
+        </section>
+      )}
       {letter.note && <p className="mt-3">{letter.note}</p>}
       {letter.cautions.length > 0 && (
         <section className="mt-3 print:mt-1.5">

@@ -1,0 +1,76 @@
+import * as fc from 'fast-check'
+import { sampleCases } from '../../demo/sample-cases'
+import { guides } from '../guides/guides'
+import { recommend } from '../recommend'
+import { productRef } from '../shelf/product'
+import { anyCase, build } from '../testing/any-case'
+import { choosing, oneArea, printed, typed } from '../testing/one-area'
+import { job, passesOf } from './job'
+import { shopping } from './shopping'
+
+const cases = [...sampleCases, ...fc.sample(anyCase, { numRuns: 400, seed: 15 }).map(build)]
+const jobs = cases.map((kase) => job(kase, recommend(kase, guides)))
+const treatments = jobs.flatMap(({ areas }) => areas.flatMap((area) => area.treatments))
+
+test('the passes of a treatment add up to it, each by a key of its own', () => {
+  expect(treatments.length).toBeGreaterThan(500)
+  for (const one of treatments) {
+    const passes = passesOf(one)
+    const sum = passes.reduce((total, { amount }) => total + amount.value.v, 0)
+    // Of very many only the first are listed.
+    if (passes.length === (one.passes?.count ?? 1)) expect(sum).toBeCloseTo(one.all.value.v, 6)
+    expect(passes.map(({ key }) => key)).toEqual(passes.map((_, i) => `${one.key}/${i + 1}`))
+  }
+  for (const { areas } of jobs) {
+    const keys = areas.flatMap((area) => area.treatments.map(({ key }) => key))
+    expect(new Set(keys).size).toBe(keys.length)
+  }
+})
+
+test('no pass is over its cap', () => {
+  for (const { passes } of treatments) {
+    if (!passes) continue
+    const { rate, cap } = passes.why.inputs
+    // In equal passes; those in rows have two caps, and a test of their own.
+    if (!passes.firsts) expect(rate!.value.v / passes.count).toBeLessThanOrEqual(cap!.value.v * (1 + 1e-5))
+  }
+})
+
+test('what is put on is bought or there already, and no bag is bought in vain', () => {
+  for (const one of jobs) {
+    const [first] = shopping(one, new Map())
+    if (!first) continue
+    const ref = productRef(first.product)
+    for (const [there, found] of [
+      [0, first],
+      [first.bagLb * 0.4, shopping(one, new Map([[ref, first.bagLb * 0.4]]))[0]!],
+    ] as const) {
+      const { all, fromShed, bags, bagLb, leftOver } = found
+      expect(fromShed).toBeLessThanOrEqual(there)
+      expect(bags.value.v * bagLb + fromShed).toBeGreaterThanOrEqual(all.value.v - bagLb * 1e-5)
+      expect(leftOver.value.v).toBeLessThanOrEqual(bagLb)
+    }
+  }
+})
+
+test('an edit elsewhere leaves the keys of an area as they are', () => {
+  const kase = oneArea({ crop: 'tomato' }, { pH: typed('5.5') })
+  const other = { ...kase.areas[0]!, id: 'b', name: 'B' }
+  const keys = (one: typeof kase) =>
+    job(one, recommend(one, guides))
+      .areas.find(({ areaId }) => areaId === 'a')!
+      .treatments.map(({ key }) => key)
+  expect(keys({ ...kase, areas: [other, ...kase.areas] })).toEqual(keys(kase))
+})
+
+// Common practice: two weeks between lime and ammonium, thirty days between lime and phosphate on acid ground.
+test.each([
+  ['urea@1', 14],
+  ['triple-superphosphate@1', 30],
+  ['calcium-nitrate@1', undefined],
+] as const)('after lime, %s waits %s days', (fertilizer, days) => {
+  const report = { ...printed({ lime: typed('50', 'lb/1000 ft²') }), pH: typed('5.5'), P: typed('10', 'ppm') }
+  const kase = oneArea({ crop: 'tomato', ...choosing({ fertilizer }) }, { ...report, extractant: 'mehlich-3' })
+  const [area] = job(kase, recommend(kase, guides)).areas
+  expect(area!.treatments.find(({ need }) => need === 'fertilizer')!.after[0]?.days).toBe(days)
+})
