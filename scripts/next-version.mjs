@@ -31,7 +31,7 @@ const changes = {
   'src/store/db.ts': [
     [
       '/** The version declared last:',
-      "db.version(9).stores({ remarks: 'id' }).upgrade(migrateCases)\n\n/** The version declared last:",
+      "db.version(10).stores({ remarks: 'id' }).upgrade(migrateCases)\n\n/** The version declared last:",
     ],
   ],
   'next.config.ts': [

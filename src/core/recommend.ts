@@ -264,6 +264,17 @@ export interface OnShelf {
   readonly mix: OneFertilizer | null
 }
 
+/** The ground of an area as it is fed; undefined while size, guide or crop is missing. */
+export function feedingFor(
+  kase: Case,
+  area: AreaInSeason,
+  guides: readonly Guide[],
+  products: readonly Product[],
+): Feeding | undefined {
+  const { guide, crop, read, size } = lookAt(kase, area, guides)
+  return guide && crop && size.ok ? feedingOf({ kase, area, guide, products, read, size: size.value, crop }) : undefined
+}
+
 /** Every fertilizer measured out by the needs of an area; none while it has no answer. */
 export function shelfFor(
   kase: Case,
@@ -272,9 +283,8 @@ export function shelfFor(
   guides: readonly Guide[],
   products: readonly Product[] = shippedProducts,
 ): OnShelf[] {
-  const { guide, crop, read, size } = lookAt(kase, area, guides)
-  if (!found || !guide || !crop || !size.ok) return []
-  const feeding = feedingOf({ kase, area, guide, products, read, size: size.value, crop })
+  const feeding = found && feedingFor(kase, area, guides, products)
+  if (!feeding) return []
   return products.filter(isFertilizer).map((material) => {
     const mix = oneFertilizer(material, material.bagLb, { ...area.materials, meets: null }, majorsOf(found), feeding)
     return { id: productRef(material), material, mix: mix.ok ? mix.value : null }

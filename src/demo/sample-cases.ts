@@ -7,6 +7,7 @@ import { guideRef } from '../core/guides/guide'
 import { guideFor } from '../core/guides/guides'
 import type { PlanShape } from '../core/ground/plan/plan-size'
 import { readSize } from '../core/ground/size'
+import type { Shelf } from '../core/shelf/shelf'
 import { readLine } from '../core/report/lines'
 import { readTyped, type Typed } from '../core/units/typed'
 
@@ -22,6 +23,35 @@ const size = (text: string): Typed => {
 }
 
 /** The office they belong to. */
+/** Invented prices, as seen in one round of the shops. */
+const sold = (...bags: readonly (readonly [lb: number, price: number])[]) => ({
+  bags: bags.map(([lb, price]) => ({ lb, price, on: '2026-09-14' })),
+  away: false,
+})
+
+const shelf: Shelf = {
+  '10-10-10@1': sold([25, 14.5], [50, 24]),
+  '16-4-8@1': sold([40, 29]),
+  '24-0-11@1': sold([48, 38]),
+  '25-0-3@1': sold([44, 36]),
+  '5-10-10@1': sold([40, 19.5]),
+  'urea@1': sold([50, 31]),
+  'ammonium-sulfate@1': sold([50, 27]),
+  'muriate-of-potash@1': sold([50, 33]),
+  'sulfate-of-potash@1': sold([5, 11], [50, 54]),
+  'triple-superphosphate@1': sold([50, 39]),
+  'blood-meal@1': sold([4, 9.5], [50, 72]),
+  'feather-meal@1': sold([50, 48]),
+  'cottonseed-meal@1': sold([50, 42]),
+  'bone-meal@1': sold([5, 11.5], [50, 58]),
+  'alfalfa-meal@1': sold([50, 26]),
+  'poultry-litter@1': sold([40, 12]),
+  'potassium-magnesium-sulfate@1': sold([5, 10.5], [50, 44]),
+  'pelletized-dolomitic@1': sold([40, 6.5]),
+  'pelletized-calcitic@1': sold([40, 7]),
+  'sulfur-prills@1': sold([5, 9], [50, 37]),
+}
+
 export const sampleOffice = {
   id: 'office',
   name: 'Ossian Vale Extension',
@@ -35,6 +65,7 @@ export const sampleOffice = {
   guide: 'mehlich-3-humid-east@1',
   feeding: 'usual',
   schools: {},
+  shelf,
   sample: true,
 } as const
 

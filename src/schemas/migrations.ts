@@ -180,8 +180,9 @@ function climbed(document: unknown, steps: typeof caseSteps): unknown {
 /** A case of any older schema as it is today; anything else comes back as it was, to be refused by the schema. */
 export const migratedCase = (kase: unknown): unknown => climbed(kase, caseSteps)
 
-/** An office of before schools were chosen. */
-export const migratedOffice = (office: unknown): unknown => (isRecord(office) ? { schools: {}, ...office } : office)
+/** An office of before schools were chosen, or prices kept. */
+export const migratedOffice = (office: unknown): unknown =>
+  isRecord(office) ? { schools: {}, shelf: {}, ...office } : office
 
 /** A case file likewise. */
 export function migrated(file: unknown): unknown {

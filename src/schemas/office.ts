@@ -2,6 +2,7 @@ import type Joi from 'joi'
 import type { Case } from '../core/case/case'
 import type { Season } from '../core/case/season'
 import type { GuideRef } from '../core/guides/guide'
+import type { Shelf } from '../core/shelf/shelf'
 import { officeShape } from '../core/shape/case-shape'
 import { fromShape } from './from-shape'
 
@@ -25,6 +26,8 @@ export interface Office {
   readonly feeding: Season['feeding']
   /** Where practitioners disagree: the options that new cases begin with. */
   readonly schools: Case['schools']
+  /** What is sold here, in which bags, for how much. */
+  readonly shelf: Shelf
   /** The invented office of the sample cases. */
   readonly sample: boolean
 }

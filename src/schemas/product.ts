@@ -42,6 +42,8 @@ const feeding = Joi.object({
   chloride: flag.required(),
   blend: flag.required(),
   restricted: flag,
+  organic: flag,
+  soluble: flag,
   forLawns: flag,
   origin: Joi.valid('manure', 'compost', 'sewage'),
 })

@@ -160,6 +160,10 @@ db.version(8)
     }
   })
 
+db.version(9)
+  .stores({})
+  .upgrade((old) => old.table('office').toCollection().modify({ shelf: {} }))
+
 /** The version declared last: what this page can read and write. A newer version of the app raises it. */
 const version = db.verno
 

@@ -19,6 +19,7 @@ export const blankOffice: Office = {
   guide: guideRef(defaultGuide),
   feeding: 'usual',
   schools: {},
+  shelf: {},
   sample: false,
 }
 

@@ -67,6 +67,11 @@ export const guideShape = form(/^[a-z0-9-]+@\d+$/)
 /** Options by the questions' ids. */
 export const schoolsShape = record(/^[a-zA-Z0-9-]{1,40}$/, text(40), 40)
 
+/** A guide's crop or legume, and a product with its version, which may be an office's own. */
+const guideId = form(/^[a-z0-9-]{1,60}$/)
+const product = form(/^[a-z0-9-]{1,60}@\d{1,6}$/)
+export const priceLimits = { most: 100_000, bags: 10 } as const
+
 /** The office, and what new cases begin with. */
 export const officeShape = fields({
   id: oneOf('office'),
@@ -81,13 +86,19 @@ export const officeShape = fields({
   guide: guideShape,
   feeding: oneOf('lean', 'usual', 'generous'),
   schools: schoolsShape,
+  shelf: record(
+    /^[a-z0-9-]{1,60}@\d{1,6}$/,
+    fields({
+      bags: list(
+        fields({ lb: number(0.05, 10_000), price: orNone(number(0, priceLimits.most)), on: text(10) }),
+        priceLimits.bags,
+      ),
+      away: flag,
+    }),
+    5_000,
+  ),
   sample: flag,
 })
-
-/** A crop or a legume of the guide, which may be an office's own. */
-const guideId = form(/^[a-z0-9-]{1,60}$/)
-/** A product and its version, which may be an office's own. */
-const product = form(/^[a-z0-9-]{1,60}@\d{1,6}$/)
 
 /** ft on the plan. */
 const onPlan = number(-1e6, 1e6)

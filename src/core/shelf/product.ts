@@ -81,6 +81,10 @@ export interface Nutrition {
   /** A blend whose forms only its label tells. */
   readonly blend: boolean
   readonly restricted?: boolean
+  /** Allowed where one grows organically, by common practice; the certifier has the last word. */
+  readonly organic?: boolean
+  /** Sold to be dissolved. */
+  readonly soluble?: boolean
   /** Sold for lawns, and so may hold a weed killer. */
   readonly forLawns?: boolean
   /** What it was made of, where that asks for care. */

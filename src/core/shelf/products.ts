@@ -153,7 +153,7 @@ const acidifiers: readonly Acidifier[] = [
 const grade = (n: number, p: number, k: number) => ({ N: n, 'P₂O₅': p, 'K₂O': k })
 const mineral = { firstYearN: 1, slowNitrogen: 0, ammonium: false, nitrate: false, chloride: false, blend: false }
 const blend = { ...mineral, ammonium: true, blend: true }
-const organic = { ...mineral, slowNitrogen: 1 }
+const organic = { ...mineral, slowNitrogen: 1, organic: true }
 
 const fertilizers: readonly Fertilizer[] = [
   {
@@ -351,7 +351,7 @@ const fertilizers: readonly Fertilizer[] = [
     source,
     lbPerCup: 0.78,
     bagLb: 50,
-    feeding: { ...mineral, grade: grade(0, 0, 22), also: { Mg: 11, S: 22 } },
+    feeding: { ...mineral, grade: grade(0, 0, 22), organic: true, also: { Mg: 11, S: 22 } },
   },
   {
     id: 'soluble-20-20-20',
@@ -360,7 +360,7 @@ const fertilizers: readonly Fertilizer[] = [
     source,
     lbPerCup: 0.45,
     bagLb: 50,
-    feeding: { ...blend, grade: grade(20, 20, 20) },
+    feeding: { ...blend, grade: grade(20, 20, 20), soluble: true },
   },
   {
     id: 'blood-meal',
@@ -477,7 +477,7 @@ const fertilizers: readonly Fertilizer[] = [
     source,
     lbPerCup: 0.32,
     bagLb: 50,
-    feeding: { ...organic, grade: grade(6, 4, 0), firstYearN: 0.4, origin: 'sewage' },
+    feeding: { ...organic, grade: grade(6, 4, 0), firstYearN: 0.4, organic: false, origin: 'sewage' },
   },
 ]
 

@@ -1,0 +1,38 @@
+import type { Product, ProductRef } from './product'
+import { productRef } from './product'
+
+/** A bag as it is sold here. */
+export interface SoldBag {
+  /** lb */
+  readonly lb: number
+  /** In the office's money; null while nobody has typed it. */
+  readonly price: number | null
+  /** When the price was seen, `YYYY-MM-DD`. */
+  readonly on: string
+}
+
+/** What an office knows of a product in its shops. */
+export interface Sold {
+  /** None: in the product's usual bag, at a price that is not known. */
+  readonly bags: readonly SoldBag[]
+  /** It cannot be had here. */
+  readonly away: boolean
+}
+
+export type Shelf = Readonly<Record<ProductRef, Sold>>
+
+/** The bags in which a product can be bought here; none where it cannot be had. */
+export function bagsOf(product: Product, shelf: Shelf): readonly SoldBag[] {
+  const ref = productRef(product)
+  const sold = Object.hasOwn(shelf, ref) ? shelf[ref]! : undefined
+  if (sold?.away) return []
+  return sold && sold.bags.length > 0 ? sold.bags : [{ lb: product.bagLb, price: null, on: '' }]
+}
+
+/** The cheapest way to buy so many lb in whole bags of one size; null where no price is known. */
+export function costOf(lb: number, bags: readonly SoldBag[]): { readonly bag: SoldBag; readonly cost: number } | null {
+  const priced = bags.flatMap((bag) =>
+    bag.price === null ? [] : [{ bag, cost: Math.ceil(lb / bag.lb - 1e-6) * bag.price }],
+  )
+  return priced.sort((a, b) => a.cost - b.cost)[0] ?? null
+}
