@@ -312,7 +312,7 @@ test(`older data is brought up to date in whole or not at all, over ${killsWithi
       else before += 1
       expect(tables.cases).toHaveLength(cases)
       expect(tables.edits).toHaveLength(edits)
-      expect(tables.cases!.every((one) => one.schema === (upToDate ? 6 : 1))).toBe(true)
+      expect(tables.cases!.every((one) => one.schema === (upToDate ? 7 : 1))).toBe(true)
       expect(tables.edits!.every((one) => 'id' in one === upToDate)).toBe(true)
       await second.page.goto(`${baseURL}/case?id=c7&station=ground`)
       await opened(second.page, 'Client 7')

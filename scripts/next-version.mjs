@@ -20,14 +20,14 @@ import { filesIn, root } from './run.mjs'
  */
 const changes = {
   'src/schemas/migrations.ts': [
-    ['export const caseSchemaNumber = 6', 'export const caseSchemaNumber = 7'],
+    ['export const caseSchemaNumber = 7', 'export const caseSchemaNumber = 8'],
     [
       'const caseSteps: Readonly<Record<number, (kase: Old) => Old>> = {',
-      "const caseSteps: Readonly<Record<number, (kase: Old) => Old>> = {\n  6: (kase) => ({ ...kase, schema: 7, remark: 'of the next version' }),",
+      "const caseSteps: Readonly<Record<number, (kase: Old) => Old>> = {\n  7: (kase) => ({ ...kase, schema: 8, remark: 'of the next version' }),",
     ],
   ],
-  'src/core/case/blank.ts': [['schema: 6,', "schema: 7 as 6,\n  ...{ remark: '' },"]],
-  'src/core/shape/case-shape.ts': [['schema: oneOf(6),', 'schema: oneOf(7),\n  remark: text(200),']],
+  'src/core/case/blank.ts': [['schema: 7,', "schema: 8 as 7,\n  ...{ remark: '' },"]],
+  'src/core/shape/case-shape.ts': [['schema: oneOf(7),', 'schema: oneOf(8),\n  remark: text(200),']],
   'src/store/db.ts': [
     [
       '/** The version declared last:',

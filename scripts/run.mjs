@@ -84,7 +84,7 @@ const worker = join(root, 'public/sw.js')
 async function writeServiceWorker() {
   const { generateSW } = await import('workbox-build')
   const revision = hashOf([join(root, '.next/BUILD_ID'), join(root, '.next/script-hashes.json')])
-  const pages = ['/', '/case', '/counter', '/office', '/guides', '/rescue']
+  const pages = ['/', '/case', '/counter', '/office', '/guides', '/shelf', '/rescue']
   const files = filesIn(join(root, 'public')).filter((path) => path !== worker)
   const { warnings } = await generateSW({
     swDest: worker,
@@ -101,6 +101,8 @@ async function writeServiceWorker() {
     clientsClaim: true,
     inlineWorkboxRuntime: true,
     importScripts: ['/sw-parts.js'],
+    // The solver of mixes is the largest part.
+    maximumFileSizeToCacheInBytes: 5_000_000,
     sourcemap: false,
   })
   for (const warning of warnings) console.warn(warning)

@@ -66,6 +66,7 @@ export const sampleOffice = {
   feeding: 'usual',
   schools: {},
   shelf,
+  spreaders: [],
   sample: true,
 } as const
 

@@ -36,7 +36,7 @@ export interface FiledEdit extends Change {
 /** What a case file holds; docs/case-file.md tells of it. */
 export interface CaseFile {
   readonly format: 'agrologos-case'
-  readonly schema: 6
+  readonly schema: 7
   readonly case: Case
   /** Oldest first. */
   readonly log: readonly FiledEdit[]
@@ -80,7 +80,7 @@ const edit = Joi.object<FiledEdit>({
 
 export const caseFileSchema = Joi.object<CaseFile>({
   format: Joi.string().valid('agrologos-case').required(),
-  schema: Joi.number().valid(6).required(),
+  schema: Joi.number().valid(7).required(),
   case: caseSchema,
   log: Joi.array().items(edit).max(20_000).required(),
   guides: Joi.array().items(guideSchema).max(50).required(),
@@ -98,7 +98,7 @@ const schemaFor = (file: unknown): Joi.ObjectSchema<CaseFile> =>
 export const caseFileJsonSchema = (): object => ({
   $schema: 'https://json-schema.org/draft/2020-12/schema',
   $id: '/api/v1/schemas/case-file',
-  title: 'Agrologos case file, schema 6',
+  title: 'Agrologos case file, schema 7',
   ...(withNull(caseFileSchema['~standard'].jsonSchema.input({ target: 'draft-2020-12' })) as object),
 })
 

@@ -3,6 +3,7 @@ import type { Area, Case, LineField, Report, Sample } from '../core/case/case'
 import { measuredFields } from '../core/report/tests'
 import { readLine, recommendedFields } from '../core/report/lines'
 import { fields, limeFields, sieveField } from '../core/report/fields'
+import type { Spreader } from '../core/case/spreader'
 import type { LimeSieves, Season } from '../core/case/season'
 import { readTypedSize } from '../core/reading/soil'
 import { caseShape } from '../core/shape/case-shape'
@@ -23,11 +24,26 @@ export function reread(kase: Case): Case {
     spotChecks: kase.spotChecks.map((one) => ({ ...one, pH: readLine('pH', one.pH.text, one.pH.unit) })),
     reports: kase.reports.map(rereadReport),
     applications: kase.applications.map((one) => ({ ...one, amount: again(one.amount, fields.bag.units) })),
-    shed: kase.shed.map((one) => ({ ...one, amount: again(one.amount, fields.bag.units) })),
+    shed: kase.shed.map((one) => ({ ...one, amount: again(one.amount, fields.inShed.units) })),
+    spreaders: kase.spreaders.map(rereadSpreader),
   }
 }
 
 const again = (typed: Typed, units: readonly UnitWords[]): Typed => readTyped(typed.text, typed.unit, units)
+
+/** Also of the office's own. */
+export const rereadSpreader = (spreader: Spreader): Spreader => ({
+  ...spreader,
+  swath: again(spreader.swath, fields.swath.units),
+  setting: again(spreader.setting, fields.setting.units),
+  trials: spreader.trials.map((trial) => ({
+    ...trial,
+    setting: again(trial.setting, fields.setting.units),
+    distance: again(trial.distance, fields.strip.units),
+    before: again(trial.before, fields.hopper.units),
+    after: again(trial.after, fields.hopper.units),
+  })),
+})
 
 const rereadSample = (sample: Sample): Sample => ({
   ...sample,

@@ -5,7 +5,7 @@ import { historyById, type Old } from './old-history'
 const list = (value: unknown): readonly unknown[] => (Array.isArray(value) ? value : [])
 
 /** The schema of a case today. */
-export const caseSchemaNumber = 6
+export const caseSchemaNumber = 7
 
 /** What became of a case from one schema to the next. A step once released is never changed. */
 const caseSteps: Readonly<Record<number, (kase: Old) => Old>> = {
@@ -69,6 +69,14 @@ const caseSteps: Readonly<Record<number, (kase: Old) => Old>> = {
     letters: [],
     samples: list(kase.samples).map((sample) => (isRecord(sample) ? withMembers(sample, 'ticked') : sample)),
     reports: list(kase.reports).map((report) => (isRecord(report) ? withMembers(report, 'areas') : report)),
+  }),
+  // Spreaders and their trials; a mix says by which aim, from which bags and for which needs it was taken, and there was
+  // none before.
+  6: (kase) => ({
+    ...kase,
+    schema: 7,
+    spreaders: [],
+    mix: null,
   }),
 }
 
@@ -169,6 +177,7 @@ const fileSteps: Readonly<Record<number, (file: Old) => Old>> = {
   3: (file) => ({ ...file, schema: 4 }),
   4: (file) => ({ ...file, schema: 5 }),
   5: (file) => ({ ...file, schema: 6, products: [], log: historyById(file.case, list(file.log), migratedCase) }),
+  6: (file) => ({ ...file, schema: 7 }),
 }
 
 function climbed(document: unknown, steps: typeof caseSteps): unknown {
@@ -180,9 +189,9 @@ function climbed(document: unknown, steps: typeof caseSteps): unknown {
 /** A case of any older schema as it is today; anything else comes back as it was, to be refused by the schema. */
 export const migratedCase = (kase: unknown): unknown => climbed(kase, caseSteps)
 
-/** An office of before schools were chosen, or prices kept. */
+/** An office of before schools were chosen, or prices and spreaders kept. */
 export const migratedOffice = (office: unknown): unknown =>
-  isRecord(office) ? { schools: {}, shelf: {}, ...office } : office
+  isRecord(office) ? { schools: {}, shelf: {}, spreaders: [], ...office } : office
 
 /** A case file likewise. */
 export function migrated(file: unknown): unknown {

@@ -1,5 +1,6 @@
 import type Joi from 'joi'
 import type { Case } from '../core/case/case'
+import type { Spreader } from '../core/case/spreader'
 import type { Season } from '../core/case/season'
 import type { GuideRef } from '../core/guides/guide'
 import type { Shelf } from '../core/shelf/shelf'
@@ -28,6 +29,7 @@ export interface Office {
   readonly schools: Case['schools']
   /** What is sold here, in which bags, for how much. */
   readonly shelf: Shelf
+  readonly spreaders: readonly Spreader[]
   /** The invented office of the sample cases. */
   readonly sample: boolean
 }

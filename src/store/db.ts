@@ -162,7 +162,10 @@ db.version(8)
 
 db.version(9)
   .stores({})
-  .upgrade((old) => old.table('office').toCollection().modify({ shelf: {} }))
+  .upgrade(async (old) => {
+    await migrateCases(old)
+    await old.table('office').toCollection().modify({ shelf: {}, spreaders: [] })
+  })
 
 /** The version declared last: what this page can read and write. A newer version of the app raises it. */
 const version = db.verno

@@ -20,6 +20,7 @@ export const blankOffice: Office = {
   feeding: 'usual',
   schools: {},
   shelf: {},
+  spreaders: [],
   sample: false,
 }
 

@@ -23,6 +23,8 @@ interface Props {
   /** Characters that can be kept. */
   most?: number
   type?: 'text' | 'date'
+  /** What it is stands elsewhere, such as at the head of a table; it is said all the same. */
+  hideLabel?: boolean
 }
 
 /** One line of text with its label, its unit, and right beneath it what was understood or what is wrong. */
@@ -38,6 +40,7 @@ export function TextField({
   numeric,
   autoFocus,
   type = 'text',
+  hideLabel,
   most = type === 'date' ? 10 : usualMost,
 }: Props) {
   const id = useId()
@@ -46,7 +49,7 @@ export function TextField({
   const note = wrong ?? echo
   return (
     <div className={clsx('min-w-0', wide && 'col-span-full')}>
-      <label htmlFor={id} className="text-ink-2 block text-[13.5px]">
+      <label htmlFor={id} className={hideLabel ? 'sr-only' : 'text-ink-2 block text-[13.5px]'}>
         <Formula>{label}</Formula>
       </label>
       <div

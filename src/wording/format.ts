@@ -126,6 +126,10 @@ export function measure(
   return found.kind === 'bags' || found.count === 0 ? said + grams : own.about(said) + grams
 }
 
+/** `$22.50`. */
+export const money = (sum: number): string =>
+  `$${sum.toLocaleString('en-US', { minimumFractionDigits: 2, maximumFractionDigits: 2 })}`
+
 /** `10-10-10`, as on the bag; empty for what holds none of the three. */
 export function gradeWords({ feeding }: Product): string {
   const percents = feeding ? [feeding.grade.N, feeding.grade['P₂O₅'], feeding.grade['K₂O']] : []

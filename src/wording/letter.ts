@@ -49,8 +49,10 @@ export function wordLetter(letter: Letter, words: ClientWords, language: Languag
   const textOf = (text: Text) => text[language] ?? text.en
   const dated = (iso: string) => longDate(iso, words.measures.locale)
   const reports = alike(letter.reports).map((report) => reportWords(report, words))
-  const shared = letter.purchases.filter(({ areaIds, fromShed }) => areaIds.length > 1 || fromShed > 0)
-  const inOneLine = new Set(shared.map(({ product, bagLb }) => `${productRef(product)} ${bagLb}`))
+  const shared = letter.purchases.filter(
+    ({ areaIds, fromShed, chosen }) => areaIds.length > 1 || fromShed > 0 || chosen,
+  )
+  const inOneLine = new Set(shared.map(({ product }) => productRef(product)))
   const schools = letter.schools.map(({ label, option }) => `${textOf(label)}: ${textOf(option)}`)
   return {
     title: own.title,
@@ -134,10 +136,7 @@ function wordRow(
       product && bagLb !== null && measure(each.value.v, product.lbPerCup, bagLb, measures, own),
       passes && passes.count > 1 && letter.inAll(weight(all.value.v, measures, own)),
       ...shares.map((share) => letter.shares[share.of](weight(share.each.value.v, measures, own))),
-      product &&
-        bagLb !== null &&
-        !shared.has(`${productRef(product)} ${bagLb}`) &&
-        toBuy(all.value.v, bagLb, letter, measures),
+      product && bagLb !== null && !shared.has(productRef(product)) && toBuy(all.value.v, bagLb, letter, measures),
     ]
       .filter(Boolean)
       .join('; '),
@@ -161,9 +160,9 @@ function atMost({ value: { v, of } }: Working, { atMost }: ClientWords['letter']
 const productWords = (product: Product, textOf: (text: Text) => string): string =>
   [gradeWords(product), textOf(product.label)].filter(Boolean).join(' ')
 
-/** One product for several areas, or of which some is there. */
+/** One product for several areas, or of which some is there, or whose bags were chosen. */
 function purchaseWords(
-  { product, bagLb, all, fromShed }: Purchase,
+  { product, all, fromShed, bags }: Purchase,
   { letter, measures: own }: ClientWords,
   textOf: (text: Text) => string,
   measures: Measures,
@@ -173,15 +172,16 @@ function purchaseWords(
     productWords(product, textOf),
     weighed(all.value.v),
     fromShed > 0 ? weighed(fromShed) : '',
-    toBuy(all.value.v - fromShed, bagLb, letter, measures),
+    bags.map(({ lb, count }) => bagsToBuy(count.value.v, lb, letter, measures)).join(', '),
   )
 }
 
 /** Whole bags, by weight; none where there is nothing to carry home. */
-function toBuy(all: number, bagLb: number, { buy }: ClientWords['letter'], measures: Measures): string {
-  const bags = Math.ceil(all / bagLb - 1e-6)
-  return bags > 0 ? buy(places(bags, 0), bags > 1, weight(bagLb, measures)) : ''
-}
+const toBuy = (all: number, bagLb: number, letter: ClientWords['letter'], measures: Measures): string =>
+  bagsToBuy(Math.ceil(all / bagLb - 1e-6), bagLb, letter, measures)
+
+const bagsToBuy = (bags: number, bagLb: number, { buy }: ClientWords['letter'], measures: Measures): string =>
+  bags > 0 ? buy(places(bags, 0), bags > 1, weight(bagLb, measures)) : ''
 
 /** `19 October 2026`, `19 de octubre de 2026`; empty for what is no day. */
 export function longDate(iso: string, locale: string): string {

@@ -3,8 +3,8 @@ import type { Model } from '../core/mix/model'
 import type { Limits, Solver } from '../core/mix/solve'
 
 /** The solver, once its WebAssembly is there. Rejects where there is none. */
-export async function highsSolver(locateFile?: (file: string) => string): Promise<Solver> {
-  const highs = await loadHighs(locateFile ? { locateFile } : undefined)
+export async function highsSolver(): Promise<Solver> {
+  const highs = await loadHighs()
   return (model, limits) => solved(highs, model, limits)
 }
 

@@ -1,4 +1,6 @@
 import type { ProductRef } from '../shelf/product'
+import type { Aim } from '../mix/weights'
+import type { MajorNutrient } from '../units/quantity'
 import type { Typed } from '../units/typed'
 
 export const appliedKinds = ['lime', 'fertilizer', 'compost', 'manure', 'sulfur'] as const
@@ -25,11 +27,20 @@ export interface InShed {
   readonly amount: Typed
 }
 
-/** A mix as it was solved and taken: lb of each product on each area, and what it was solved from. */
+/**
+ * A mix as it was solved and taken: lb of each product on each area, and what it was solved for. Where that is another
+ * today it is out of date.
+ */
 export interface ChosenMix {
-  /** SHA-256 of needs, shelf and shed; where it differs the mix is out of date. */
-  readonly inputs: string
   readonly core: string
   readonly at: string
+  /** What it was chosen by. */
+  readonly aim: Aim
   readonly takes: readonly { readonly areaId: string; readonly product: ProductRef; readonly lb: number }[]
+  /** The bags that were chosen with it, by their size in lb. */
+  readonly bags: readonly { readonly product: ProductRef; readonly lb: number; readonly count: number }[]
+  /** lb of it that were in the shed. */
+  readonly fromShed: readonly { readonly product: ProductRef; readonly lb: number }[]
+  /** The needs it was made for, lb; null where one was not known. */
+  readonly needs: readonly { readonly areaId: string; readonly of: MajorNutrient; readonly lb: number | null }[]
 }

@@ -15,7 +15,7 @@ const each = <Name extends string | number>(names: readonly Name[], unit: string
 /** Empty documents, as they are before anything is typed. Ids and times come from the store. */
 export const blankCase = (id: string, at: string): Case => ({
   id,
-  schema: 6,
+  schema: 7,
   rev: 0,
   client: '',
   place: '',
@@ -38,6 +38,7 @@ export const blankCase = (id: string, at: string): Case => ({
   decisions: { overrulings: {}, confirmations: {}, moves: {}, caps: {}, settled: {} },
   shed: [],
   mix: null,
+  spreaders: [],
   letters: [],
   letter: { date: at.slice(0, 10), note: '', printedAt: null },
 })

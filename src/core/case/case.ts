@@ -5,6 +5,7 @@ import type { MeasuredField } from '../report/tests'
 import type { PlanShape } from '../ground/plan/plan-size'
 import type { Point } from '../ground/plan/polygon'
 import type { Application, ChosenMix, InShed } from './applications'
+import type { Spreader } from './spreader'
 import type { Decisions, GivenLetter } from './decisions'
 import type { Members } from './members'
 import type { Season, Year } from './season'
@@ -17,7 +18,7 @@ import type { Typed } from '../units/typed'
 export interface Case {
   readonly id: string
   /** Of this shape; older ones are migrated when they are read. */
-  readonly schema: 6
+  readonly schema: 7
   readonly rev: number
   readonly client: string
   readonly place: string
@@ -46,6 +47,8 @@ export interface Case {
   /** What the client has in the shed. */
   readonly shed: readonly InShed[]
   readonly mix: ChosenMix | null
+  /** The client's spreaders, and how they were tried. */
+  readonly spreaders: readonly Spreader[]
   /** Letters as they were handed out, oldest first. */
   readonly letters: readonly GivenLetter[]
   readonly letter: { readonly date: string; readonly note: string; readonly printedAt: string | null }

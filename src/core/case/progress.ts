@@ -12,7 +12,7 @@ export type Progress = 'empty' | 'started' | 'settled' | 'not-needed'
 export function progress(kase: Case, { areas }: Recommendation): Record<Station, Progress> {
   const answers = areas.map((area) => area.answer)
   const feeding = areas.filter((area) => area.answer?.needs.some((need) => need.outcome === 'apply'))
-  const fed = feeding.filter((area) => area.answer?.fertilizer)
+  const fed = feeding.filter((area) => area.answer?.fertilizer ?? area.answer?.mixed)
   return {
     ground: of(areas.length, areas.filter((area) => area.size.ok && area.crop).length),
     sample: sampled(kase),

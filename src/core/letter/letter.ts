@@ -8,7 +8,6 @@ import { job, type Job, type Treatment } from '../passes/job'
 import { shopping, type Purchase } from '../passes/shopping'
 import { feeds, type Product } from '../shelf/product'
 import { shippedProducts } from '../shelf/products'
-import { lbInShed } from '../shelf/shed'
 import type { Key } from '../told/keys'
 import { say, type Sentence } from '../told/sentence'
 import type { Text } from '../told/text'
@@ -70,7 +69,7 @@ export function letterOf(
   products: readonly Product[] = shippedProducts,
 ): Letter {
   const { areas } = recommendation
-  const done = job(kase, recommendation)
+  const done = job(kase, recommendation, products)
   const answered = areas.filter((area): area is Answered => area.answer !== null)
   const inForce = new Set(kase.areas.map(({ reportId }) => reportId))
   return {
@@ -78,7 +77,7 @@ export function letterOf(
     place: kase.place,
     date: kase.letter.date,
     areas: answered.map((found) => areaOf(kase, found, done)),
-    purchases: shopping(done, lbInShed(kase.shed, products)),
+    purchases: shopping(done, kase, products),
     note: kase.letter.note,
     cautions: once(answered.flatMap(({ answer }) => answer.cautions)),
     schools: [

@@ -1,10 +1,11 @@
 import type { Case } from '../case/case'
-import { isStale } from '../mix/inputs'
+import { isStale } from '../mix/standing'
 import { majorsOf, minorsOf, type What } from '../needs/need'
 import { doseOf } from '../needs/reaction'
 import type { Supply } from '../mix/supply'
 import type { Answer, AreaRecommendation, Recommendation } from '../recommend'
 import { feeds, productRef, type Product } from '../shelf/product'
+import { shippedProducts } from '../shelf/products'
 import { say, type Sentence } from '../told/sentence'
 import type { MajorNutrient, Nutrient } from '../units/quantity'
 import { derive, type Derived, type Working } from '../workings'
@@ -83,9 +84,14 @@ export interface Job {
  * The job of a case: what every need becomes in the products chosen, the mix that was taken among them. Pure.
  *
  * @param recommendation that of this very case
+ * @param products the products that it names, the office's own among them
  */
-export function job(kase: Case, recommendation: Pick<Recommendation, 'areas'>): Job {
-  const staleMix = isStale(kase, recommendation)
+export function job(
+  kase: Case,
+  recommendation: Pick<Recommendation, 'areas'>,
+  products: readonly Product[] = shippedProducts,
+): Job {
+  const staleMix = isStale(kase, recommendation, products)
   return {
     areas: recommendation.areas.flatMap((found) =>
       found.answer ? [{ areaId: found.areaId, treatments: treatmentsOf(found as Answered, staleMix) }] : [],
@@ -135,7 +141,7 @@ function treatmentsOf({ areaId, answer, planted }: Answered, staleMix: boolean):
   return [
     ...reactionTreatment(answer, planted).map((plain) => treatment(answer.reaction.need!.of, plain)),
     ...carriers(answer).map(([need, plain]) => treatment(need, plain)),
-    ...fertilizers(answer, staleMix).map(([need, plain]) => treatment(need, plain)),
+    ...fertilizers(answer, planted, staleMix).map(([need, plain]) => treatment(need, plain)),
   ]
 }
 
@@ -185,18 +191,18 @@ const carriers = (answer: Answer): readonly (readonly [What, Plain])[] =>
   })
 
 /** The mix that was taken, else the one fertilizer, with what they leave short; else what is needed as such. */
-function fertilizers(answer: Answer, staleMix: boolean): readonly (readonly [string, Plain])[] {
+function fertilizers(answer: Answer, planted: boolean, staleMix: boolean): readonly (readonly [string, Plain])[] {
   const { fertilizer, mixed } = answer
   if (mixed && !staleMix && mixed.barred.length === 0) {
     const chosen = mixed.products.map(
       ({ material, amount, passes }) =>
-        [productRef(material), inBags(material, material.bagLb, amount, passes)] as const,
+        [productRef(material), inBags(material, material.bagLb, amount, passes, planted)] as const,
     )
     return [...chosen, ...shortOf(mixed.supplies)]
   }
   if (!mixed && fertilizer?.mix.ok && fertilizer.mix.value.barred.length === 0) {
     const { amount, passes, supplies } = fertilizer.mix.value
-    const chosen = inBags(fertilizer.material, fertilizer.bagLb, amount, passes)
+    const chosen = inBags(fertilizer.material, fertilizer.bagLb, amount, passes, planted)
     return [['fertilizer', chosen], ...shortOf(supplies)]
   }
   return majorsOf(answer).flatMap(({ of, amount, passes, why }) =>
@@ -206,13 +212,13 @@ function fertilizers(answer: Answer, staleMix: boolean): readonly (readonly [str
   )
 }
 
-const inBags = (product: Product, bagLb: number, all: Derived, passes: Passes): Plain => ({
+const inBags = (product: Product, bagLb: number, all: Derived, passes: Passes, planted: boolean): Plain => ({
   product,
   nutrient: null,
   all,
   bagLb,
   passes,
-  once: 'worked-in',
+  once: planted ? 'on-surface' : 'worked-in',
   why: say('mix.chosen'),
 })
 

@@ -1,70 +1,94 @@
+import type { Case } from '../case/case'
+import { lbInShed } from '../shelf/shed'
+import { productRef, type Product } from '../shelf/product'
 import { say } from '../told/sentence'
-import { productRef, type Product, type ProductRef } from '../shelf/product'
 import { quantity } from '../units/quantity'
-import { derive, given, type Derived } from '../workings'
+import { derive, given, type Derived, type Working } from '../workings'
 import type { Job } from './job'
 
-/** What the whole job takes of one product in bags of one size. */
+/** What the whole job takes of one product. */
 export interface Purchase {
   readonly product: Product
-  /** lb */
-  readonly bagLb: number
   readonly areaIds: readonly string[]
   readonly all: Derived<'lb product'>
   /** lb of it that the client has already. */
   readonly fromShed: number
-  readonly bags: Derived<'bags'>
+  /** Bags to buy, by their weight in lb; none where the shed has enough. */
+  readonly bags: readonly { readonly lb: number; readonly count: Working<'bags'> }[]
+  /** They were chosen with a mix. */
+  readonly chosen: boolean
   /** Left in the last bag that is bought. */
   readonly leftOver: Derived<'lb product'>
 }
 
 /**
- * Everything that a job takes, each product once: a bag serves several areas, and what is in the shed goes first.
- *
- * @param shed lb of each product that is there already
+ * Everything that a job takes, each product once: a bag serves several areas, and what is in the shed goes first. Bags
+ * that were chosen with a mix are those; elsewhere they are as few of the usual or typed size as will do.
  */
-export function shopping({ areas }: Job, shed: ReadonlyMap<ProductRef, number>): readonly Purchase[] {
+export function shopping(
+  { areas, staleMix }: Job,
+  { mix, shed }: Pick<Case, 'mix' | 'shed'>,
+  products: readonly Product[],
+): readonly Purchase[] {
   const lines = new Map<string, { product: Product; bagLb: number; areaIds: string[]; amounts: Derived[] }>()
-  for (const { product, bagLb, areaId, all } of areas.flatMap(({ treatments }) => treatments)) {
+  for (const { product, need, bagLb, areaId, all } of areas.flatMap(({ treatments }) => treatments)) {
     if (!product || bagLb === null) continue
-    const key = `${productRef(product)} ${bagLb}`
+    const ref = productRef(product)
+    const key = need === ref ? ref : `${ref} ${bagLb}`
     const line = lines.get(key) ?? { product, bagLb, areaIds: [], amounts: [] }
     lines.set(key, line)
     if (!line.areaIds.includes(areaId)) line.areaIds.push(areaId)
     line.amounts.push(all)
   }
-  const left = new Map(shed)
-  return [...lines.values()].map(({ product, bagLb, areaIds, amounts }): Purchase => {
+  const left = new Map(lbInShed(shed, products))
+  return [...lines].map(([key, { product, bagLb, areaIds, amounts }]): Purchase => {
     const all = sumOf(amounts)
     const ref = productRef(product)
-    const fromShed = Math.min(all.value.v, left.get(ref) ?? 0)
-    left.set(ref, (left.get(ref) ?? 0) - fromShed)
-    const inputs = {
-      all,
-      shed: given(quantity(fromShed, 'lb product'), say('mix.in-shed'), 'reported'),
-      bag: given(quantity(bagLb, 'lb product/bag'), say('material.bag'), 'reported'),
-    }
-    const bags = derive('bags', `max(0, ceil((all - shed) / bag - ${hair}))`, inputs, say('mix.bags'), 'arithmetic')
+    const there = Math.min(all.value.v, left.get(ref) ?? 0)
+    left.set(ref, (left.get(ref) ?? 0) - there)
+    const fromShed = given(quantity(there, 'lb product'), say('mix.in-shed'), 'reported')
+    const chosen = key === ref && !staleMix ? (mix?.bags.filter((bag) => bag.product === ref) ?? []) : undefined
+    const bags = chosen
+      ? chosen.map(({ lb, count }) => ({ lb, count: given(quantity(count, 'bags'), say('mix.bags'), 'practice') }))
+      : [{ lb: bagLb, count: enoughOf(bagLb, all, fromShed) }].filter(({ count }) => count.value.v > 0)
     return {
       product,
-      bagLb,
       areaIds,
       all,
-      fromShed,
+      fromShed: there,
       bags,
-      leftOver: derive(
-        'lb product',
-        'max(0, bags * bag + shed - all)',
-        { bags, ...inputs },
-        say('mix.left-over'),
-        'arithmetic',
-      ),
+      chosen: chosen !== undefined,
+      leftOver: leftOf(bags, all, fromShed),
     }
   })
 }
 
 /** A share of a bag that no scale shows. */
 const hair = 1e-6
+
+const enoughOf = (bagLb: number, all: Working, shed: Working): Derived<'bags'> =>
+  derive(
+    'bags',
+    `max(0, ceil((all - shed) / bag - ${hair}))`,
+    { all, shed, bag: given(quantity(bagLb, 'lb product/bag'), say('material.bag'), 'reported') },
+    say('mix.bags'),
+    'arithmetic',
+  )
+
+function leftOf(bags: Purchase['bags'], all: Working, shed: Working): Derived<'lb product'> {
+  const inputs = bags.flatMap(({ lb, count }, i) => [
+    [`bags_${i + 1}`, count] as const,
+    [`bag_${i + 1}`, given(quantity(lb, 'lb product/bag'), say('material.bag'), 'reported')] as const,
+  ])
+  const bought = bags.map((_, i) => `bags_${i + 1} * bag_${i + 1}`).join(' + ') || '0'
+  return derive(
+    'lb product',
+    `max(0, ${bought} + shed - all)`,
+    { ...Object.fromEntries(inputs), all, shed },
+    say('mix.left-over'),
+    'arithmetic',
+  )
+}
 
 function sumOf(amounts: readonly Derived[]): Derived<'lb product'> {
   const names = amounts.map((_, i) => `amount_${i + 1}`)

@@ -6,6 +6,7 @@ import { mostCorners } from '../ground/plan/outline'
 import { extractants } from '../guides/guide'
 import { testIds } from '../guides/sampling'
 import { textures } from '../guides/soils'
+import { aims } from '../mix/weights'
 import { reportKinds } from '../report/kinds'
 import { recommendedFields } from '../report/lines'
 import { mannerIds, mannerOf } from '../report/manners'
@@ -72,6 +73,18 @@ const guideId = form(/^[a-z0-9-]{1,60}$/)
 const product = form(/^[a-z0-9-]{1,60}@\d{1,6}$/)
 export const priceLimits = { most: 100_000, bags: 10 } as const
 
+/** A spreader and what it put down when it was tried. */
+const spreader = fields({
+  id,
+  name: text(texts.name),
+  kind: oneOf(null, 'broadcast', 'drop'),
+  swath: typed,
+  setting: typed,
+  product: orNone(product),
+  trials: list(fields({ id, setting: typed, distance: typed, before: typed, after: typed }), 50, 'id'),
+})
+export const spreadersShape = list(spreader, 50, 'id')
+
 /** The office, and what new cases begin with. */
 export const officeShape = fields({
   id: oneOf('office'),
@@ -97,6 +110,7 @@ export const officeShape = fields({
     }),
     5_000,
   ),
+  spreaders: spreadersShape,
   sample: flag,
 })
 
@@ -275,10 +289,13 @@ const decisions = fields({
   settled: byKey(fields({ by: initials, at: instant, inputs: hash })),
 })
 const mix = fields({
-  inputs: hash,
   core: text(20),
   at: instant,
+  aim: oneOf(...aims),
   takes: list(fields({ areaId: reference, product, lb: number(0) }), 10_000),
+  bags: list(fields({ product, lb: number(0.05, 10_000), count: whole(1, 1e6) }), 1_000),
+  fromShed: list(fields({ product, lb: number(0) }), 1_000),
+  needs: list(fields({ areaId: reference, of: oneOf(...majorNutrients), lb: orNone(number(0)) }), 10_000),
 })
 const given = fields({
   id,
@@ -294,7 +311,7 @@ const given = fields({
 /** A whole case: what is not named here is refused. */
 export const caseShape = fields({
   id,
-  schema: oneOf(6),
+  schema: oneOf(7),
   rev: whole(0, 1e9),
   client: text(texts.client),
   place: text(texts.place),
@@ -317,6 +334,7 @@ export const caseShape = fields({
   decisions,
   shed: list(fields({ id, product, amount: typed }), 500, 'id'),
   mix: orNone(mix),
+  spreaders: spreadersShape,
   letters: list(given, 200, 'id'),
   letter: fields({ date, note: text(texts.note), printedAt: orNone(instant) }),
 })

@@ -30,7 +30,18 @@ const full: Case = {
     settled: { ground: { by: '', at, inputs } },
   },
   shed: [{ id: 'h', product: 'urea@1', amount: blank('lb') }],
-  mix: { inputs, core: '', at, takes: [] },
+  mix: { core: '', at, aim: 'cheapest', takes: [], bags: [], fromShed: [], needs: [] },
+  spreaders: [
+    {
+      id: 's',
+      name: '',
+      kind: null,
+      swath: blank('ft'),
+      setting: blank(''),
+      product: null,
+      trials: [{ id: 't', setting: blank(''), distance: blank('ft'), before: blank('lb'), after: blank('lb') }],
+    },
+  ],
   letters: [{ id: 'l', at, by: '', checkedBy: '', language: 'en', inputs, core: '', document: '' }],
 }
 

@@ -161,6 +161,13 @@ export interface Args {
   readonly 'meaning.tri-state-maintain': { crop: Text; element: string }
   readonly 'minimum.enough': { crop: Text; minimum: number; nutrient: string; value: number }
   readonly 'minimum.needed': { crop: Text; minimum: number; nutrient: string; value: number }
+  readonly 'label.bag-range': { text: string }
+  readonly 'label.bag-unread': { text: string }
+  readonly 'label.element': { element: string; percent: number; oxide: string; as: number }
+  readonly 'label.over-hundred': { sum: number }
+  readonly 'label.price-without-size': { text: string }
+  readonly 'label.slow-range': { percent: number }
+  readonly 'label.unread': { text: string }
   readonly 'mix.too-sour': { pH: number; crop: Text }
   readonly 'mix.too-much': { nutrient: string; rate: number; most: number }
   readonly 'mix.cut': { material: Text }

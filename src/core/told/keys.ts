@@ -432,6 +432,8 @@ interface Subjects {
     | 'unexpected'
     | 'volume'
     | 'zero'
+  readonly label:
+    'bag-range' | 'bag-unread' | 'element' | 'empty' | 'over-hundred' | 'price-without-size' | 'slow-range' | 'unread'
   readonly short: 'between' | 'brought' | 'by-label' | 'credited' | 'doubted' | 'not-given' | 'not-known' | 'stale-mix'
   readonly soilless:
     'Ca-by-lime' | 'by-depth' | 'depth-usual' | 'each' | 'enough' | 'liquid' | 'not-tested' | 'short' | 'times'

@@ -494,6 +494,16 @@ export const en: Phrases = {
   'material.bag': () => 'weight of a bag',
   'mix.nothing-needed': (a) => `${capital(text(a.material))} holds nothing that this area is known to need.`,
   'mix.amount': (a) => `Enough to meet the ${nutrient[text(a.nutrient)]}`,
+  'label.empty': () => 'Type what the label says, such as 16-4-8 30 % slow 40 lb $22.50.',
+  'label.unread': (a) => `“${text(a.text)}” is not understood. Write it like 16-4-8 30 % slow 40 lb $22.50.`,
+  'label.over-hundred': (a) =>
+    `That sums to ${places(num(a.sum), 1)} %, and a bag holds 100 %. Look at the label again.`,
+  'label.slow-range': (a) => `${places(num(a.percent), 0)} % slow is more than all of the nitrogen.`,
+  'label.price-without-size': (a) => `${text(a.text)} for which bag? Write it like 40 lb $22.50.`,
+  'label.bag-unread': (a) => `“${text(a.text)}” is not understood. Write it like 40 lb $22.50; 5 lb $6.`,
+  'label.bag-range': (a) => `${text(a.text)} is no bag. Write it like 40 lb $22.50.`,
+  'label.element': (a) =>
+    `${places(num(a.percent), 1)} % ${text(a.element)} was taken as the element, and is ${places(num(a.as), 1)} % ${text(a.oxide)}.`,
   'mix.taken': () => 'Of this product, by the mix that was taken',
   'mix.chosen': () => 'In the product that was chosen for what is needed',
   'mix.in-shed': () => 'What of it is in the shed already',

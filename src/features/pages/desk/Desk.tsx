@@ -107,6 +107,9 @@ export function Desk() {
         <Link href="/guides" className={buttonClass('quiet')}>
           {en.guides}
         </Link>
+        <Link href="/shelf" className={buttonClass('quiet')}>
+          {en.shelf}
+        </Link>
         <Link href="/office" className={buttonClass('quiet')}>
           {en.office}
         </Link>

@@ -23,6 +23,7 @@ export const en = {
   actRefused: 'This browser refuses to keep that (no room left?), so everything is as it was.',
   office: 'Office',
   guides: 'Guides',
+  shelf: 'Shelf',
   empty: 'Nothing on the Desk yet.',
   emptyLead: 'Everything you type is kept in this browser, on this machine, and nowhere else.',
   waits: {

@@ -12,6 +12,7 @@ import { reportWords } from '@/wording/letter'
 import { render } from '@/wording/render'
 import { useOpenCase } from '../../case/context'
 import { FertilizerRow } from './FertilizerRow'
+import { MixedRows } from './MixedRows'
 import { NutrientRow } from './NutrientRow'
 import { MoreReading } from './MoreReading'
 import { OtherRows } from './OtherRows'
@@ -53,7 +54,11 @@ export function AmountsSheet({ found }: { found: AreaRecommendation }) {
         <NutrientRow key={need.of} need={need} found={found} />
       ))}
       <OtherRows answer={answer} />
-      <FertilizerRow answer={answer} found={found} />
+      {answer.mixed ? (
+        <MixedRows mixed={answer.mixed} found={found} />
+      ) : (
+        <FertilizerRow answer={answer} found={found} />
+      )}
       <MoreReading answer={answer} all={found.use === 'container'} />
       <Notes answer={answer} />
       <SchoolsTaken found={found} />

@@ -1,10 +1,14 @@
 'use client'
 
 import clsx from 'clsx'
+import { useState } from 'react'
 import type { AreaInSeason } from '@/core/case/in-season'
 import { fields } from '@/core/report/fields'
 import type { Use } from '@/core/guides/crop'
-import type { Fertilizer, ProductRef } from '@/core/shelf/product'
+import type { Case } from '@/core/case/case'
+import { productRef, type Fertilizer, type Product, type ProductRef } from '@/core/shelf/product'
+import { lbInShed } from '@/core/shelf/shed'
+import { bagsOf, costOf, type Shelf } from '@/core/shelf/shelf'
 import { canMeet, type OneFertilizer } from '@/core/mix/one-fertilizer'
 import type { Supply } from '@/core/mix/supply'
 import { majorsOf } from '@/core/needs/need'
@@ -14,13 +18,14 @@ import { Button } from '@/ui/Button'
 import { ChoiceField } from '@/ui/ChoiceField'
 import { Formula } from '@/ui/Formula'
 import { TextField } from '@/ui/TextField'
-import { gradeWords, figure, weight, type Measures } from '@/wording/format'
+import { gradeWords, figure, money, weight, type Measures } from '@/wording/format'
 import { render, textOf } from '@/wording/render'
 import { inThisSeason, useOpenCase } from '../../case/context'
 import { useGuides, useProducts } from '../../case/useCase'
 import { fieldError, retyped } from '../../shared/formatting'
 import { counted, weighed } from '../../case/explained'
 import { Figure } from '../../shared/workings/Figure'
+import { useOffice } from '../../shared/office/useOffice'
 import { BagField } from './BagField'
 import { en } from './messages'
 
@@ -29,31 +34,37 @@ export function FertilizerShelf({ area, found }: { area: AreaInSeason; found: Ar
   const { kase, edit } = useOpenCase()
   const guides = useGuides()
   const products = useProducts()
+  const shelf = useOffice()?.shelf ?? {}
+  const [order, setOrder] = useState<keyof typeof en.orders>('fit')
   const { answer, size, crop } = found
   if (!answer || !size.ok || !crop) return null
-  if (!majorsOf(answer).some((need) => need.outcome === 'apply'))
-    return <p className="mt-3 font-serif text-lg">{en.nothing}</p>
-  const chosen = area.materials.fertilizer
+  const chosen = kase.mix ? null : area.materials.fertilizer
   const rows = shelfFor(kase, area, found, guides, products).map((row) =>
     row.id === chosen && answer.fertilizer?.mix.ok ? { ...row, mix: answer.fertilizer.mix.value } : row,
   )
-  const useful = sortBy(
+  const costs = new Map(
+    rows.map(({ id, material, mix }) => [id, mix ? costHere(material, mix, kase, shelf, products) : null]),
+  )
+  const fitting = sortBy(
     rows.filter((row) => row.mix || row.id === chosen),
     found.use,
   )
+  const cost = (id: ProductRef) => costs.get(id) ?? Infinity
+  const useful = order === 'cost' ? [...fitting].sort((a, b) => cost(a.id) - cost(b.id)) : fitting
   const choose = (id: ProductRef | null) =>
-    edit(
-      inThisSeason(area.id, (draft) => {
-        draft.materials.fertilizer = id
-        draft.materials.meets = null
-        draft.materials.fertilizerBag = { text: '', unit: 'lb', value: null }
-        draft.materials.slowNitrogen = { text: '', unit: '%', value: null }
-      }),
-    )
+    edit((draft) => {
+      // One product in its place: the bags of a mix are shared, so that it goes as a whole.
+      draft.mix = null
+      inThisSeason(area.id, ({ materials }) => {
+        materials.fertilizer = id
+        materials.meets = null
+        materials.fertilizerBag = { text: '', unit: 'lb', value: null }
+        materials.slowNitrogen = { text: '', unit: '%', value: null }
+      })(draft)
+    })
   return (
-    <section aria-label={en.shelf} className="mt-3">
-      <h2 className="border-ink border-b-[1.5px] pb-1 font-serif text-lg font-semibold">{en.shelf}</h2>
-      <p className="text-ink-2 my-1.5 text-[14.5px]">{en.shelfLead}</p>
+    <section aria-label={en.shelf}>
+      <p className="text-ink-2 my-1.5 text-[14.5px]">{kase.mix ? en.shelfInsteadOfMix : en.shelfLead}</p>
       {chosen && answer.fertilizer?.mix.ok && (
         <Chosen
           area={area}
@@ -63,6 +74,14 @@ export function FertilizerShelf({ area, found }: { area: AreaInSeason; found: Ar
           found={found}
         />
       )}
+      <div className="mb-2 max-w-md">
+        <ChoiceField
+          label={en.order}
+          value={order}
+          options={Object.entries(en.orders).map(([value, label]) => ({ value: value as typeof order, label }))}
+          onChange={setOrder}
+        />
+      </div>
       <div className="overflow-x-auto">
         <table className="w-full min-w-[600px] border-collapse text-[14.5px]">
           <thead>
@@ -92,6 +111,7 @@ export function FertilizerShelf({ area, found }: { area: AreaInSeason; found: Ar
                     />
                     <span>
                       <strong>{gradeWords(material)}</strong> {textOf(material.label)}
+                      {shelf[id]?.away && <span className="text-ink-2 block text-[13px]">{en.away}</span>}
                       {mix?.barred.map((sentence) => (
                         <span key={sentence.key} className="text-clay block text-[13px] leading-tight font-semibold">
                           {render(sentence)}
@@ -100,7 +120,11 @@ export function FertilizerShelf({ area, found }: { area: AreaInSeason; found: Ar
                     </span>
                   </label>
                 </th>
-                {mix ? <Cells mix={mix} measures={kase.measures} /> : <td colSpan={5}>{en.holdsNothing}</td>}
+                {mix ? (
+                  <Cells mix={mix} cost={costs.get(id) ?? null} measures={kase.measures} />
+                ) : (
+                  <td colSpan={6}>{en.holdsNothing}</td>
+                )}
               </tr>
             ))}
           </tbody>
@@ -115,6 +139,18 @@ export function FertilizerShelf({ area, found }: { area: AreaInSeason; found: Ar
   )
 }
 
+/** What a product costs for the whole area, what the shed has of it taken off; null while its price is not known. */
+const costHere = (
+  material: Fertilizer,
+  mix: OneFertilizer,
+  { shed }: Case,
+  shelf: Shelf,
+  products: readonly Product[],
+): number | null => {
+  const there = lbInShed(shed, products).get(productRef(material)) ?? 0
+  return costOf(Math.max(0, mix.amount.value.v - there), bagsOf(material, shelf))?.cost ?? null
+}
+
 /** What fits best comes first: what has no business here last, then the least that is over or short of what is wanted. */
 const sortBy = (rows: readonly OnShelf[], use: Use): OnShelf[] =>
   [...rows].sort((a, b) => misfit(a, use) - misfit(b, use))
@@ -126,11 +162,12 @@ function misfit({ mix, material }: OnShelf, use: Use): number {
   return (wrongPlace ? 1e9 : 0) + apart
 }
 
-function Cells({ mix, measures }: { mix: OneFertilizer; measures: Measures }) {
+function Cells({ mix, cost, measures }: { mix: OneFertilizer; cost: number | null; measures: Measures }) {
   return (
     <>
       <td className="px-2 text-right">{weight(mix.amount.value.v, measures)}</td>
       <td className="px-2 text-right">{figure(mix.bags.value.v)}</td>
+      <td className="px-2 text-right">{cost === null ? '–' : money(cost)}</td>
       {mix.supplies.map((supply) => (
         <td key={supply.nutrient} className="px-2 text-right">
           {balance(supply, measures)}

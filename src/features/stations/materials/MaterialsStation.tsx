@@ -1,5 +1,6 @@
 'use client'
 
+import { useState } from 'react'
 import type { LimeSieves } from '@/core/case/season'
 import type { AreaInSeason } from '@/core/case/in-season'
 import { cceField, limeFields, moistureField, sieveField } from '@/core/report/fields'
@@ -7,9 +8,11 @@ import { limeScales, type LimeScale, type LimeScaleId } from '@/core/shelf/lime-
 import { isAcidifier, isLime, productRef, type Product } from '@/core/shelf/product'
 import { usual } from '@/core/shelf/products'
 import { doseOf } from '@/core/needs/reaction'
+import { majorsOf } from '@/core/needs/need'
 import type { AreaRecommendation } from '@/core/recommend'
 import type { Field } from '@/core/units/typed'
 import { Button } from '@/ui/Button'
+import { ChoiceField } from '@/ui/ChoiceField'
 import { SelectField } from '@/ui/SelectField'
 import { TextField } from '@/ui/TextField'
 import { textOf } from '@/wording/render'
@@ -18,6 +21,9 @@ import { fieldError, retyped } from '../../shared/formatting'
 import { useProducts } from '../../case/useCase'
 import { BagField } from './BagField'
 import { FertilizerShelf } from './FertilizerShelf'
+import { MixPanel } from './mix/MixPanel'
+import { ShedFields } from './ShedFields'
+import { TakenMix } from './mix/TakenMix'
 import { en } from './messages'
 
 const optionsOf = (products: readonly Product[], serves: (product: Product) => boolean) =>
@@ -37,7 +43,8 @@ export function MaterialsStation() {
     <div data-entry>
       {found.answer.reaction.outcome === 'lime' && <LimeFields area={area} found={found} />}
       {found.answer.reaction.outcome === 'sulfur' && <SulfurFields area={area} found={found} />}
-      <FertilizerShelf area={area} found={found} />
+      <ShedFields />
+      <Fertilizers area={area} found={found} />
       <div className="mt-5 flex flex-wrap gap-3">
         <Button kind="act" onClick={() => go('letter')}>
           {en.letter}
@@ -45,6 +52,31 @@ export function MaterialsStation() {
         <Button onClick={() => go('amounts')}>{en.next}</Button>
       </div>
     </div>
+  )
+}
+
+/** What feeds it: one product, as people expect, or several together. */
+function Fertilizers({ area, found }: { area: AreaInSeason; found: AreaRecommendation }) {
+  const { kase } = useOpenCase()
+  const [way, setWay] = useState<keyof typeof en.ways>(kase.mix ? 'several' : 'one')
+  const isFed = majorsOf(found.answer!).some((need) => need.outcome === 'apply')
+  if (!isFed && !kase.mix) return <p className="mt-3 font-serif text-lg">{en.nothing}</p>
+  const ways = Object.entries(en.ways).map(([value, label]) => ({ value: value as typeof way, label }))
+  return (
+    <section aria-label={en.fertilizer} className="mt-3">
+      <h2 className={heading}>{en.fertilizer}</h2>
+      <div className="max-w-md">
+        <ChoiceField label={en.how} value={way} options={ways} onChange={setWay} />
+      </div>
+      {way === 'one' ? (
+        <FertilizerShelf area={area} found={found} />
+      ) : (
+        <>
+          <TakenMix />
+          <MixPanel area={area} />
+        </>
+      )}
+    </section>
   )
 }
 
