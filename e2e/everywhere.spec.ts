@@ -7,6 +7,7 @@ const views = [
   '/counter',
   '/office',
   '/guides',
+  '/shelf',
   '/guides?guide=mehlich-1-southeast%401&crop=highbush-blueberry',
   ...['ground', 'sample', 'results', 'reading', 'amounts', 'materials', 'letter', 'history'].map(
     (station) => `/case?id=sample-village-hall&station=${station}`,

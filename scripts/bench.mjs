@@ -21,6 +21,8 @@ await run(process.execPath, [
 await run(process.execPath, [join(compiled, 'bench/recommend.js')])
 rmSync(compiled, { recursive: true })
 
+await run(process.execPath, ['--import', 'tsx', 'bench/mix.ts'])
+
 tellFirstLoads()
 await run(process.execPath, ['bench/first.mjs'])
 

@@ -32,6 +32,8 @@ import { takenMix, type TakenMix } from './mix/taken'
 import type { Feeding } from './needs/nutrients/method'
 import { byGuide, majorsOf, type Need } from './needs/need'
 import { knewCreditsIn, letGoIn, ownCapsIn } from './needs/hold'
+import { reactionOf } from './case/decisions'
+import { overrulingsIn, ownAimIn } from './needs/overruled'
 import { majorNeed } from './needs/nutrients/majors'
 import { minorNeeds, type Around } from './needs/nutrients/minors'
 import { plantingProblems, readPlanting } from './needs/nutrients/planting'
@@ -115,6 +117,8 @@ export interface Figures {
   readonly portions: readonly Portion[]
   /** Figures further apart than this share of the leading one are far apart, by the guide. */
   readonly spread: number
+  /** The pH that an advisor wants in the place of the guide's, and why. */
+  readonly ownAim: Sentence | null
 }
 
 /** What is said of the figures. */
@@ -322,7 +326,7 @@ export const figures = (
 function answer(asked: Asked): Answer {
   const known = placed(asked)
   const found = figuresOf(known)
-  const { pH, reaction: ph, stone, needs, fertilizer, mixed, reading, bases, portions, spread } = found
+  const { pH, reaction: ph, stone, needs, fertilizer, mixed, reading, bases, portions, spread, ownAim } = found
   const { reactionClass: word, schools, headline: first, matters, cautions, notMeasured: open } = told(known, found)
   // One by one: objects that are spread into others are the slowest part of an answer.
   return {
@@ -336,6 +340,7 @@ function answer(asked: Asked): Answer {
     bases,
     portions,
     spread,
+    ownAim,
     reactionClass: word,
     schools,
     headline: first,
@@ -384,7 +389,16 @@ function figuresOf({ asked, stone, ground, feeding }: Placed): Figures {
     bases: read.bases,
     portions: portionsOf(size, feeding.planting),
     spread: guide.limits.spread,
+    ownAim: ownAimWords(ground),
   }
+}
+
+function ownAimWords({ overrulings, crop }: Ground): Sentence | null {
+  const word = overrulings(reactionOf, 'aim')
+  const aim = ownAimIn(overrulings)
+  return word && aim !== undefined
+    ? say('overruled.aim', { aim, usual: crop.pH.aim, reason: word.reason, by: word.by })
+    : null
 }
 
 /** Ash that goes on as lime feeds as well. */
@@ -481,6 +495,7 @@ function groundOf({ kase, area, guide, products, report, read, size, crop }: Ask
     organic: read.soil.texture !== undefined && textureOf(read.soil.texture).organic === true,
     limits: guide.limits,
     letGo: letGoIn(kase.decisions, area.id),
+    overrulings: overrulingsIn(kase.decisions, area.id),
     ownCaps: ownCapsIn(kase.decisions, area.id),
     methods: guide.methods,
     choices: {
@@ -512,6 +527,7 @@ function feedingOf({
     ...(feeds(manure) && { manure }),
     read,
     letGo: letGoIn(kase.decisions, area.id),
+    overrulings: overrulingsIn(kase.decisions, area.id),
     creditsKnown: area.reportId !== null && knewCreditsIn(kase.decisions, area.id, area.reportId),
     sandy: isSandy(read) || isLight(read, guide),
   }

@@ -71,12 +71,13 @@ const caseSteps: Readonly<Record<number, (kase: Old) => Old>> = {
     reports: list(kase.reports).map((report) => (isRecord(report) ? withMembers(report, 'areas') : report)),
   }),
   // Spreaders and their trials; a mix says by which aim, from which bags and for which needs it was taken, and there was
-  // none before.
+  // none before; nor were figures overruled.
   6: (kase) => ({
     ...kase,
     schema: 7,
     spreaders: [],
     mix: null,
+    decisions: isRecord(kase.decisions) ? { ...kase.decisions, overrulings: {} } : kase.decisions,
   }),
 }
 

@@ -40,7 +40,7 @@ async function looking(): Promise<{ machine: IDBFactory; page: Page; id: string 
 
 test('a page of yesterday lets a newer one raise the database, and writes nothing into it from then on', async () => {
   const { machine, page, id } = await looking()
-  const newer = await raise(machine, 90, 7)
+  const newer = await raise(machine, 100, 8)
   expect(page.isOutdated()).toBe(true)
   await page.editCase(id, (draft) => void (draft.client = 'Typed in the old page'))
   expect(page.front(id)).toMatchObject({ keeping: 'outdated', kase: { client: 'Typed in the old page' } })
@@ -55,7 +55,7 @@ test('a page of yesterday lets a newer one raise the database, and writes nothin
 test('a page of yesterday that is opened beside newer data does not write into it', async () => {
   const { machine, page, id } = await looking()
   page.db.close()
-  const newer = await raise(machine, 90)
+  const newer = await raise(machine, 100)
   const old = openPage(machine)
   old.follow(id, () => undefined)
   await old.db.open()

@@ -21,6 +21,8 @@ export const text = (arg: SentenceArg | undefined): string =>
 export const num = (arg: SentenceArg | undefined): number => Number(arg)
 export const pH = (arg: SentenceArg | undefined): string => pHFigure(num(arg))
 export const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1)
+/** What somebody typed, as a sentence. */
+export const ended = (words: string): string => (/[.!?]$/.test(words) ? words : `${words}.`)
 export const either = (words: readonly string[]) =>
   words.length < 3 ? words.join(' and ') : `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`
 

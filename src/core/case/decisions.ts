@@ -8,21 +8,27 @@ export interface Signed {
   readonly at: string
 }
 
-export const overrulable = ['aim', 'method', 'depth', 'cap', 'level', 'amount'] as const
+export const overrulable = ['aim', 'method', 'amount'] as const
+export type Overrulable = (typeof overrulable)[number]
 
 /** What the advisor put in the place of a figure. */
 export interface Overruling extends Signed {
-  readonly of: (typeof overrulable)[number]
+  readonly of: Overrulable
+  /** A pH, a method by its id, or a rate. */
   readonly is: Typed
-  /** The figure as it stood, and what it was computed from: where that changes, the overruling is named again. */
+  /** The figure as it stood: where that is another by now, the overruling is named again. */
   readonly replaced: Typed
-  readonly inputs: string
 }
 
 /** A figure that was held back and is let go, as it stood then. */
 export interface Confirmation extends Signed {
   readonly figure: Typed
 }
+
+/** What an overruling of a need is kept by; an aim is one of lime and sulfur alike. */
+export const overrulingKey = (areaId: string, need: string, of: Overrulable): string => `${areaId}/${need}/${of}`
+/** The need that an aim speaks of. */
+export const reactionOf = 'pH'
 
 /** What a decision on a need of an area is kept by. */
 export const confirmationKey = (areaId: string, of: string): string => `${areaId}/${of}`
@@ -31,7 +37,7 @@ export const creditsKnown = 'credits'
 
 /** Decided by people; everything is kept by the key of what it speaks of, so that two devices' decisions meet. */
 export interface Decisions {
-  /** By `area/need/n`, or `area/need` for the need as a whole. */
+  /** By `area/need/what`. */
   readonly overrulings: Readonly<Record<string, Overruling>>
   /** Of held figures, by `area/need`; that a laboratory knew of what the ground has already, by `area/credits`. */
   readonly confirmations: Readonly<Record<string, Confirmation>>

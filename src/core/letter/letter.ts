@@ -116,6 +116,7 @@ function areaOf(kase: Case, found: Answered, { areas: jobs, staleMix }: Job): Le
 
 /** What matters most, with the word on pH in full. Why a method gives no figure is for the advisor. */
 function saysOf({ answer, doubts }: Answered): readonly Sentence[] {
+  const { ownAim } = answer
   const {
     matters: { ahead, after },
     reaction,
@@ -136,11 +137,24 @@ function saysOf({ answer, doubts }: Answered): readonly Sentence[] {
     ...retest,
     ...held,
     ...confirmed,
+    ...needs.flatMap(overruledWords),
+    ...(ownAim ? [ownAim] : []),
     ...needs.flatMap(aboutNeed),
     ...lowAndUnfed(answer),
     ...openOf(needs, after),
     ...(doubted.length > 0 ? [say('short.doubted', { fields: doubted.join(' ') })] : []),
   ]
+}
+
+/** What an advisor put in the place of a figure, and why. */
+function overruledWords({ of, overruled, amount, lead, remarks }: Need): readonly Sentence[] {
+  if (!overruled) return []
+  const { instead, moved, reason, by } = overruled
+  const same = { of, instead: instead ?? null, moved, reason, by }
+  const beyond = remarks.filter(({ key }) => key === 'overruled.beyond')
+  return overruled.of === 'method'
+    ? [say('overruled.method', { ...same, method: lead!.label }), ...beyond]
+    : [say('overruled.told', { ...same, amount: amount?.value.v ?? 0 }), ...beyond]
 }
 
 /** Elements whose test is low and that get nothing of their own. */

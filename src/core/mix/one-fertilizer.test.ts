@@ -46,6 +46,7 @@ const feeding = (area: number, crop: Crop, phosphorusBanned: boolean, pH: number
   past: blankSeason.past,
   read: { ...nothingRead, soil: { pH: quantity(pH, 'pH in water') } },
   creditsKnown: false,
+  overrulings: () => undefined,
   letGo: () => undefined,
   sandy: false,
 })

@@ -5,7 +5,8 @@ import type { Acidifier } from '../shelf/product'
 import type { Climate } from '../guides/soils'
 import type { ChosenLime } from './lime/product'
 import type { LetGo, OwnCaps } from './hold'
-import { byLaboratory } from './need'
+import { ownAimIn, type Overrulings } from './overruled'
+import { byAdvisor, byLaboratory } from './need'
 import { say, type Sentence } from '../told/sentence'
 import type { Text } from '../told/text'
 import { quantity } from '../units/quantity'
@@ -26,6 +27,8 @@ export interface Ground {
   readonly limits: Limits
   /** Figures that were held back and let go. */
   readonly letGo: LetGo
+  /** Figures that an advisor put in the place of ours. */
+  readonly overrulings: Overrulings
   /** The most in one pass that the advisor set. */
   readonly ownCaps: OwnCaps
   /** Which methods lead, by the guide. */
@@ -58,6 +61,17 @@ export const inOrder = <M extends { readonly id: string }>(methods: readonly M[]
   return [...methods].sort((a, b) => rank(a) - rank(b))
 }
 
+/** The figures with the one first that an advisor lets lead, where it gives any; her own amount goes before it. */
+export function preferred(
+  candidates: readonly Candidate[],
+  of: 'lime' | 'sulfur',
+  { overrulings }: Pick<Ground, 'overrulings'>,
+): Candidate[] {
+  const method = overrulings(of, 'method')?.is.text
+  const rank = ({ id, rate }: Candidate) => (id === byAdvisor.id ? 0 : id === method && rate ? 1 : 2)
+  return [...candidates].sort((a, b) => rank(a) - rank(b))
+}
+
 /** The laboratory's own line among the candidates. */
 export const laboratory = { id: byLaboratory.id, label: byLaboratory.label }
 
@@ -74,7 +88,11 @@ export function aimFor(ground: Where, of: 'lime' | 'sulfur'): Given<'pH in water
   const aim = of === 'lime' ? limeAimOf(ground) : aimOf(ground)
   return given(
     quantity(aim, 'pH in water'),
-    say(aimKey(aim, crop.pH), { crop: crop.label, school: crop.pH.school ?? null, usual: crop.pH.aim }),
+    say(ownAimIn(ground.overrulings) === undefined ? aimKey(aim, crop.pH) : 'guide.aim-own', {
+      crop: crop.label,
+      school: crop.pH.school ?? null,
+      usual: crop.pH.aim,
+    }),
     crop.source,
   )
 }
@@ -88,6 +106,8 @@ export const leadPH = 6.5
 /** The pH that lime is to bring. */
 export const limeAimOf = (ground: Where): number => {
   const { crop } = ground
+  const own = ownAimIn(ground.overrulings)
+  if (own !== undefined) return own
   const aim = ground.againstLead ? Math.max(leadPH, aimOf(ground)) : aimOf(ground)
   return lovesAcid(crop) ? Math.min(aim, crop.pH.low + insideAcidSpan) : aim
 }
@@ -100,14 +120,15 @@ export const lovesAcid = ({
 }: Pick<Crop, 'acidRequiring' | 'limeBelow' | 'pH'>): boolean => acidRequiring || (own !== undefined && own < pH.low)
 
 /** Plots on sand are not limed as far, for manganese and zinc; organic soil no further than it needs. */
-export const aimOf = ({ crop: { use, pH }, sandy, organic, limits: { lime } }: Where): number =>
+export const aimOf = ({ crop: { use, pH }, sandy, organic, limits: { lime }, overrulings }: Where): number =>
+  ownAimIn(overrulings) ??
   Math.min(pH.aim, use === 'plot' && sandy ? lime.plotAimOnSand : pH.aim, organic ? lime.organicAim : pH.aim)
 
 /** The pH below which it is limed. */
 export const limeBelow = ({ crop: { pH, limeBelow: own }, organic, againstLead, limits: { lime } }: Where): number =>
   againstLead ? leadPH : Math.min(own ?? pH.low, organic ? Math.min(lime.organicBelow, pH.low) : Infinity)
 
-type Where = Pick<Ground, 'crop' | 'sandy' | 'organic' | 'againstLead' | 'limits'>
+type Where = Pick<Ground, 'crop' | 'sandy' | 'organic' | 'againstLead' | 'limits' | 'overrulings'>
 
 /** A depth that nobody typed. */
 export const usualDepth = (v: number, key: `depth.usual-${'dug' | 'sulfur' | 'surface'}`): Given<'in'> =>

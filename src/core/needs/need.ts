@@ -1,4 +1,4 @@
-import type { Confirmation } from '../case/decisions'
+import type { Confirmation, Overruling } from '../case/decisions'
 import type { Passes } from '../passes/split'
 import type { Rating } from '../reading/classify'
 import type { Product } from '../shelf/product'
@@ -55,6 +55,14 @@ export interface Confirmed extends Confirmation {
   readonly against: Sentence
 }
 
+/** An overruling as it stands today. */
+export interface Overruled extends Overruling {
+  /** lb for the area that it replaces: what would lead without it; undefined where there is no such figure. */
+  readonly instead?: number
+  /** That is another than it was when it was overruled. */
+  readonly moved: boolean
+}
+
 /** What an area needs of one thing in a year. */
 export interface Need<Of extends What = What> {
   readonly of: Of
@@ -71,6 +79,8 @@ export interface Need<Of extends What = What> {
   readonly lead?: Lead
   /** A figure that was held back, and who let it go. */
   readonly confirmed?: Confirmed
+  /** What an advisor put in the place of the figure that would lead. */
+  readonly overruled?: Overruled
   /**
    * What the ground has already of this and a laboratory's figure was not told of: taken off it, or left on where
    * somebody said that it was.
@@ -115,7 +125,13 @@ const [byLaboratory, byGuide] = [
   { by: 'guide', id: 'guide', label: { en: 'our own guide', es: 'nuestra guía' } },
 ] as const satisfies readonly Lead[]
 
-export { byGuide, byLaboratory }
+const byAdvisor = {
+  by: 'overruled',
+  id: 'overruled',
+  label: { en: 'the advisor', es: 'el asesor' },
+} as const satisfies Lead
+
+export { byAdvisor, byGuide, byLaboratory }
 
 /** How far a figure is from the leading one, as a share of that; undefined where there is nothing to be a share of. */
 export function differenceFrom(leading: number, figure: number): number | undefined {

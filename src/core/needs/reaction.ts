@@ -1,6 +1,9 @@
 import { aimOf, laboratory, limeAimOf, limeBelow, limeDepth, lovesAcid, type Candidate, type Ground } from './candidate'
 import type { Report } from '../case/case'
+import type { Overrulable } from '../case/decisions'
+import { standing, tooMuch } from './overruled'
 import {
+  byAdvisor,
   byGuide,
   byLaboratory,
   differenceFrom,
@@ -52,6 +55,7 @@ export type Because =
   | 'asked-for-both'
   | 'method-gives-none'
   | 'no-figure'
+  | 'overruled'
 
 /** Lime, sulfur, or neither. */
 export interface Reaction {
@@ -80,8 +84,50 @@ const notGiven = (
  * check; a laboratory that asks for lime and sulfur at once is not followed in either.
  */
 export function reaction(read: ReadReport, report: Report, ground: Ground): Reaction {
-  const { lime, sulfur } = read.recommends
   if (ground.crop.use === 'container') return inMix(read, ground)
+  const direction = (['lime', 'sulfur'] as const).find((of) => ground.overrulings(of, 'amount'))
+  if (direction) return forced(direction, read, report, ground)
+  const found = unruled(read, report, ground)
+  const { need } = found
+  const word = need && ground.overrulings(need.of, 'method')
+  if (!need || !word || need.lead?.id !== word.is.text) return found
+  const instead = unruled(read, report, { ...ground, overrulings: () => undefined }).need?.amount?.value.v
+  return { ...found, need: { ...need, lead: { ...need.lead, by: 'overruled' }, overruled: standing(word, instead) } }
+}
+
+/** What an advisor gives, whatever is read; what would have led stands beside it. */
+function forced(of: 'lime' | 'sulfur', read: ReadReport, report: Report, ground: Ground): Reaction {
+  const word = ground.overrulings(of, 'amount')!
+  const without = {
+    ...ground,
+    overrulings: (need: string, what: Overrulable) => (what === 'amount' ? undefined : ground.overrulings(need, what)),
+  }
+  const found = unruled(read, report, without)
+  const given = found.need?.of === of ? found.need.amount?.value.v : undefined
+  const instead = given ?? (found.outcome === 'unknown' || found.outcome === 'check' ? undefined : 0)
+  const where = standingOf(read, ground)
+  const view: View = { outcome: of, because: 'overruled', why: found.why }
+  const objection = found.need?.of === of && found.need.amount ? undefined : found.why
+  const made =
+    of === 'lime'
+      ? dosed('lime', view, limeCandidates(read, report, ground), ground, where, objection)
+      : acidified(view, read, report, ground, where, objection)
+  const most = of === 'lime' ? tooMuch('lime', rateIn(made)) : []
+  const need = made.need && {
+    ...made.need,
+    remarks: [...most, ...made.need.remarks],
+    overruled: standing(word, instead),
+  }
+  return made.because === 'method-gives-none'
+    ? { outcome: 'leave', because: 'overruled', why: found.why, need: need && { ...need, why: say('overruled.none') } }
+    : { ...made, need: need && { ...need, why: say('overruled.why') } }
+}
+
+const rateIn = ({ need }: Reaction): number => need?.rate?.value.v ?? 0
+
+/** The same before anybody put another figure in its place. */
+function unruled(read: ReadReport, report: Report, ground: Ground): Reaction {
+  const { lime, sulfur } = read.recommends
   if (lime && sulfur) return { outcome: 'unknown', because: 'asked-for-both', why: say('reaction.both') }
   const where = standingOf(read, ground)
   const own = ownView(where, read, ground)
@@ -235,7 +281,11 @@ function dosed(
   return { ...view, outcome, need: { ...given, checks } }
 }
 
-const leadOf = ({ id, label }: Candidate): Lead => ({ by: id === laboratory.id ? 'laboratory' : 'guide', id, label })
+const leadOf = ({ id, label }: Candidate): Lead => ({
+  by: id === laboratory.id ? 'laboratory' : id === byAdvisor.id ? 'overruled' : 'guide',
+  id,
+  label,
+})
 
 /** Unknown without a pH. */
 function standingOf(read: ReadReport, ground: Ground): Standing | undefined {

@@ -28,6 +28,13 @@ export const fields = {
   sulfur: printedRate(10_000, '1.5 lb/100 ft2'),
   nutrient: printedRate(2_000, '3 lb/1000'),
   cap: printedRate(100_000, '35 lb/1000'),
+  overruled: {
+    units: [...rateUnitWords, ...pounds, ...ounces, ...kilograms],
+    low: 0,
+    high: 1_000_000,
+    example: '2 lb/1000',
+  },
+  aim: { units: [], low: 3.5, high: 8.5, example: '6.5' },
 } as const satisfies Record<string, Field>
 
 /** What a bag of lime prints, by the scale it prints it on; sieves go by percent. */

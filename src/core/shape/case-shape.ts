@@ -282,7 +282,7 @@ const signed = { reason: text(texts.reason), by: initials, at: instant }
 /** A record by what it speaks of: an area, a need and a pass of it, a limit, a station. */
 const byKey = (of: Shape) => record(200, of, 10_000)
 const decisions = fields({
-  overrulings: byKey(fields({ ...signed, of: oneOf(...overrulable), is: typed, replaced: typed, inputs: hash })),
+  overrulings: byKey(fields({ ...signed, of: oneOf(...overrulable), is: typed, replaced: typed })),
   confirmations: byKey(fields({ ...signed, figure: typed })),
   moves: byKey(fields({ to: date, by: initials, at: instant })),
   caps: byKey(typed),

@@ -23,7 +23,7 @@ const full: Case = {
   reports: [{ ...blankReport('r'), originals: [{ id: 'o', name: '', type: '' }], areas: { a: true } }],
   applications: [{ ...blankApplication('x', 'a', '2026'), pass: 'a/N/1' }],
   decisions: {
-    overrulings: { 'a/N': { ...signed, of: 'amount', is: blank('lb'), replaced: blank('lb'), inputs } },
+    overrulings: { 'a/N/amount': { ...signed, of: 'amount', is: blank('lb'), replaced: blank('lb') } },
     confirmations: { 'a/N': { ...signed, figure: blank('lb') } },
     moves: { 'a/N/1': { to: '', by: '', at } },
     caps: { N: blank('lb') },

@@ -37,7 +37,7 @@ const inPounds = (value: number, unit: string) =>
 /**
  * A bag with its price, as people say it: `40 lb $22.50`, `$24 for 50 lb`, `10 kg`. A price needs a size.
  *
- * @example readBag('40 lb $22.50') // { lb: 40, price: 22.5 }
+ * @example readBag('40 lb $22.50') // { ok: true, value: { lb: 40, price: 22.5 } }
  */
 export function readBag(text: string): Outcome<Pick<SoldBag, 'lb' | 'price'>> {
   const [weight, price] = [weightOf.exec(text), priceOf.exec(text)]

@@ -61,6 +61,26 @@ export interface Args {
   readonly 'guide.aim-here': { crop: Text; school: Text | null; usual: number }
   readonly 'guide.aim-lead': { crop: Text; school: Text | null; usual: number }
   readonly 'guide.aim-school': { crop: Text; school: Text | null; usual: number }
+  readonly 'guide.aim-own': { crop: Text; school: Text | null; usual: number }
+  readonly 'overruled.figure': { by: string }
+  readonly 'overruled.told': {
+    of: string
+    amount: number
+    instead: number | null
+    moved: boolean
+    reason: string
+    by: string
+  }
+  readonly 'overruled.method': {
+    of: string
+    method: Text
+    instead: number | null
+    moved: boolean
+    reason: string
+    by: string
+  }
+  readonly 'overruled.aim': { aim: number; usual: number; reason: string; by: string }
+  readonly 'overruled.beyond': { of: string; rate: number; most: number }
   readonly 'held.beyond': { of: string; rate: number; most: number }
   readonly 'held.confirmed': { of: string; reason: string; by: string }
   readonly 'held.lime-acid-lover': Standing
@@ -70,6 +90,7 @@ export interface Args {
   readonly 'headline.check': { passes?: number }
   readonly 'headline.do-not': { passes?: number }
   readonly 'headline.leave': { passes?: number }
+  readonly 'headline.overruled': { of: string }
   readonly 'headline.lime': { passes?: number }
   readonly 'headline.lime-asked': { passes?: number }
   readonly 'headline.sulfur-asked': { passes?: number }

@@ -52,7 +52,12 @@ export function headline(
   if (ph.because === 'sodic') return matters({ ahead, after: banned })
   const passes = isApplied(ph.need) ? { passes: ph.need.passes.count } : {}
   const asked = ph.because === 'laboratory-alone' && (ph.outcome === 'lime' || ph.outcome === 'sulfur')
-  const onPH = asked ? say(`headline.${ph.outcome as 'lime'}-asked`, passes) : say(`headline.${ph.outcome}`, passes)
+  const onPH =
+    ph.because === 'overruled'
+      ? say('headline.overruled', { of: ph.need?.of ?? 'lime' })
+      : asked
+        ? say(`headline.${ph.outcome as 'lime'}-asked`, passes)
+        : say(`headline.${ph.outcome}`, passes)
   if (weak && ahead.length === 0 && allIsWell(ph, needs, reading))
     return matters({ after: [say('headline.look-elsewhere')] })
   const feeding = onFeeding(ph, needs, reading)

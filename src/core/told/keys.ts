@@ -24,9 +24,11 @@ interface Subjects {
   readonly credit: 'ash' | 'ash-year'
   readonly depth: 'typed' | 'usual-dug' | 'usual-sulfur' | 'usual-surface'
   readonly field: 'negative' | 'not-detected' | 'oxide' | 'range' | 'unit' | 'unit-unsaid' | 'unreadable'
-  readonly guide: 'aim' | 'aim-here' | 'aim-lead' | 'aim-school'
+  readonly guide: 'aim' | 'aim-here' | 'aim-lead' | 'aim-own' | 'aim-school'
+  readonly overruled: 'aim' | 'beyond' | 'figure' | 'method' | 'none' | 'told' | 'why'
   readonly held: 'P-turf' | 'beyond' | 'confirmed' | 'lime-acid-lover' | 'lime-high' | 'lime-sodic' | 'sulfur-low'
   readonly headline:
+    | 'overruled'
     | 'check'
     | 'N-only-known'
     | 'P-K-unknown'

@@ -1,6 +1,6 @@
 import { fieldNames } from '../field-names'
-import { places } from '../format'
-import { capital, classWords, nutrient, num, pH, stuff, text, type Phrases } from '../phrase'
+import { places, weight, type Measures } from '../format'
+import { capital, classWords, ended, nutrient, num, pH, stuff, text, type Phrases } from '../phrase'
 import { letter } from './letter'
 
 const decision: Readonly<Record<string, string>> = { lime: 'lime', sulfur: 'sulfur', neither: 'neither' }
@@ -16,6 +16,12 @@ const brings = (names: string): string =>
     .map((one) => credits[one]!)
     .join(' and ')
 const namesOf = fieldNames(letter)
+
+/** What an overruled figure stands in place of, lb; null where there was none. */
+const inPlaceOf = (instead: number | null, measures: Measures): string =>
+  instead === null ? '' : instead > 0 ? `, in the place of ${weight(instead, measures)}` : ', in the place of none'
+const signedBy = (by: string): string => (by === '' ? '' : ` (${by})`)
+const movedOn = ' What it stands in place of has changed since.'
 
 /** What matters most, what the ground's pH asks for, and mix without soil: on the sheets and in letters. */
 export const matters = {
@@ -80,6 +86,17 @@ export const matters = {
     `The report asks for ${places(num(a.rate), num(a.rate) < 10 ? 1 : 0)} lb of ${stuff[text(a.of)]} on 1,000 ft², and ${text(a.most)} is more than any ground is given in a year: most likely a unit is wrong. Nothing is put on until it is checked.`,
   'held.confirmed': (a) =>
     `The figure for ${stuff[text(a.of)]} goes against the reading and was confirmed${a.by === '' ? '' : ` by ${text(a.by)}`}: ${text(a.reason)}`,
+  'headline.overruled': (a) => `The amount of ${stuff[text(a.of)]} is the advisor’s own.`,
+  'overruled.why': () => 'The figure is the advisor’s own, in the place of the one beside it.',
+  'overruled.none': () => 'The advisor gives none, in the place of the figure beside it.',
+  'overruled.told': (a, measures) =>
+    `The amount of ${stuff[text(a.of)]} is the advisor’s own${inPlaceOf(a.instead, measures)}${signedBy(a.by)}: ${ended(text(a.reason))}${a.moved ? movedOn : ''}`,
+  'overruled.method': (a, measures) =>
+    `The figure for ${stuff[text(a.of)]} goes by ${text(a.method)}${inPlaceOf(a.instead, measures)}, as the advisor decided${signedBy(a.by)}: ${ended(text(a.reason))}${a.moved ? movedOn : ''}`,
+  'overruled.aim': (a) =>
+    `The aim is pH ${pH(a.aim)} in the place of ${pH(a.usual)}, as the advisor decided${signedBy(a.by)}: ${ended(text(a.reason))}`,
+  'overruled.beyond': (a) =>
+    `${places(num(a.rate), 1)} lb of ${stuff[text(a.of)]} on 1,000 ft² is more than the ${text(a.most)} that any ground is given in a year: check the unit.`,
   'headline.retest': () => 'Test again before the later passes: what is left of them follows from that.',
   'short.credited': (a) =>
     `The laboratory’s ${nutrient[text(a.nutrient)]} is less what ${brings(a.credits)} already, of which it is seldom told.`,

@@ -1,9 +1,10 @@
 import { fieldNames } from '../field-names'
 import type { SentenceArg } from '../../core/told/sentence'
-import { places } from '../format'
+import { places, weight, type Measures } from '../format'
 import type { MatterWords } from '../languages'
-import { capital, num, pH } from '../phrase'
+import { capital, ended, num, pH } from '../phrase'
 import { letter } from './letter'
+import { measures as medidas } from './measures'
 
 const texto = (arg: SentenceArg | undefined): string =>
   arg !== null && typeof arg === 'object' ? (arg.es ?? arg.en) : String(arg ?? '')
@@ -31,6 +32,11 @@ const aportes = (names: string): string =>
     .join(' y ')
 const namesOf = fieldNames(letter)
 const rumbo = (arg: SentenceArg | undefined): string => (arg === 'sulfur' ? 'azufre' : 'cal')
+
+const enLugarDe = (instead: number | null, measures: Measures): string =>
+  instead === null ? '' : instead > 0 ? `, en lugar de ${weight(instead, measures, medidas)}` : ', en lugar de nada'
+const firmado = (by: string): string => (by === '' ? '' : ` (${by})`)
+const cambio = ' Lo que reemplaza ya es otra cantidad.'
 
 /** What matters most, what the ground's pH asks for, and mix without soil, in Spanish. */
 export const matters: MatterWords = {
@@ -96,6 +102,17 @@ export const matters: MatterWords = {
     `El análisis pide ${places(num(a.rate), num(a.rate) < 10 ? 1 : 0)} lb de ${materia(a.of)} por 1,000 pies²; más de ${String(a.most)} no se pone en un año en ningún suelo: tal vez la unidad está mal. No ponga nada hasta que se revise.`,
   'held.confirmed': (a) =>
     `La cifra de ${materia(a.of)} va en contra de la lectura y fue confirmada${a.by === '' ? '' : ` por ${texto(a.by)}`}: ${texto(a.reason)}`,
+  'headline.overruled': (a) => `La cantidad de ${materia(a.of)} es la del asesor.`,
+  'overruled.why': () => 'La cantidad es la del asesor, en lugar de la otra.',
+  'overruled.none': () => 'El asesor no da nada, en lugar de la otra cantidad.',
+  'overruled.told': (a, measures) =>
+    `La cantidad de ${materia(a.of)} es la del asesor${enLugarDe(a.instead, measures)}${firmado(a.by)}: ${ended(texto(a.reason))}${a.moved ? cambio : ''}`,
+  'overruled.method': (a, measures) =>
+    `La cantidad de ${materia(a.of)} va por otro método (${texto(a.method)})${enLugarDe(a.instead, measures)}, como decidió el asesor${firmado(a.by)}: ${ended(texto(a.reason))}${a.moved ? cambio : ''}`,
+  'overruled.aim': (a) =>
+    `Se busca un pH de ${pH(a.aim)} en lugar de ${pH(a.usual)}, como decidió el asesor${firmado(a.by)}: ${ended(texto(a.reason))}`,
+  'overruled.beyond': (a) =>
+    `${places(num(a.rate), 1)} lb de ${materia(a.of)} por 1,000 pies² es más que ${String(a.most)}, lo máximo que se pone en un año en cualquier suelo: revise la unidad.`,
   'headline.retest': () => 'Vuelva a analizar antes de las últimas aplicaciones: de eso depende lo que falte.',
   'short.credited': (a) =>
     `A la cifra de ${letter.nutrients[String(a.nutrient)]} del laboratorio se le quitó lo que ya dan: ${aportes(a.credits)}.`,

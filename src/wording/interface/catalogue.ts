@@ -504,6 +504,8 @@ export const en: Phrases = {
   'label.bag-range': (a) => `${text(a.text)} is no bag. Write it like 40 lb $22.50.`,
   'label.element': (a) =>
     `${places(num(a.percent), 1)} % ${text(a.element)} was taken as the element, and is ${places(num(a.as), 1)} % ${text(a.oxide)}.`,
+  'guide.aim-own': (a) => `The aim that the advisor set, in the place of ${pH(a.usual)} for ${text(a.crop)}`,
+  'overruled.figure': (a) => `What the advisor gives${a.by === '' ? '' : ` (${text(a.by)})`}`,
   'mix.taken': () => 'Of this product, by the mix that was taken',
   'mix.chosen': () => 'In the product that was chosen for what is needed',
   'mix.in-shed': () => 'What of it is in the shed already',

@@ -1,5 +1,12 @@
 import type { Typed } from '../../units/typed'
-import { confirmationKey, creditsKnown, type Confirmation } from '../decisions'
+import {
+  confirmationKey,
+  creditsKnown,
+  overrulingKey,
+  type Confirmation,
+  type Overrulable,
+  type Overruling,
+} from '../decisions'
 import type { Act } from './act'
 
 /** Lets a figure go that was held back, as it stands now: with another figure the word no longer holds. */
@@ -24,6 +31,25 @@ export const capPass =
     const { [confirmationKey(areaId, of)]: _before, ...others } = kase.decisions.caps
     const caps = most.text.trim() === '' ? others : { ...others, [confirmationKey(areaId, of)]: most }
     return { ...kase, decisions: { ...kase.decisions, caps } }
+  }
+
+/** Puts a figure in the place of the one that stands, with the reason. */
+export const overrule =
+  (areaId: string, need: string, word: Overruling): Act =>
+  (kase) => ({
+    ...kase,
+    decisions: {
+      ...kase.decisions,
+      overrulings: { ...kase.decisions.overrulings, [overrulingKey(areaId, need, word.of)]: word },
+    },
+  })
+
+/** Lets the figure stand again that was overruled. */
+export const takeBack =
+  (areaId: string, need: string, of: Overrulable): Act =>
+  (kase) => {
+    const { [overrulingKey(areaId, need, of)]: _back, ...overrulings } = kase.decisions.overrulings
+    return { ...kase, decisions: { ...kase.decisions, overrulings } }
   }
 
 /** Takes such a word back. */

@@ -1,5 +1,16 @@
 import type { Report } from '../../case/case'
-import { aimFor, inOrder, laboratory, limeDepth, usualDepth, type Candidate, type Ground } from '../candidate'
+import { byAdvisor } from '../need'
+import { overruledRate } from '../overruled'
+import {
+  aimFor,
+  inOrder,
+  laboratory,
+  limeDepth,
+  preferred,
+  usualDepth,
+  type Candidate,
+  type Ground,
+} from '../candidate'
 import type { Cap } from '../../passes/split'
 import type { ReadReport } from '../../reading/soil'
 import { say, type Outcome, type Sentence } from '../../told/sentence'
@@ -17,7 +28,14 @@ export function limeCandidates(read: ReadReport, report: Report, ground: Ground)
   const opinions = opinionsOf(read, ground)
   const own = opinions.map((opinion) => ownCandidate(opinion, ground))
   const led = seen(own, read, ground)
-  return read.recommends.lime ? [printedCandidate(read, report, ground, opinions), ...led] : led
+  const all = read.recommends.lime ? [printedCandidate(read, report, ground, opinions), ...led] : led
+  const word = ground.overrulings('lime', 'amount')
+  const { id, label } = byAdvisor
+  return preferred(
+    word ? [{ id, label, rate: overruledRate('product', word, ground.area), remarks: [] }, ...all] : all,
+    'lime',
+    ground,
+  )
 }
 
 /** CEC below which a soil has little in reserve for a buffer to find, meq/100 g. Source: common practice. */

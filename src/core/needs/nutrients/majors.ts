@@ -1,6 +1,7 @@
 import { beyondMost, heldNeed } from '../hold'
 import type { Report } from '../../case/case'
-import { byGuide, byLaboratory, differenceFrom, type Check, type Lead, type Need } from '../need'
+import { overruledRate, standing, tooMuch } from '../overruled'
+import { byAdvisor, byGuide, byLaboratory, differenceFrom, type Check, type Lead, type Need } from '../need'
 import { noCap, split, splitInRows, type Cap, type RowCaps } from '../../passes/split'
 import { rate as rateOf, type Rating } from '../../reading/classify'
 import { accept, refuse, say, type Outcome } from '../../told/sentence'
@@ -20,6 +21,24 @@ import { triState } from './methods/tri-state'
  * before both, and so does the limit on turf that has enough of it.
  */
 export function majorNeed(nutrient: MajorNutrient, report: Report, feeding: Feeding): Need<MajorNutrient> {
+  const found = unruled(nutrient, report, feeding)
+  const word = feeding.overrulings(nutrient, 'amount')
+  // A ban is no figure.
+  if (!word || found.barred) return found
+  const instead = found.outcome === 'unknown' || found.outcome === 'check' ? undefined : (found.amount?.value.v ?? 0)
+  const { id, label } = found.lead ?? byGuide
+  const before = { id, label, amount: found.amount, remarks: [], ...(!found.amount && { refusal: found.why }) }
+  const rate = overruledRate(nutrient, word, feeding.area)
+  const why = say(rate.value.v > 0 ? 'overruled.why' : 'overruled.none')
+  const checks = [before, ...found.checks.filter((one) => one.id !== id)].map((check) => ({
+    ...check,
+    difference: check.amount && differenceFrom((rate.value.v * feeding.area.value.v) / 1_000, check.amount.value.v),
+  }))
+  const ruled = need(nutrient, { rate, why }, byAdvisor, found.rating, checks, feeding)
+  return { ...ruled, remarks: tooMuch(nutrient, rate.value.v), overruled: standing(word, instead) }
+}
+
+function unruled(nutrient: MajorNutrient, report: Report, feeding: Feeding): Need<MajorNutrient> {
   const { read, settings, guide } = feeding
   const rating = nutrient === 'N' ? undefined : rateOf(nutrient === 'P₂O₅' ? 'P' : 'K', read, report, guide)
   const rated = rating?.ok ? rating.value : undefined

@@ -5,6 +5,7 @@ import type { Guide } from '../../guides/guide'
 import type { ReadReport } from '../../reading/soil'
 import type { Fertilizer, Lime } from '../../shelf/product'
 import type { LetGo } from '../hold'
+import type { Overrulings } from '../overruled'
 import type { Sentence } from '../../told/sentence'
 import type { MajorNutrient } from '../../units/quantity'
 import type { Derived } from '../../workings'
@@ -26,6 +27,8 @@ export interface Feeding {
   readonly read: ReadReport
   /** Figures that were held back and let go. */
   readonly letGo: LetGo
+  /** Figures that an advisor put in the place of ours. */
+  readonly overrulings: Overrulings
   /** The laboratory knew of what the ground has already: nothing comes off its figures. */
   readonly creditsKnown: boolean
   /** Light ground, which holds little of what it is given. */

@@ -1,5 +1,16 @@
 import type { Report } from '../../case/case'
-import { aimFor, inOrder, laboratory, typedDepth, usualDepth, type Candidate, type Ground } from '../candidate'
+import { byAdvisor } from '../need'
+import { overruledRate } from '../overruled'
+import {
+  aimFor,
+  inOrder,
+  laboratory,
+  preferred,
+  typedDepth,
+  usualDepth,
+  type Candidate,
+  type Ground,
+} from '../candidate'
 import type { Acidifier } from '../../shelf/product'
 import { textures } from '../../guides/soils'
 import type { Cap } from '../../passes/split'
@@ -15,6 +26,14 @@ import { sulfurMethods } from './methods'
 export function sulfurCandidates(read: ReadReport, report: Report, ground: Ground): Candidate[] {
   const { material } = ground.choices.sulfur
   const candidates: Candidate[] = []
+  const word = ground.overrulings('sulfur', 'amount')
+  if (word)
+    candidates.push({
+      id: byAdvisor.id,
+      label: byAdvisor.label,
+      rate: productOf(overruledRate('S', word, ground.area), material),
+      remarks: [],
+    })
   const printed = read.recommends.sulfur
   if (printed)
     candidates.push({
@@ -56,7 +75,7 @@ export function sulfurCandidates(read: ReadReport, report: Report, ground: Groun
       ],
     })
   }
-  return candidates
+  return preferred(candidates, 'sulfur', ground)
 }
 
 /** Free lime uses sulfur up before the pH moves: 6,400 lb S/acre for each % in the furrow slice. */

@@ -21,6 +21,7 @@ import { Figure } from '../../shared/workings/Figure'
 import { Apart } from './ReactionRow'
 import { useSpread } from './useSpread'
 import { Held } from './Held'
+import { Overruled } from './Overruled'
 import { Portions } from './Portions'
 import { Rate, Row, Under } from './Row'
 import { en } from './messages'
@@ -43,7 +44,7 @@ export function NutrientRow({ need, found }: { need: Need<MajorNutrient>; found:
               <Rate working={need.rate} use={found.use} />
             </p>
           )}
-          {lead?.by === 'laboratory' && <p>{en.led(textOf(lead.label))}</p>}
+          {lead && lead.by !== 'guide' && <p>{en.led(textOf(lead.label))}</p>}
         </>
       }
     >
@@ -90,6 +91,7 @@ export function NutrientRow({ need, found }: { need: Need<MajorNutrient>; found:
         </p>
       ))}
       {need.credits && <Credits names={need.credits.names} taken={need.credits.taken} areaId={found.areaId} />}
+      {found.use !== 'container' && <Overruled need={need} areaId={found.areaId} />}
       <Held need={need} areaId={found.areaId} />
     </Row>
   )

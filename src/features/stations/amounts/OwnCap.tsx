@@ -19,7 +19,7 @@ export function OwnCap({ of, areaId }: { of: 'lime' | 'sulfur'; areaId: string }
   const unit = set?.unit ?? (kase.measures === 'metres' ? 'g/m²' : 'lb/1000 ft²')
   if (!open && !set)
     return (
-      <Button kind="text" className="mt-1 text-sm" onClick={() => setOpen(true)}>
+      <Button kind="text" className="mt-1 mr-4 text-sm" onClick={() => setOpen(true)}>
         {en.ownCap}
       </Button>
     )

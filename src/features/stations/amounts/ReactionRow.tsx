@@ -2,7 +2,7 @@
 
 import { cmPerInch } from '@/core/units/factors'
 import type { Answer, AreaRecommendation } from '@/core/recommend'
-import type { Check } from '@/core/needs/need'
+import type { Need } from '@/core/needs/need'
 import { doseOf, roughSpread, type Dose } from '@/core/needs/reaction'
 import { Formula } from '@/ui/Formula'
 import { Span } from '@/ui/Span'
@@ -15,10 +15,14 @@ import { beside, weighed } from '../../case/explained'
 import { Figure } from '../../shared/workings/Figure'
 import { useSpread } from './useSpread'
 import { Held } from './Held'
+import { LetLead, Overruled, OwnAim } from './Overruled'
 import { OwnCap } from './OwnCap'
 import { Portions } from './Portions'
 import { Rate, Row, Under } from './Row'
 import { en } from './messages'
+
+/** Where nothing is given there is still a figure to be put in its place. */
+const noLime = { of: 'lime', outcome: 'none', checks: [], remarks: [] } as const
 
 /** Lime, sulfur, or the reason for neither. */
 export function ReactionRow({ found, answer }: { found: AreaRecommendation; answer: Answer }) {
@@ -36,7 +40,7 @@ export function ReactionRow({ found, answer }: { found: AreaRecommendation; answ
       aside={<Aside found={found} answer={answer} />}
     >
       {dose ? (
-        <Scoop dose={dose} answer={answer} areaId={found.areaId} />
+        <Scoop dose={dose} answer={answer} />
       ) : (
         <p className="font-serif text-[25px] leading-tight font-semibold">{en.outcome[outcome as 'leave']}</p>
       )}
@@ -52,13 +56,20 @@ export function ReactionRow({ found, answer }: { found: AreaRecommendation; answ
         </p>
       )}
       {dose && dose.remarks.length > 0 && <Under>{dose.remarks.map((remark) => render(remark)).join(' ')}</Under>}
-      <Checks checks={reaction.need?.checks ?? []} spread={answer.spread} />
+      <Checks need={reaction.need} areaId={found.areaId} spread={answer.spread} />
+      {found.use !== 'container' && (
+        <Overruled need={reaction.need ?? { ...noLime, why: reaction.why }} areaId={found.areaId} />
+      )}
+      {found.crop && answer.pH !== null && (dose || answer.ownAim) && (
+        <OwnAim answer={answer} usual={found.crop.pH.aim} areaId={found.areaId} />
+      )}
+      {dose && <OwnCap of={dose.of} areaId={found.areaId} />}
       {reaction.need && <Held key={reaction.need.of} need={reaction.need} areaId={found.areaId} />}
     </Row>
   )
 }
 
-function Scoop({ dose, answer, areaId }: { dose: Dose; answer: Answer; areaId: string }) {
+function Scoop({ dose, answer }: { dose: Dose; answer: Answer }) {
   const { kase } = useOpenCase()
   const { passes, amount, into, product } = dose
   const explains = (working: Working) =>
@@ -103,7 +114,6 @@ function Scoop({ dose, answer, areaId }: { dose: Dose; answer: Answer; areaId: s
         {passes.count > 2 && `. ${en.retest}`}
       </p>
       <Portions amount={shown} answer={answer} />
-      <OwnCap of={dose.of} areaId={areaId} />
     </>
   )
 }
@@ -112,8 +122,15 @@ function Scoop({ dose, answer, areaId }: { dose: Dose; answer: Answer; areaId: s
 const depthWords = (inches: number, measures: Measures): string =>
   measures === 'feet' ? `${figure(inches)} in` : `${figure(inches * cmPerInch, 2)} cm`
 
-function Checks({ checks, spread }: { checks: readonly Check[]; spread: number }) {
+interface ChecksProps {
+  need: Need<'lime' | 'sulfur'> | undefined
+  areaId: string
+  spread: number
+}
+
+function Checks({ need, areaId, spread }: ChecksProps) {
   const { kase } = useOpenCase()
+  const checks = need?.checks ?? []
   if (checks.length === 0) return null
   return (
     <ul className="mt-1.5 grid gap-0.5 text-sm">
@@ -127,7 +144,8 @@ function Checks({ checks, spread }: { checks: readonly Check[]; spread: number }
           ) : (
             check.refusal && <Formula>{render(check.refusal, kase.measures)}</Formula>
           )}
-          {check.difference !== undefined && <Apart share={check.difference} rough={check.rough} spread={spread} />}
+          {check.difference !== undefined && <Apart share={check.difference} rough={check.rough} spread={spread} />}{' '}
+          {need && !check.rough && need.outcome === 'apply' && <LetLead need={need} check={check} areaId={areaId} />}
         </li>
       ))}
     </ul>

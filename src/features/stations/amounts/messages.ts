@@ -1,3 +1,4 @@
+import { ended } from '@/wording/phrase'
 import type { Direction } from '@/core/needs/reaction'
 import type { CreditName } from '@/core/needs/need'
 
@@ -35,6 +36,24 @@ export const en = {
   holdAgain: 'Hold it back again',
   unknown: 'not known',
   led: (by: string) => `Figure: ${by}`,
+  ownAmount: 'Put another figure',
+  ownFigure: 'In its place; 0 for none',
+  ownSulfur: 'In its place, as sulfur',
+  ownAim: 'Another aim',
+  ownAimLabel: 'pH to aim at',
+  ownReason: 'Why',
+  ownReasonExample: 'it was enough last year',
+  needsReason: 'Say why, such as: it was enough last year.',
+  needsFigure: (example: string) => `Type the figure, such as ${example}.`,
+  putIt: 'Put it in its place',
+  leaveIt: 'Leave it',
+  letLead: 'Let this lead',
+  takeBack: 'Take it back',
+  byAdvisor: (instead: string) => `The advisor’s own, in the place of ${instead}`,
+  byMethod: (method: string, instead: string) => `By ${method}, in the place of ${instead}`,
+  byAim: (aim: string, usual: string) => `Aim pH ${aim}, in the place of ${usual}`,
+  because: (by: string, reason: string) => `${by ? ` (${by})` : ''}: ${ended(reason)}`,
+  moved: 'What it stands in the place of has changed since.',
   ownCap: 'Another limit for one pass',
   ownCapLabel: (asSulfur: boolean) => `The most in one pass${asSulfur ? ', as sulfur' : ''}; blank: the guide’s`,
   firstThen: (first: string, each: string) => `${first} before planting, then ${each} beside the rows`,

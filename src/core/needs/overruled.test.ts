@@ -1,0 +1,131 @@
+import { overrule, takeBack } from '../case/acts/decisions'
+import type { Overrulable } from '../case/decisions'
+import { guides } from '../guides/guides'
+import { letterOf } from '../letter/letter'
+import { recommend, type Answer } from '../recommend'
+import { fields } from '../report/fields'
+import { oneArea, printed, typed } from '../testing/one-area'
+import { readTyped, type Field } from '../units/typed'
+import type { Case } from '../case/case'
+
+const words: Readonly<Record<Overrulable, Field | null>> = { amount: fields.overruled, aim: fields.aim, method: null }
+
+const put = (
+  need: string,
+  of: Overrulable,
+  figure: string,
+  unit = '',
+  replaced: number | null = null,
+  reason = 'seen before',
+) =>
+  overrule('a', need, {
+    of,
+    is: words[of] ? readTyped(figure, unit, words[of].units) : typed(figure),
+    replaced: { text: '', unit: 'lb', value: replaced },
+    reason,
+    by: 'MV',
+    at: '2026-11-26T09:00:00.000Z',
+  })
+
+const answer = (kase: Case): Answer => recommend(kase, guides).areas[0]!.answer!
+const of = (found: Answer, need: string) => found.needs.find((one) => one.of === need)!
+const says = (kase: Case) => letterOf(kase, recommend(kase, guides)).areas[0]!.says
+
+const tomato = oneArea(
+  { crop: 'tomato', texture: 'loam' },
+  { pH: typed('5.5'), P: typed('20', 'ppm'), K: typed('60', 'ppm'), extractant: 'mehlich-3' },
+)
+
+test('an amount goes before ours, which stands beside it; taken back, the case is the former one', () => {
+  const before = of(answer(tomato), 'N').amount!.value.v
+  const ruled = put('N', 'amount', '2 lb/1000', '', before)(tomato)
+  const need = of(answer(ruled), 'N')
+  expect([need.amount!.value.v, need.lead!.by, need.overruled!.moved]).toEqual([2, 'overruled', false])
+  expect(need.checks[0]!.amount!.value.v).toBe(before)
+  expect(need.checks[0]!.difference).toBeCloseTo(before / 2 - 1, 9)
+  expect(says(ruled).map(({ key }) => key)).toContain('overruled.told')
+  expect(takeBack('a', 'N', 'amount')(ruled)).toEqual(tomato)
+})
+
+test.each([
+  ['2', 'lb/1000 ft²', 2],
+  ['0.3 lb/100', '', 3],
+  ['87.12 lb/acre', '', 2],
+  ['1.5 lb', '', 1.5],
+  ['24 oz', '', 1.5],
+])('%s %s on 1,000 ft² is %s lb', (figure, unit, lb) =>
+  expect(of(answer(put('N', 'amount', figure, unit)(tomato)), 'N').amount!.value.v).toBeCloseTo(lb, 6),
+)
+
+test('it is named again when what it stands in place of is another', () => {
+  const before = of(answer(tomato), 'N').amount!.value.v
+  const ruled = put('N', 'amount', '2 lb/1000', '', before)(tomato)
+  const larger = { ...ruled, areas: [{ ...ruled.areas[0]!, size: { text: '20x100', unit: 'ft²', value: 2_000 } }] }
+  expect(of(answer(larger), 'N').overruled).toMatchObject({ instead: before * 2, moved: true })
+  expect(says(larger).find(({ key }) => key === 'overruled.told')!.args.moved).toBe(true)
+})
+
+test('of nothing there is none, without a reason or a figure it overrules nothing, and no ban is lifted', () => {
+  expect(of(answer(put('N', 'amount', '0 lb')(tomato)), 'N').outcome).toBe('none')
+  const plain = of(answer(tomato), 'N').amount!.value.v
+  for (const idle of [
+    put('N', 'amount', 'much'),
+    put('N', 'amount', '2 lb', '', null, ' '),
+    put('N', 'amount', '-3 lb'),
+  ])
+    expect(of(answer(idle(tomato)), 'N').amount!.value.v).toBe(plain)
+  const banned = { ...tomato, areas: [{ ...tomato.areas[0]!, phosphorusBanned: true }] }
+  expect(of(answer(put('P₂O₅', 'amount', '2 lb')(banned)), 'P₂O₅')).toMatchObject({ outcome: 'none', barred: 'ban' })
+})
+
+test('a figure beyond what any ground is given says so, to the letter', () => {
+  const ruled = put('N', 'amount', '40 lb/1000')(tomato)
+  expect(of(answer(ruled), 'N').remarks.map(({ key }) => key)).toEqual(['overruled.beyond'])
+  expect(says(ruled).map(({ key }) => key)).toContain('overruled.beyond')
+})
+
+describe('lime', () => {
+  test('in the advisor’s amount, parted under the same caps', () => {
+    const found = answer(put('lime', 'amount', '210 lb')(tomato))
+    expect(found.reaction).toMatchObject({ outcome: 'lime', because: 'overruled' })
+    expect(of(found, 'lime')).toMatchObject({
+      amount: { value: { v: 210 } },
+      passes: { count: 3 },
+      lead: { by: 'overruled' },
+    })
+    expect(of(found, 'lime').checks[0]!.amount).toBeDefined()
+  })
+  test('where ours would leave it, with ours beside it', () => {
+    const fits = oneArea({ crop: 'tomato', texture: 'loam' }, { pH: typed('6.4') })
+    const found = answer(put('lime', 'amount', '10 lb')(fits))
+    expect(found.reaction.outcome).toBe('lime')
+    expect(of(found, 'lime').overruled).toMatchObject({ instead: 0 })
+    expect(answer(put('lime', 'amount', '0 lb')(tomato)).reaction).toMatchObject({
+      outcome: 'leave',
+      because: 'overruled',
+    })
+  })
+  // Texture table, USDA Soil Survey Manual 1951 (recalled): loam 1.7 tons from 5.5 to 6.5, linear within the step.
+  test('to another aim takes more, by the table', () => {
+    const plain = of(answer(tomato), 'lime').amount!.value.v
+    const higher = of(answer(put('pH', 'aim', '6.5')(tomato)), 'lime').amount!.value.v
+    expect(higher / plain).toBeCloseTo(1 / 0.9, 6)
+    expect(says(put('pH', 'aim', '6.5')(tomato)).map(({ key }) => key)).toContain('overruled.aim')
+  })
+  test('by another figure than the laboratory’s, which stands beside it', () => {
+    const asked = oneArea(
+      { crop: 'tomato', texture: 'loam' },
+      { ...printed({ lime: typed('120', 'lb/1000 ft²') }), pH: typed('5.5') },
+    )
+    const found = answer(put('lime', 'method', 'texture')(asked))
+    expect(of(found, 'lime')).toMatchObject({ lead: { by: 'overruled', id: 'texture' }, overruled: { instead: 120 } })
+    expect(of(found, 'lime').checks[0]).toMatchObject({ id: 'laboratory', amount: { value: { v: 120 } } })
+    expect(says(put('lime', 'method', 'texture')(asked)).map(({ key }) => key)).toContain('overruled.method')
+  })
+})
+
+// 90 % prills: what is typed is sulfur, and what is weighed out the product.
+test('sulfur is typed as such and weighed as the product', () => {
+  const berries = oneArea({ crop: 'highbush-blueberry', texture: 'loam' }, { pH: typed('6.0') })
+  expect(of(answer(put('sulfur', 'amount', '9 lb')(berries)), 'sulfur').amount!.value.v).toBeCloseTo(10, 9)
+})

@@ -1,0 +1,220 @@
+'use client'
+
+import { useState } from 'react'
+import { overrule, takeBack } from '@/core/case/acts/decisions'
+import { reactionOf } from '@/core/case/decisions'
+import type { Check, Need } from '@/core/needs/need'
+import type { Answer } from '@/core/recommend'
+import { fields } from '@/core/report/fields'
+import { texts } from '@/core/shape/case-shape'
+import type { Typed } from '@/core/units/typed'
+import { Button } from '@/ui/Button'
+import { TextField } from '@/ui/TextField'
+import { pHFigure, weight } from '@/wording/format'
+import { textOf } from '@/wording/render'
+import { useOpenCase } from '../../case/context'
+import { fieldError, retyped, understood } from '../../shared/formatting'
+import { signed } from '../../shared/office/signed'
+import { en } from './messages'
+
+interface Props {
+  need: Need
+  areaId: string
+}
+
+/** What an advisor put in the place of a figure, with the way back; or the way to put one there. */
+export function Overruled({ need, areaId }: Props) {
+  const { kase, act } = useOpenCase()
+  const { overruled, of, amount, lead, barred } = need
+  const unit = kase.measures === 'metres' ? 'g/m²' : 'lb/1000 ft²'
+  if (overruled)
+    return (
+      <Standing
+        told={
+          overruled.of === 'method'
+            ? en.byMethod(textOf(lead!.label), instead(overruled.instead, kase.measures))
+            : en.byAdvisor(instead(overruled.instead, kase.measures))
+        }
+        signed={overruled}
+        moved={overruled.moved}
+        onBack={() => act(takeBack(areaId, of, overruled.of))}
+      />
+    )
+  if (barred === 'ban' || barred === 'lead') return null
+  return (
+    <Asking
+      label={en.ownAmount}
+      field={of === 'sulfur' ? en.ownSulfur : en.ownFigure}
+      unit={unit}
+      check={(typed) => fieldError(fields.overruled, typed)}
+      read={(text) => retyped(text, unit, fields.overruled)}
+      example={kase.measures === 'metres' ? '10' : '2'}
+      onPut={async (is, reason) =>
+        act(
+          overrule(areaId, of, {
+            of: 'amount',
+            is,
+            replaced: standingNow(need.outcome, amount?.value.v),
+            ...(await signed(kase, reason)),
+          }),
+        )
+      }
+    />
+  )
+}
+
+/** Lets the figure of a check lead. */
+export function LetLead({ need, check, areaId }: Props & { check: Check }) {
+  const { kase, act } = useOpenCase()
+  if (!check.amount || check.id === 'overruled' || need.overruled?.of === 'amount') return null
+  return (
+    <Asking
+      label={en.letLead}
+      onPut={async (_is, reason) =>
+        act(
+          overrule(areaId, need.of, {
+            of: 'method',
+            is: { text: check.id, unit: '', value: null },
+            replaced: standingNow(need.outcome, need.overruled ? need.overruled.instead : need.amount?.value.v),
+            ...(await signed(kase, reason)),
+          }),
+        )
+      }
+    />
+  )
+}
+
+/** Another pH to bring the ground to. */
+export function OwnAim({ answer, usual, areaId }: { answer: Answer; usual: number; areaId: string }) {
+  const { kase, act } = useOpenCase()
+  if (answer.ownAim) {
+    const { reason, by } = answer.ownAim.args as { reason: string; by: string }
+    return (
+      <Standing
+        told={en.byAim(pHFigure(Number(answer.ownAim.args.aim)), pHFigure(usual))}
+        signed={{ reason, by }}
+        moved={false}
+        onBack={() => act(takeBack(areaId, reactionOf, 'aim'))}
+      />
+    )
+  }
+  return (
+    <Asking
+      label={en.ownAim}
+      field={en.ownAimLabel}
+      unit="pH"
+      check={(typed) => fieldError(fields.aim, typed)}
+      read={(text) => retyped(text, '', fields.aim)}
+      example={pHFigure(usual)}
+      onPut={async (is, reason) => {
+        const replaced = { text: pHFigure(usual), unit: '', value: usual }
+        act(overrule(areaId, reactionOf, { of: 'aim', is, replaced, ...(await signed(kase, reason)) }))
+      }}
+    />
+  )
+}
+
+/** The figure as it stands, to be kept with what goes in its place; lb for the area. */
+const standingNow = (outcome: Need['outcome'], lb: number | undefined): Typed => {
+  const known = lb ?? (outcome === 'none' ? 0 : null)
+  return { text: known === null ? '' : String(Number(known.toPrecision(6))), unit: 'lb', value: known }
+}
+
+const instead = (lb: number | undefined, measures: 'feet' | 'metres'): string =>
+  lb === undefined ? en.unknown : lb > 0 ? weight(lb, measures) : en.none
+
+interface StandingProps {
+  told: string
+  signed: { readonly reason: string; readonly by: string }
+  moved: boolean
+  onBack: () => void
+}
+
+function Standing({ told, signed: { reason, by }, moved, onBack }: StandingProps) {
+  return (
+    <p className="border-brim mt-2 border-l-4 pl-3 text-[14.5px]">
+      {told}
+      {en.because(by, reason)}
+      {moved && <strong className="text-clay"> {en.moved}</strong>}{' '}
+      <Button kind="text" onClick={onBack}>
+        {en.takeBack}
+      </Button>
+    </p>
+  )
+}
+
+interface AskingProps {
+  label: string
+  /** Of the figure; without it only the reason is asked for. */
+  field?: string
+  unit?: string
+  example?: string
+  check?: (typed: Typed) => string | undefined
+  read?: (text: string) => Typed
+  onPut: (is: Typed, reason: string) => Promise<void>
+}
+
+const nothing: Typed = { text: '', unit: '', value: null }
+
+/** Asks for a figure and the reason for it; neither is taken without the other. */
+function Asking({ label, field, unit = '', example, check, read, onPut }: AskingProps) {
+  const [open, setOpen] = useState(false)
+  const [typed, setTyped] = useState<Typed>(nothing)
+  const [reason, setReason] = useState('')
+  const [asked, setAsked] = useState(false)
+  if (!open)
+    return (
+      <Button kind="text" className="mt-1 mr-4 text-sm" onClick={() => setOpen(true)}>
+        {label}
+      </Button>
+    )
+  const wrong = check?.(typed)
+  const blank = field !== undefined && typed.text.trim() === ''
+  const put = async () => {
+    setAsked(true)
+    if (wrong || blank || reason.trim() === '') return
+    setOpen(false)
+    await onPut(typed, reason.trim())
+    setTyped(nothing)
+    setReason('')
+    setAsked(false)
+  }
+  return (
+    <div
+      className="border-brim mt-2 flex max-w-[60ch] flex-wrap items-end gap-3 border-l-4 pl-3"
+      role="group"
+      aria-label={label}
+    >
+      {field !== undefined && read && (
+        <div className="w-44">
+          <TextField
+            label={field}
+            unit={(typed.unit || unit).replace('1000', '1,000')}
+            numeric
+            autoFocus
+            value={typed.text}
+            placeholder={example}
+            echo={understood(typed, unit)}
+            error={wrong ?? (asked && blank ? en.needsFigure(example ?? '') : undefined)}
+            onChange={(text) => setTyped(read(text))}
+          />
+        </div>
+      )}
+      <div className="min-w-56 flex-1">
+        <TextField
+          label={en.ownReason}
+          most={texts.reason}
+          autoFocus={field === undefined}
+          value={reason}
+          placeholder={en.ownReasonExample}
+          error={asked && reason.trim() === '' ? en.needsReason : undefined}
+          onChange={setReason}
+        />
+      </div>
+      <Button onClick={() => void put()}>{en.putIt}</Button>
+      <Button kind="text" onClick={() => setOpen(false)}>
+        {en.leaveIt}
+      </Button>
+    </div>
+  )
+}
