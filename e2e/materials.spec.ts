@@ -34,6 +34,7 @@ test('a mix for two lawns is worked out, taken, printed, and told as out of date
 
   await page.goto(hall('ground'))
   await type(page, 'Size', '62x100')
+  await kept(page)
   await page.goto(hall('letter'))
   await expect(letter).toContainText('The bags chosen before were for other amounts')
   await expect(letter).not.toContainText('46-0-0')
@@ -149,6 +150,7 @@ test('a figure, an aim and a method are overruled where they stand, with the rea
   // What it stands in the place of changes: said where it stands, and in the letter.
   await page.goto(hall('ground'))
   await type(page, 'Size', '62x100')
+  await kept(page)
   await page.goto(hall('letter'))
   const letter = page.getByRole('article')
   await expect(letter).toContainText('The amount of nitrogen is the advisor’s own, in the place of 12 lb')
@@ -157,8 +159,47 @@ test('a figure, an aim and a method are overruled where they stand, with the rea
 
   await page.goto(hall('ground'))
   await type(page, 'Size', '62x85')
+  await kept(page)
   await page.goto(hall('amounts'))
   await lime.getByRole('button', { name: 'Take it back' }).click()
   await nitrogen.getByRole('button', { name: 'Take it back' }).click()
   await expect.poll(() => nitrogen.innerText()).toBe(before)
+})
+
+test('a spreader is tried twice, and told its setting for what goes on the lawn', async ({ watched: page }) => {
+  await loadSamples(page)
+  await page.goto(hall('materials'))
+  await page.getByRole('radio', { name: '24-0-11 lawn fertilizer, no phosphorus' }).click()
+  await page.getByRole('button', { name: 'Set a spreader up' }).press('Enter')
+  const spreader = page.getByRole('region', { name: 'Spreader' })
+  await spreader.getByLabel('Swath, track to track').fill('0')
+  await expect(spreader.getByText(/0 is outside 0.5 to 60/)).toBeVisible()
+  await spreader.getByLabel('Swath, track to track').fill('8')
+  await spreader.getByLabel('It stands at').fill('14')
+  const trial = async (n: number, ...figures: readonly string[]) => {
+    await spreader
+      .getByRole('listitem', { name: `Trial ${n}` })
+      .getByLabel('Setting')
+      .focus()
+    for (const figure of figures) {
+      await page.keyboard.type(figure)
+      await page.keyboard.press('Enter')
+    }
+  }
+  await trial(1, '10', '50', '20', '20')
+  await expect(spreader.getByText('it spread nothing')).toBeVisible()
+  await spreader.getByLabel('In it after').fill('19.4')
+  await expect(spreader.getByText('One setting tells what it puts down.')).toBeVisible()
+  await spreader.getByRole('button', { name: 'Another trial' }).click()
+  await trial(2, '14', '50', '19.4', '18')
+  // 0.6 lb on 400 ft² is 1.5 lb, 1.4 lb are 3.5. The bag goes on in two passes of 4.17 lb: 2.08 lb each way is setting 11.2.
+  await expect(spreader.getByText('Setting 11.2')).toBeVisible()
+  await expect(spreader.getByText(/^At 14, where it stands, .*: 68 % more than half a pass\.$/)).toBeVisible()
+  await expect(spreader.getByRole('img', { name: '8 tracks, One half north–south' })).toBeVisible()
+  expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([])
+  await spreader.getByRole('button', { name: 'Keep it for the office' }).click()
+  await expect(spreader.getByText('The office has it.')).toBeVisible()
+  await page.goto('/case?id=sample-lakeside-cottage&station=materials&area=lawn')
+  await page.getByLabel('One of the office’s').selectOption({ index: 1 })
+  await expect(spreader.getByLabel('It stands at')).toHaveValue('14')
 })

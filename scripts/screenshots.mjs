@@ -107,7 +107,7 @@ try {
     ['amounts', 'sample-school-garden', 'amounts'],
     ['amounts-laboratory', 'sample-village-hall', 'amounts'],
     ['amounts-several', 'sample-market-garden', 'amounts'],
-    ['materials', 'sample-school-garden', 'materials'],
+    ['materials', 'sample-village-hall', 'materials'],
     ['letter', 'sample-lakeside-cottage', 'letter'],
     ['history', 'sample-village-hall', 'ground'],
   ]) {
@@ -129,6 +129,12 @@ try {
       await page.getByRole('button', { name: 'Undo' }).click()
       await page.getByRole('button', { name: 'History' }).click()
     }
+    if (name === 'materials') {
+      await page.getByRole('radio', { name: 'several together' }).click()
+      await page.getByRole('button', { name: 'Work it out' }).click()
+      await page.getByRole('button', { name: 'Work it out again' }).waitFor()
+      await page.getByRole('region', { name: 'Fertilizer' }).evaluate((part) => part.scrollIntoView())
+    }
     await take(name)
   }
 
@@ -139,9 +145,10 @@ try {
 
   await page.goto(`${address}/guides?crop=highbush-blueberry`)
   await take('guides')
-  await page.goto(`${address}/guides?guide=olsen-west%401`)
-  await page.getByRole('button', { name: 'Make our own from this' }).click()
-  await take('guide-own')
+  await page.goto(`${address}/shelf`)
+  await page.getByText('A product of your own').click()
+  await page.getByLabel('As its label reads').fill('16-4-8 30 % slow 40 lb $22.50')
+  await take('shelf')
 
   await page.goto(`${address}/office`)
   await page.getByRole('button', { name: 'Save a backup' }).waitFor()

@@ -92,7 +92,8 @@ export function reaction(read: ReadReport, report: Report, ground: Ground): Reac
   const word = need && ground.overrulings(need.of, 'method')
   if (!need || !word || need.lead?.id !== word.is.text) return found
   const instead = unruled(read, report, { ...ground, overrulings: () => undefined }).need?.amount?.value.v
-  return { ...found, need: { ...need, lead: { ...need.lead, by: 'overruled' }, overruled: standing(word, instead) } }
+  const led = { ...need, lead: { ...need.lead, by: 'overruled' as const }, overruled: standing(word, instead) }
+  return { ...found, why: unled(found.why), need: { ...led, why: unled(need.why) } }
 }
 
 /** What an advisor gives, whatever is read; what would have led stands beside it. */
@@ -106,7 +107,7 @@ function forced(of: 'lime' | 'sulfur', read: ReadReport, report: Report, ground:
   const given = found.need?.of === of ? found.need.amount?.value.v : undefined
   const instead = given ?? (found.outcome === 'unknown' || found.outcome === 'check' ? undefined : 0)
   const where = standingOf(read, ground)
-  const view: View = { outcome: of, because: 'overruled', why: found.why }
+  const view: View = { outcome: of, because: 'overruled', why: unled(found.why) }
   const objection = found.need?.of === of && found.need.amount ? undefined : found.why
   const made =
     of === 'lime'
@@ -119,9 +120,20 @@ function forced(of: 'lime' | 'sulfur', read: ReadReport, report: Report, ground:
     overruled: standing(word, instead),
   }
   return made.because === 'method-gives-none'
-    ? { outcome: 'leave', because: 'overruled', why: found.why, need: need && { ...need, why: say('overruled.none') } }
+    ? {
+        outcome: 'leave',
+        because: 'overruled',
+        why: unled(found.why),
+        need: need && { ...need, why: say('overruled.none') },
+      }
     : { ...made, need: need && { ...need, why: say('overruled.why') } }
 }
+
+/** The word that the laboratory asks for it, where its figure does not lead. */
+const unled = (why: Sentence): Sentence =>
+  why.key === 'reaction.laboratory-lime' || why.key === 'reaction.laboratory-sulfur'
+    ? { ...why, args: { ...why.args, leads: false } }
+    : why
 
 const rateIn = ({ need }: Reaction): number => need?.rate?.value.v ?? 0
 
@@ -141,8 +153,8 @@ function unruled(read: ReadReport, report: Report, ground: Ground): Reaction {
     const agrees = own.outcome === printed
     const why =
       printed === 'lime'
-        ? say('reaction.laboratory-lime', { agrees, pH: where?.pH, trigger: where?.trigger })
-        : say('reaction.laboratory-sulfur', { agrees, pH: where?.pH, high: where?.high })
+        ? say('reaction.laboratory-lime', { leads: true, agrees, pH: where?.pH, trigger: where?.trigger })
+        : say('reaction.laboratory-sulfur', { leads: true, agrees, pH: where?.pH, high: where?.high })
     const view: View = { outcome: printed, because: agrees ? 'laboratory' : 'laboratory-alone', why }
     const objection = agrees ? undefined : own.why
     const found =

@@ -62,6 +62,7 @@ export interface Args {
   readonly 'guide.aim-lead': { crop: Text; school: Text | null; usual: number }
   readonly 'guide.aim-school': { crop: Text; school: Text | null; usual: number }
   readonly 'guide.aim-own': { crop: Text; school: Text | null; usual: number }
+  readonly 'spreader.far': { wanted: number; low: number; high: number }
   readonly 'overruled.figure': { by: string }
   readonly 'overruled.told': {
     of: string
@@ -250,9 +251,9 @@ export interface Args {
   readonly 'plausible.under-read-P': { extractant: Text; from: number; pH: number }
   readonly 'product.unknown': { ref: string }
   readonly 'reaction.free-lime': Standing & { freeLime: number }
-  readonly 'reaction.laboratory-lime': { agrees: boolean; pH?: number; trigger?: number }
+  readonly 'reaction.laboratory-lime': { agrees: boolean; leads: boolean; pH?: number; trigger?: number }
   readonly 'reaction.laboratory-none': { direction: string }
-  readonly 'reaction.laboratory-sulfur': { agrees: boolean; pH?: number; high?: number }
+  readonly 'reaction.laboratory-sulfur': { agrees: boolean; leads: boolean; pH?: number; high?: number }
   readonly 'reaction.leave': Standing
   readonly 'reaction.leave-acid-lover': Standing
   readonly 'reaction.leave-high': Standing

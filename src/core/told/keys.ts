@@ -436,6 +436,22 @@ interface Subjects {
     | 'zero'
   readonly label:
     'bag-range' | 'bag-unread' | 'element' | 'empty' | 'over-hundred' | 'price-without-size' | 'slow-range' | 'unread'
+  readonly spreader:
+    | 'after'
+    | 'before'
+    | 'distance'
+    | 'far'
+    | 'half'
+    | 'incomplete'
+    | 'line-rise'
+    | 'line-start'
+    | 'nothing-spread'
+    | 'not-rising'
+    | 'one-setting'
+    | 'rate'
+    | 'setting'
+    | 'swath'
+    | 'ways'
   readonly short: 'between' | 'brought' | 'by-label' | 'credited' | 'doubted' | 'not-given' | 'not-known' | 'stale-mix'
   readonly soilless:
     'Ca-by-lime' | 'by-depth' | 'depth-usual' | 'each' | 'enough' | 'liquid' | 'not-tested' | 'short' | 'times'

@@ -47,9 +47,9 @@ export const matters = {
   'reaction.none-by-method': (a) =>
     `pH ${pH(a.pH)} is a little low for ${text(a.crop)}, but the ${text(a.method)} finds no acidity in reserve: no lime.`,
   'reaction.laboratory-lime': (a) =>
-    `${a.agrees ? `pH ${pH(a.pH)} is below ${pH(a.trigger)}, and the` : 'The'} laboratory asks for lime; its figure leads.`,
+    `${a.agrees ? `pH ${pH(a.pH)} is below ${pH(a.trigger)}, and the` : 'The'} laboratory asks for lime; ${a.leads ? 'its' : 'another'} figure leads.`,
   'reaction.laboratory-sulfur': (a) =>
-    `${a.agrees ? `pH ${pH(a.pH)} is above ${pH(a.high)}, and the` : 'The'} laboratory asks for sulfur; its figure leads.`,
+    `${a.agrees ? `pH ${pH(a.pH)} is above ${pH(a.high)}, and the` : 'The'} laboratory asks for sulfur; ${a.leads ? 'its' : 'another'} figure leads.`,
   'reaction.laboratory-none': (a) =>
     `The laboratory asks for no ${text(a.direction)}; that leads. Our guide would give some: see beside.`,
   'reaction.sodic': (a) =>

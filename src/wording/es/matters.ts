@@ -62,9 +62,9 @@ export const matters: MatterWords = {
   'reaction.none-by-method': (a) =>
     `El pH ${pH(a.pH)} es un poco bajo para este cultivo (${texto(a.crop)}), pero el método (${texto(a.method)}) no halla acidez de reserva: nada de cal.`,
   'reaction.laboratory-lime': (a) =>
-    `${a.agrees ? `El pH ${pH(a.pH)} está por debajo de ${pH(a.trigger)}, y el` : 'El'} laboratorio pide cal; vale su cantidad.`,
+    `${a.agrees ? `El pH ${pH(a.pH)} está por debajo de ${pH(a.trigger)}, y el` : 'El'} laboratorio pide cal; vale ${a.leads ? 'su' : 'otra'} cantidad.`,
   'reaction.laboratory-sulfur': (a) =>
-    `${a.agrees ? `El pH ${pH(a.pH)} está por encima de ${pH(a.high)}, y el` : 'El'} laboratorio pide azufre; vale su cantidad.`,
+    `${a.agrees ? `El pH ${pH(a.pH)} está por encima de ${pH(a.high)}, y el` : 'El'} laboratorio pide azufre; vale ${a.leads ? 'su' : 'otra'} cantidad.`,
   'reaction.laboratory-none': (a) =>
     `El laboratorio no pide ${rumbo(a.direction)}, y eso vale. Nuestra guía pondría algo.`,
   'reaction.sodic': (a) =>

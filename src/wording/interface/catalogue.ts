@@ -505,6 +505,23 @@ export const en: Phrases = {
   'label.element': (a) =>
     `${places(num(a.percent), 1)} % ${text(a.element)} was taken as the element, and is ${places(num(a.as), 1)} % ${text(a.oxide)}.`,
   'guide.aim-own': (a) => `The aim that the advisor set, in the place of ${pH(a.usual)} for ${text(a.crop)}`,
+  'spreader.before': () => 'In the hopper before',
+  'spreader.after': () => 'In the hopper after',
+  'spreader.distance': () => 'Strip that was walked',
+  'spreader.swath': () => 'Swath, wheel track to wheel track',
+  'spreader.rate': () => 'What was spread, on the strip that it was spread on',
+  'spreader.line-start': () => 'What the line through the trials puts down at setting 0',
+  'spreader.line-rise': () => 'What each step of the scale adds, by that line',
+  'spreader.half': () => 'Half of one pass, spread each way',
+  'spreader.ways': () => 'North–south, then east–west',
+  'spreader.setting': () => 'The setting that puts down what is wanted, by the line through the trials',
+  'spreader.incomplete': () => 'Type setting, strip and both weights, such as 12, 50 ft, 20 lb and 18 lb.',
+  'spreader.nothing-spread': () => 'As much is in it as before: it spread nothing. Look at the weights again.',
+  'spreader.one-setting': () =>
+    'One setting tells what it puts down. Try a second one, and what is wanted lies between them.',
+  'spreader.not-rising': () => 'The trials put down less at a higher setting: look at them again.',
+  'spreader.far': (a) =>
+    `${places(num(a.wanted), 1)} lb on 1,000 ft² is far from what was tried (${places(num(a.low), 1)} to ${places(num(a.high), 1)}): try a setting nearer to it.`,
   'overruled.figure': (a) => `What the advisor gives${a.by === '' ? '' : ` (${text(a.by)})`}`,
   'mix.taken': () => 'Of this product, by the mix that was taken',
   'mix.chosen': () => 'In the product that was chosen for what is needed',

@@ -24,6 +24,7 @@ import { FertilizerShelf } from './FertilizerShelf'
 import { MixPanel } from './mix/MixPanel'
 import { ShedFields } from './ShedFields'
 import { TakenMix } from './mix/TakenMix'
+import { SpreaderFields } from './spreader/SpreaderFields'
 import { en } from './messages'
 
 const optionsOf = (products: readonly Product[], serves: (product: Product) => boolean) =>
@@ -36,7 +37,7 @@ const scaleOptions = (Object.keys(limeScales) as LimeScaleId[]).map((value) => (
 
 /** Which products the needs are measured out in. */
 export function MaterialsStation() {
-  const { area, recommendation, go } = useOpenCase()
+  const { kase, area, recommendation, go } = useOpenCase()
   const found = area && answerOf(recommendation, area.id)
   if (!area || !found?.answer) return <p className="mt-5 font-serif text-lg">{en.noAnswer}</p>
   return (
@@ -45,6 +46,7 @@ export function MaterialsStation() {
       {found.answer.reaction.outcome === 'sulfur' && <SulfurFields area={area} found={found} />}
       <ShedFields />
       <Fertilizers area={area} found={found} />
+      {(found.use === 'lawn' || found.use === 'plot' || kase.spreaders.length > 0) && <SpreaderFields found={found} />}
       <div className="mt-5 flex flex-wrap gap-3">
         <Button kind="act" onClick={() => go('letter')}>
           {en.letter}

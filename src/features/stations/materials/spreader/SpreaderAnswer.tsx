@@ -1,0 +1,154 @@
+'use client'
+
+import type { Spreader } from '@/core/case/spreader'
+import { fields, numberIn } from '@/core/report/fields'
+import { job, type Treatment } from '@/core/passes/job'
+import type { AreaRecommendation } from '@/core/recommend'
+import { productNamed, productRef } from '@/core/shelf/product'
+import { halfPass, rateAt, settingFor, swathOf, tracksOver, triedRate, type Tried } from '@/core/spreader/spreader'
+import type { Size } from '@/core/ground/sized'
+import { places, weight, type Measures } from '@/wording/format'
+import { render } from '@/wording/render'
+import { useOpenCase } from '../../../case/context'
+import { useProducts } from '../../../case/useCase'
+import { counted } from '../../../case/explained'
+import { Figure } from '../../../shared/workings/Figure'
+import { nameOf } from '../mix/names'
+import { en } from './messages'
+
+/** How the spreader is set for everything that goes on this area, half of it each way. */
+export function SpreaderAnswer({ spreader, found }: { spreader: Spreader; found: AreaRecommendation }) {
+  const { kase, recommendation } = useOpenCase()
+  const products = useProducts()
+  const swath = swathOf(spreader)
+  if (!found.size.ok || swath === undefined) return null
+  const tried = spreader.trials.flatMap((trial) => {
+    const one = triedRate(trial, swath)
+    return one.ok ? [one.value] : []
+  })
+  const treatments = job(kase, recommendation, products)
+    .areas.filter(({ areaId }) => areaId === found.areaId)
+    .flatMap((area) => area.treatments)
+    .filter(({ product }) => product !== null)
+  if (tried.length === 0) return null
+  return (
+    <div className="mt-3 grid gap-x-8 gap-y-3 sm:grid-cols-[1fr_auto]">
+      <ul className="text-[15px]">
+        {treatments.length === 0 && <li>{en.nothing}</li>}
+        {treatments.map((treatment, i) => (
+          <Line
+            key={treatment.key}
+            treatment={treatment}
+            tried={tried}
+            // With one setting tried all of them wait for the same.
+            quiet={i > 0 && alike(tried)}
+            spreader={spreader}
+            size={found.size.ok ? found.size.value : null}
+          />
+        ))}
+        <li className="text-ink-2 mt-1 text-[14px]">{en.dropFor}</li>
+      </ul>
+      <Ways size={found.size.value} swath={swath} measures={kase.measures} />
+    </div>
+  )
+}
+
+interface LineProps {
+  treatment: Treatment
+  tried: readonly Tried[]
+  spreader: Spreader
+  size: Size | null
+  /** What it waits for is said already. */
+  quiet: boolean
+}
+
+/** Trials at one setting. */
+const alike = (tried: readonly Tried[]) => new Set(tried.map(({ setting }) => setting)).size < 2
+
+function Line({ treatment, tried, spreader, size, quiet }: LineProps) {
+  const { kase } = useOpenCase()
+  const products = useProducts()
+  if (!size || !treatment.product) return null
+  const half = halfPass(treatment.each, size.area)
+  const found = settingFor(half, tried)
+  const name = nameOf(treatment.product)
+  const with_ = productNamed(products, spreader.product)
+  const other = with_ && productRef(with_) !== productRef(treatment.product)
+  return (
+    <li className="border-rule border-t py-1.5">
+      <p>{en.wants(name, `${weight(half.value.v * 2, kase.measures)} ${en.perThousand}`)}</p>
+      {found.ok ? (
+        <p className="font-serif text-xl font-semibold">
+          <Figure of={counted(found.value.setting)}>
+            {en.atSetting(
+              places(found.value.setting.value.v, 1),
+              found.value.scatter === undefined ? '' : en.scatter(places(found.value.scatter, 1)),
+            )}
+          </Figure>
+        </p>
+      ) : (
+        !quiet && <p className="text-clay font-semibold">{render(found.refusal)}</p>
+      )}
+      {found.ok && found.value.beyond && <p className="text-clay font-semibold">{en.beyond}</p>}
+      <p className="text-[14.5px]">{nowWords(spreader, tried, half.value.v, kase.measures)}</p>
+      {other && <p className="text-clay text-[14.5px] font-semibold">{en.otherProduct(nameOf(with_))}</p>}
+    </li>
+  )
+}
+
+/** A setting this close, as a share of what is wanted, is right. Source: common practice. */
+const closeEnough = 0.05
+
+/** What the setting that it stands at puts down, against half a pass. */
+function nowWords({ setting }: Spreader, tried: readonly Tried[], half: number, measures: Measures): string {
+  const now = numberIn(fields.setting, setting)
+  const rate = now === undefined ? undefined : rateAt(now, tried)
+  if (now === undefined || rate === undefined || half <= 0) return ''
+  const off = rate / half - 1
+  if (Math.abs(off) <= closeEnough) return en.nowRight(places(now, 1))
+  const [told, percent] = [`${weight(rate, measures)} ${en.perThousand}`, `${Math.round(Math.abs(off) * 100)} %`]
+  return off > 0 ? en.nowTooMuch(places(now, 1), told, percent) : en.nowTooLittle(places(now, 1), told, percent)
+}
+
+/** Where the wheel goes, both ways; drawn where the outline is a rectangle. */
+function Ways({ size, swath, measures }: { size: Size; swath: number; measures: Measures }) {
+  if (size.shape.kind !== 'rectangle' || size.count > 1) return null
+  const { width, length } = size.shape
+  const feet = (v: number) => (measures === 'metres' ? `${places(v * 0.3048, 1)} m` : `${places(v, 1)} ft`)
+  const scale = 110 / Math.max(width, length)
+  return (
+    <div className="flex gap-5">
+      {(['northSouth', 'eastWest'] as const).map((way) => {
+        const across = way === 'northSouth' ? width : length
+        const { count, first, apart } = tracksOver(across, swath)
+        const [w, h] = [width * scale, length * scale]
+        const shown = Array.from({ length: Math.min(count, 60) }, (_, i) => (first + i * apart) * scale)
+        return (
+          <figure key={way} className="w-36 text-[13px]">
+            <svg
+              width="120"
+              height={h + 8}
+              viewBox={`-4 -4 120 ${h + 8}`}
+              role="img"
+              aria-label={en.drawing(count, en[way])}
+            >
+              <rect width={w} height={h} className="fill-wash stroke-ink" strokeWidth="1.2" />
+              {shown.map((at) => (
+                <path
+                  key={at}
+                  d={way === 'northSouth' ? `M${at} 0V${h}` : `M0 ${at}H${w}`}
+                  className="stroke-slate"
+                  strokeWidth="1.4"
+                  strokeDasharray="5 3"
+                />
+              ))}
+            </svg>
+            <figcaption>
+              <strong>{en[way]}</strong>: {en.tracks(count, feet(apart), feet(first))}
+            </figcaption>
+          </figure>
+        )
+      })}
+    </div>
+  )
+}
