@@ -30,6 +30,8 @@ export function SpreaderAnswer({ spreader, found }: { spreader: Spreader; found:
     .areas.filter(({ areaId }) => areaId === found.areaId)
     .flatMap((area) => area.treatments)
     .filter(({ product }) => product !== null)
+    // What it was tried with comes first.
+    .sort((a, b) => Number(isTried(b, spreader)) - Number(isTried(a, spreader)))
   if (tried.length === 0) return null
   return (
     <div className="mt-3 grid gap-x-8 gap-y-3 sm:grid-cols-[1fr_auto]">
@@ -52,6 +54,9 @@ export function SpreaderAnswer({ spreader, found }: { spreader: Spreader; found:
     </div>
   )
 }
+
+const isTried = ({ product }: Treatment, spreader: Spreader): boolean =>
+  product !== null && productRef(product) === spreader.product
 
 interface LineProps {
   treatment: Treatment
@@ -90,7 +95,7 @@ function Line({ treatment, tried, spreader, size, quiet }: LineProps) {
         !quiet && <p className="text-clay font-semibold">{render(found.refusal)}</p>
       )}
       {found.ok && found.value.beyond && <p className="text-clay font-semibold">{en.beyond}</p>}
-      <p className="text-[14.5px]">{nowWords(spreader, tried, half.value.v, kase.measures)}</p>
+      {found.ok && <p className="text-[14.5px]">{nowWords(spreader, tried, half.value.v, kase.measures)}</p>}
       {other && <p className="text-clay text-[14.5px] font-semibold">{en.otherProduct(nameOf(with_))}</p>}
     </li>
   )
