@@ -203,3 +203,21 @@ test('a spreader is tried twice, and told its setting for what goes on the lawn'
   await page.getByLabel('One of the office’s').selectOption({ index: 1 })
   await expect(spreader.getByLabel('It stands at')).toHaveValue('14')
 })
+
+test('every pass has a card, one to the screen of a phone', async ({ watched: page }) => {
+  await loadSamples(page)
+  await page.goto(hall('materials'))
+  await page.getByRole('radio', { name: '24-0-11 lawn fertilizer, no phosphorus' }).click()
+  await kept(page)
+  await page.setViewportSize({ width: 390, height: 844 })
+  await page.goto(hall('letter'))
+  await page.getByRole('radio', { name: 'cards' }).click()
+  const cards = page.getByRole('list', { name: 'A card for each pass' })
+  // Three of lime, two of the bag.
+  await expect(cards.locator('> li')).toHaveCount(5)
+  await expect(cards.getByText('2 of 3')).toBeVisible()
+  await expect(cards.locator('> li').last()).toContainText(/24-0-11.*burns/s)
+  await page.getByRole('radio', { name: 'Español' }).click()
+  await expect(cards.getByText('2 de 3')).toBeVisible()
+  expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([])
+})

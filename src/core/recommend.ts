@@ -413,7 +413,7 @@ function withLime(feeding: Feeding, ph: Reaction): Feeding {
 /** Salty ground is fed nothing before it is leached; what it would be given stands beside that. */
 function untilLeached<Of extends Nutrient>(need: Need<Of>): Need<Of> {
   if (need.outcome !== 'apply' && need.outcome !== 'by-label') return need
-  const { of, rating, amount, lead, checks } = need
+  const { of, rating, amount, lead, checks, overruled } = need
   const { id, label } = lead ?? byGuide
   const beside = { id, label, amount, remarks: [] }
   return {
@@ -423,6 +423,7 @@ function untilLeached<Of extends Nutrient>(need: Need<Of>): Need<Of> {
     outcome: 'none',
     barred: 'salts',
     why: say('nutrient.salts'),
+    overruled,
     checks: amount ? [beside, ...checks] : checks,
     remarks: [],
   }

@@ -107,7 +107,8 @@ export function readShelfCsv(
       ref = productRef(own)
     }
     const on = /^\d{4}-\d\d-\d\d$/.test(cell('seen')) ? cell('seen') : today
-    const away = /^(?:no|n|0|false)$/i.test(cell('sold here'))
+    const says = cell('sold here')
+    const away = says === '' ? (shelf[ref]?.away ?? false) : /^(?:no|n|0|false)$/i.test(says)
     found.shelf[ref] = { bags: bags.value.slice(0, 10).map((bag) => ({ ...bag, on })), away }
     read += 1
   })

@@ -1,5 +1,6 @@
 import * as fc from 'fast-check'
 import { guides } from '../core/guides/guides'
+import { cardsOf } from '../core/letter/cards'
 import { letterOf, type Letter } from '../core/letter/letter'
 import { majorsOf, minorsOf } from '../core/needs/need'
 import { doseOf } from '../core/needs/reaction'
@@ -11,6 +12,7 @@ import type { Language } from '../core/told/text'
 import { english, type ClientWords } from './languages'
 import { worded as inWords } from './phrase'
 import type { Sentence } from '../core/told/sentence'
+import { wordCard } from './cards'
 import { longDate, wordLetter, type WordedLetter } from './letter'
 import { spanish } from './spanish'
 
@@ -127,6 +129,37 @@ test('dates are those of the language; what is no day stays away', () => {
   expect(longDate('2026-10-19', 'en-US')).toBe('19 October 2026')
   expect(longDate('2026-10-19', 'es-US')).toBe('19 de octubre de 2026')
   expect(longDate('soon', 'es-US')).toBe('')
+})
+
+/** A card for each pass: all of them together are what the letter says. */
+describe.each(both)('cards in %s', (language, words) => {
+  test('add up to what the letter gives, and leave no caution out', () => {
+    let seen = 0
+    for (const [kase, letter] of letters) {
+      const cards = cardsOf(kase, recommend(kase, guides))
+      for (const { rows, areaId } of letter.areas)
+        for (const row of rows) {
+          if (!row.product || (row.passes?.count ?? 1) > 12) continue
+          const own = cards.filter(({ pass }) => pass.areaId === areaId && pass.need === row.need)
+          expect(own.reduce((sum, { pass }) => sum + pass.amount.value.v, 0)).toBeCloseTo(row.all.value.v, 6)
+          seen += 1
+        }
+      // Ground that is limed or acidified, and fed, has a card for every word of caution.
+      for (const { areaId, answer } of recommend(kase, guides).areas) {
+        const own = cards.filter(({ pass }) => pass.areaId === areaId)
+        const isFor = (...needs: readonly string[]) => own.some(({ pass }) => needs.includes(pass.need))
+        if (!answer || !isFor('lime', 'sulfur') || !isFor('fertilizer')) continue
+        const told = new Set(own.flatMap(({ cautions }) => cautions.map(({ key }) => key)))
+        expect(answer.cautions.map(({ key }) => key).filter((key) => !told.has(key))).toEqual([])
+      }
+      for (const card of cards) {
+        const { cautions, ...said } = wordCard(card, words, language, 'feet')
+        expect([...cautions, ...Object.values(said)].join(' ')).not.toMatch(/undefined|NaN|null|Infinity|\[object/)
+        expect([said.what, said.amount, said.where].every((word) => word !== '')).toBe(true)
+      }
+    }
+    expect(seen).toBeGreaterThan(100)
+  })
 })
 
 test('the school garden’s letter, as it is read', () => {

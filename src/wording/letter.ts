@@ -123,7 +123,7 @@ function wordRow(
   measures: Measures,
   shared: ReadonlySet<string>,
 ) {
-  const { product, nutrient, each, first, all, bagLb, passes, once, season, dugTo, cap, shares, after } = row
+  const { product, nutrient, each, first, all, bagLb, passes, once, season, dugTo, cap, shares, after, withSand } = row
   const name = product ? productWords(product, textOf) : letter.nutrients[nutrient!]!
   const where = dugTo === null ? '' : dugTo > 0 ? letter.workedIn(inchWords(dugTo, measures, own)) : letter.onSurface
   const when = (passes && passesWords(passes, 'each', own, textOf)) || letter.once[once]
@@ -135,6 +135,7 @@ function wordRow(
     measure: [
       product && bagLb !== null && measure(each.value.v, product.lbPerCup, bagLb, measures, own),
       passes && passes.count > 1 && letter.inAll(weight(all.value.v, measures, own)),
+      withSand && letter.withSand,
       ...shares.map((share) => letter.shares[share.of](weight(share.each.value.v, measures, own))),
       product && bagLb !== null && !shared.has(productRef(product)) && toBuy(all.value.v, bagLb, letter, measures),
     ]
@@ -157,7 +158,8 @@ function atMost({ value: { v, of } }: Working, { atMost }: ClientWords['letter']
   return atMost(onThousand(v, measures), of.startsWith('lb S'))
 }
 
-const productWords = (product: Product, textOf: (text: Text) => string): string =>
+/** `46-0-0 urea`. */
+export const productWords = (product: Product, textOf: (text: Text) => string): string =>
   [gradeWords(product), textOf(product.label)].filter(Boolean).join(' ')
 
 /** One product for several areas, or of which some is there, or whose bags were chosen. */

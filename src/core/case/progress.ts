@@ -1,5 +1,6 @@
 import type { Case } from './case'
 import { isHeld } from '../needs/need'
+import { changedSince } from '../mix/standing'
 import type { Recommendation } from '../recommend'
 import { sampleState } from '../ground/sampling/state'
 
@@ -11,8 +12,9 @@ export type Progress = 'empty' | 'started' | 'settled' | 'not-needed'
 /** How far each station has come. Nothing forces the order. */
 export function progress(kase: Case, { areas }: Recommendation): Record<Station, Progress> {
   const answers = areas.map((area) => area.answer)
+  const isOld = kase.mix !== null && changedSince(kase.mix, { areas }).length > 0
   const feeding = areas.filter((area) => area.answer?.needs.some((need) => need.outcome === 'apply'))
-  const fed = feeding.filter((area) => area.answer?.fertilizer ?? area.answer?.mixed)
+  const fed = feeding.filter(({ answer }) => (answer?.mixed ? !isOld : answer?.fertilizer))
   return {
     ground: of(areas.length, areas.filter((area) => area.size.ok && area.crop).length),
     sample: sampled(kase),

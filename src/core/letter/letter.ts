@@ -13,7 +13,7 @@ import { say, type Sentence } from '../told/sentence'
 import type { Text } from '../told/text'
 import type { Size } from '../ground/sized'
 import { otherNutrients } from '../units/quantity'
-import { perPortion, type Portion } from '../passes/portions'
+import { needsSand, perPortion, type Portion } from '../passes/portions'
 import type { Derived } from '../workings'
 
 /** What the client takes home, before it is put into a language: every rendering of it only words and lays it out. */
@@ -56,6 +56,8 @@ export interface LetterArea {
 
 /** One thing that goes on, as it goes on at a time. */
 export interface LetterRow extends Treatment {
+  /** It is too little to be spread by itself. */
+  readonly withSand: boolean
   /** When ground like this is fed, over the year. */
   readonly season: Text | null
   /** What each plant, bed or stretch of row gets in one pass. */
@@ -109,10 +111,14 @@ function areaOf(kase: Case, found: Answered, { areas: jobs, staleMix }: Job): Le
     report: report ? asLetterReport(report) : null,
     size: size.ok ? size.value : null,
     crop: crop && crop.label,
-    says: [...saysOf(found), ...(staleMix && found.answer.mixed ? [say('short.stale-mix')] : [])],
+    says: [...saysOf(found), ...mixSays(found, staleMix)],
     rows: jobs.find((one) => one.areaId === areaId)!.treatments.map((treatment) => rowOf(treatment, found)),
   }
 }
+
+/** The mix that was taken stands no longer, or something of it may not go on here. */
+const mixSays = ({ answer: { mixed } }: Answered, stale: boolean): readonly Sentence[] =>
+  mixed && stale ? [say('short.stale-mix')] : mixed && mixed.barred.length > 0 ? [say('short.barred-mix')] : []
 
 /** What matters most, with the word on pH in full. Why a method gives no figure is for the advisor. */
 function saysOf({ answer, doubts }: Answered): readonly Sentence[] {
@@ -196,6 +202,7 @@ function openOf(needs: readonly Need[], said: readonly Sentence[]): readonly Sen
 /** A treatment with what each plant, bed or stretch of row gets of it at a time. */
 const rowOf = (treatment: Treatment, { answer: { portions }, season }: Answered): LetterRow => ({
   ...treatment,
+  withSand: treatment.product !== null && needsSand(treatment.each, portions),
   season: treatment.need === 'N' || feeds(treatment.product ?? undefined) ? season : null,
   shares: portions.map((portion) => ({
     of: portion.of,

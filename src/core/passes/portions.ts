@@ -47,6 +47,13 @@ function rowTwenties({ area }: Size, feet?: number, spacing?: number): Working |
   )
 }
 
+/** lb in one pass below which it is mixed with sand, so that it spreads evenly. Source: common practice. */
+const fewOunces = 0.5
+
+/** Whether an amount is too little to be spread by itself over ground that is not dosed plant by plant. */
+export const needsSand = (each: Derived, portions: readonly Portion[]): boolean =>
+  portions.length === 0 && each.value.v > 0 && each.value.v < fewOunces
+
 /** What of an amount goes on one portion. */
 export const perPortion = <S extends Substance>(amount: Derived<`lb ${S}`>, portion: Portion): Derived =>
   derive(

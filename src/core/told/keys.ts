@@ -452,7 +452,8 @@ interface Subjects {
     | 'setting'
     | 'swath'
     | 'ways'
-  readonly short: 'between' | 'brought' | 'by-label' | 'credited' | 'doubted' | 'not-given' | 'not-known' | 'stale-mix'
+  readonly short:
+    'between' | 'brought' | 'barred-mix' | 'by-label' | 'credited' | 'doubted' | 'not-given' | 'not-known' | 'stale-mix'
   readonly soilless:
     'Ca-by-lime' | 'by-depth' | 'depth-usual' | 'each' | 'enough' | 'liquid' | 'not-tested' | 'short' | 'times'
   readonly step: 'cores-each' | 'clear' | 'clear-mix' | 'cores' | 'dry' | 'fill' | 'heads' | 'label' | 'mix' | 'wait'

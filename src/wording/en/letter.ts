@@ -46,6 +46,8 @@ export const letter = {
   inAllBuy: (name: string, all: string, shed: string, bags: string) =>
     `${name}: ${all} in all${shed && `, of which ${shed} is there already`}${bags && `; ${bags}`}`,
   afterLime: (days: number) => `${days / 7 >= 4 ? 'a month' : 'two weeks'} after the lime, or later`,
+  turn: (n: number, of: number) => `${n} of ${of}`,
+  withSand: 'stirred into a quart of dry sand, to spread evenly',
   workedIn: (deep: string) => `worked in ${deep} deep`,
   onSurface: 'on the surface, watered in',
   atMost: (rate: string, asSulfur: boolean) => `at most ${rate}${asSulfur ? ' of sulfur' : ''} at a time`,

@@ -103,6 +103,7 @@ export const matters = {
   'short.between': (a) =>
     `${capital(nutrient[text(a.nutrient)]!)} lies between ${classWords[text(a.from)]} and ${classWords[text(a.to)]}: the amount goes by the upper, which feeds less.`,
   'short.brought': (a) => `${capital(nutrient[text(a.nutrient)]!)} is low: what goes on below brings it.`,
+  'short.barred-mix': () => 'Something of the bags chosen before may not go on here: products are to be chosen anew.',
   'short.stale-mix': () =>
     'The bags chosen before were for other amounts: these are what is needed now, and products are to be chosen anew.',
   'short.not-given': (a) => `${capital(nutrient[text(a.nutrient)]!)} is low, but none is put on by itself here.`,

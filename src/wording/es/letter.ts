@@ -42,6 +42,8 @@ export const letter: LetterWords = {
   toBuy: 'Para comprar, para todas las áreas',
   inAllBuy: (name, all, shed, bags) => `${name}: ${all} en total${shed && `, y ya hay ${shed}`}${bags && `; ${bags}`}`,
   afterLime: (days) => `${days / 7 >= 4 ? 'un mes' : 'dos semanas'} después de la cal, o más tarde`,
+  turn: (n, of) => `${n} de ${of}`,
+  withSand: 'revuelto con un litro de arena seca, para que quede parejo',
   workedIn: (deep) => `mezclado a ${deep} de hondo`,
   onSurface: 'en la superficie, y se riega',
   atMost: (rate, asSulfur) => `a lo más ${rate}${asSulfur ? ' de azufre' : ''} cada vez`,

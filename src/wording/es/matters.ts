@@ -119,6 +119,8 @@ export const matters: MatterWords = {
   'short.between': (a) =>
     `${capital(letter.nutrients[String(a.nutrient)]!)}: está entre ${clases[String(a.from)]} y ${clases[String(a.to)]}; la cantidad va por la clase más alta, que da menos.`,
   'short.brought': (a) => `${capital(letter.nutrients[String(a.nutrient)]!)}: falta, y lo da lo que se pone abajo.`,
+  'short.barred-mix': () =>
+    'Algo de las bolsas elegidas antes no se puede poner aquí: hay que elegir de nuevo los productos.',
   'short.stale-mix': () =>
     'Las bolsas elegidas antes eran para otras cantidades: estas son las de ahora, y hay que elegir de nuevo los productos.',
   'short.not-given': (a) => `${capital(letter.nutrients[String(a.nutrient)]!)}: falta, pero aquí no se pone aparte.`,

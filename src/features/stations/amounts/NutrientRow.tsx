@@ -59,7 +59,7 @@ export function NutrientRow({ need, found }: { need: Need<MajorNutrient>; found:
         </p>
       )}
       {answer && amount && nutrient === 'N' && (
-        <Portions amount={passes?.each ?? amount} each={(passes?.count ?? 1) > 1} answer={answer} />
+        <Portions amount={passes?.each ?? amount} each={(passes?.count ?? 1) > 1} answer={answer} product={false} />
       )}
       <Under>
         {[

@@ -40,7 +40,8 @@ export function Overruled({ need, areaId }: Props) {
         onBack={() => act(takeBack(areaId, of, overruled.of))}
       />
     )
-  if (barred === 'ban' || barred === 'lead') return null
+  // What bars it is no figure: none takes its place.
+  if (barred) return null
   return (
     <Asking
       label={en.ownAmount}

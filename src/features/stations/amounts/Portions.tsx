@@ -1,6 +1,6 @@
 'use client'
 
-import { perPortion } from '@/core/passes/portions'
+import { needsSand, perPortion } from '@/core/passes/portions'
 import type { Answer } from '@/core/recommend'
 import type { Derived } from '@/core/workings'
 import { useOpenCase } from '../../case/context'
@@ -14,11 +14,15 @@ interface Props {
   answer: Answer
   /** The amount is that of one of several passes, which the sheet does not show by itself. */
   each?: boolean
+  /** It is weighed as a product, and no bare nutrient. */
+  product?: boolean
 }
 
 /** The same amount as a hand doses it: a plant, a bed of several, 20 ft of row. */
-export function Portions({ amount, answer, each }: Props) {
+export function Portions({ amount, answer, each, product = true }: Props) {
   const { kase } = useOpenCase()
+  if (needsSand(amount as Derived, answer.portions))
+    return product ? <p className="text-ink-2 mt-0.5 text-[14.5px]">{en.withSand}</p> : null
   if (answer.portions.length === 0) return null
   return (
     <p className="text-ink-2 mt-0.5 text-[14.5px]">

@@ -86,6 +86,7 @@ export const en = {
   eachTime: ' each time',
   why: 'why?',
   wanted: (span: string) => `wanted ${span}`,
+  withSand: 'Stir it into a quart of dry sand, to spread evenly.',
   portion: { plant: 'for each plant', bed: 'for each of them', row: 'for 20 ft of row' },
   several: 'Several crops here, each by itself',
   leads: 'Leads the answer',

@@ -19,23 +19,25 @@ import { useProducts } from '../../case/useCase'
 import { Logo } from '../../pages/office/Logo'
 import { languageOptions, useWords } from '../../shared/language/useWords'
 import { useOffice } from '../../shared/office/useOffice'
+import { Cards } from './Cards'
 import { en } from './messages'
 
 /** What the client takes home: one page, and the fields that only the letter has. */
 export function LetterStation() {
   const { kase, recommendation, edit } = useOpenCase()
   const [language, setLanguage] = useState<Language>('en')
+  const [paper, setPaper] = useState<keyof typeof en.papers>('letter')
   const words = useWords(language)
   const letter = letterOf(kase, recommendation, useProducts())
   if (letter.areas.length === 0) return <p className="mt-5 font-serif text-lg">{en.empty}</p>
   const print = () => {
-    edit((draft) => void (draft.letter.printedAt = new Date().toISOString()))
+    if (paper === 'letter') edit((draft) => void (draft.letter.printedAt = new Date().toISOString()))
     window.print()
   }
   return (
     <>
       <div
-        className="mt-3 mb-5 grid items-end gap-x-5 gap-y-2.5 sm:grid-cols-[110px_110px_150px_190px_auto] print:hidden"
+        className="mt-3 mb-5 grid items-end gap-x-5 gap-y-2.5 sm:grid-cols-[110px_110px_150px_150px_190px_auto] print:hidden"
         data-entry
       >
         <SignField
@@ -54,9 +56,15 @@ export function LetterStation() {
           value={kase.letter.date}
           onChange={(date) => edit((draft) => void (draft.letter.date = date))}
         />
+        <ChoiceField
+          label={en.paper}
+          value={paper}
+          options={Object.entries(en.papers).map(([value, label]) => ({ value: value as typeof paper, label }))}
+          onChange={setPaper}
+        />
         <ChoiceField label={en.language} value={language} options={languageOptions} onChange={setLanguage} />
         <Button kind="act" className="justify-self-start" onClick={print}>
-          {en.print}
+          {en.printThe[paper]}
         </Button>
         <div className="col-span-full max-w-[7.1in]">
           <TextField
@@ -68,7 +76,8 @@ export function LetterStation() {
           />
         </div>
       </div>
-      {words && (
+      {words && paper === 'cards' && <Cards words={words} language={language} />}
+      {words && paper === 'letter' && (
         <div lang={language}>
           <LetterSheet letter={wordLetter(letter, words, language, kase.measures)} sample={kase.sample} />
         </div>

@@ -1,5 +1,9 @@
 export const en = {
-  print: 'Print the letter',
+  paper: 'On paper',
+  papers: { letter: 'letter', cards: 'cards' },
+  printThe: { letter: 'Print the letter', cards: 'Print the cards' },
+  cards: 'A card for each pass',
+  noCards: 'No products are chosen yet: a card is for a bag and a hand. Choose them on Materials.',
   initials: 'Drafted by',
   checkedInitials: 'Checked by',
   date: 'Date',

@@ -1,0 +1,90 @@
+import type { Case } from '../case/case'
+import type { Size } from '../ground/sized'
+import { job, passesOf, type Pass, type Treatment } from '../passes/job'
+import { needsSand, perPortion, type Portion } from '../passes/portions'
+import type { Recommendation } from '../recommend'
+import type { Product } from '../shelf/product'
+import { shippedProducts } from '../shelf/products'
+import type { CautionId } from '../told/keys'
+import type { Sentence } from '../told/sentence'
+import type { Derived } from '../workings'
+
+/** One pass on one card, as whoever puts it on needs it in the hand. */
+export interface Card {
+  readonly key: string
+  readonly area: string
+  readonly size: Size | null
+  readonly pass: Pass
+  /** How many there are of it. */
+  readonly of: number
+  readonly once: Treatment['once']
+  readonly bagLb: number | null
+  readonly withSand: boolean
+  readonly shares: readonly { readonly of: Portion['of']; readonly each: Derived }[]
+  /** What belongs to it, the most harmful first. */
+  readonly cautions: readonly Sentence[]
+}
+
+/** Passes of one thing beyond these are counted on the card, and have none of their own. */
+const mostCards = 12
+
+const caution = (ids: readonly CautionId[]): ReadonlySet<string> => new Set(ids.map((id) => `caution.${id}`))
+const ofLime = caution(['caustic-lime', 'lime-dust', 'wood-ash', 'beyond-range', 'organic-soil'])
+const ofSulfur = caution(['sulfur-dust', 'sulfur-overshoot', 'sulfur-wet-cold', 'aluminum', 'free-lime'])
+const ofBoth = caution(['never-both', 'own-laboratory'])
+const ofFeeding = caution([
+  'ammonium-nitrate',
+  'borax',
+  'copper',
+  'manure-food',
+  'sewage',
+  'nitrate-wells',
+  'weed-killer',
+  'carry-over',
+  'quick-burns',
+  'muriate-heat',
+  'ammonium-only',
+  'P-over',
+  'P-rule',
+  'dogs-meal',
+  'dormant',
+])
+
+/** Whether a caution has to do with what is put on; one that nobody told apart goes with everything. */
+function belongs({ key }: Sentence, need: string): boolean {
+  if (need === 'lime') return !ofSulfur.has(key) && !ofFeeding.has(key)
+  if (need === 'sulfur') return !ofLime.has(key) && !ofFeeding.has(key)
+  return !ofLime.has(key) && !ofSulfur.has(key) && !ofBoth.has(key)
+}
+
+/** Every pass of a case's job that is put on as a product, a card each. */
+export const cardsOf = (
+  kase: Case,
+  recommendation: Recommendation,
+  products: readonly Product[] = shippedProducts,
+): readonly Card[] =>
+  job(kase, recommendation, products).areas.flatMap(({ areaId, treatments }) => {
+    const { answer, size } = recommendation.areas.find((one) => one.areaId === areaId)!
+    const { portions, cautions } = answer!
+    return treatments.flatMap((treatment): Card[] => {
+      if (!treatment.product) return []
+      const { once, bagLb, passes, need } = treatment
+      return passesOf(treatment)
+        .slice(0, mostCards)
+        .map((pass) => ({
+          key: pass.key,
+          area: kase.areas.find(({ id }) => id === areaId)!.name,
+          size: size.ok ? size.value : null,
+          pass,
+          of: passes?.count ?? 1,
+          once,
+          bagLb,
+          withSand: needsSand(pass.amount, portions),
+          shares: portions.map((portion) => ({
+            of: portion.of,
+            each: perPortion(pass.amount as Derived<'lb product'>, portion),
+          })),
+          cautions: cautions.filter((one) => belongs(one, need)),
+        }))
+    })
+  })

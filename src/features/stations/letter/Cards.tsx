@@ -1,0 +1,50 @@
+'use client'
+
+import { cardsOf } from '@/core/letter/cards'
+import type { Language } from '@/core/told/text'
+import { Formula } from '@/ui/Formula'
+import { wordCard } from '@/wording/cards'
+import type { ClientWords } from '@/wording/languages'
+import { useOpenCase } from '../../case/context'
+import { useProducts } from '../../case/useCase'
+import { en } from './messages'
+
+/** A card for each pass: four to a page, one to the screen of a phone. */
+export function Cards({ words, language }: { words: ClientWords; language: Language }) {
+  const { kase, recommendation } = useOpenCase()
+  const cards = cardsOf(kase, recommendation, useProducts())
+  if (cards.length === 0) return <p className="font-serif text-lg">{en.noCards}</p>
+  return (
+    <ul
+      lang={language}
+      aria-label={en.cards}
+      className="grid max-w-[7.4in] gap-4 sm:grid-cols-2 print:max-w-none print:grid-cols-2 print:gap-3"
+    >
+      {cards
+        .map((card) => wordCard(card, words, language, kase.measures))
+        .map(({ key, area, about, what, amount, measure, where, when, turn, cautions }) => (
+          <li
+            key={key}
+            className="border-ink flex min-h-[80vh] flex-col border-[1.5px] bg-white px-5 py-4 sm:min-h-0 print:h-[4.6in] print:min-h-0 print:break-inside-avoid print:overflow-hidden print:px-4 print:py-3"
+          >
+            <p className="flex items-baseline justify-between gap-3 text-[15px]">
+              <strong>{area}</strong>
+              <span className="text-ink-2">{turn}</span>
+            </p>
+            <p className="text-ink-2 text-[13.5px]">{about}</p>
+            <p className="mt-2 font-serif text-[34px] leading-none font-semibold">{amount}</p>
+            <p className="font-serif text-lg leading-tight font-semibold">{what}</p>
+            <p className="mt-1">{measure}</p>
+            <p className="mt-2">
+              <Formula>{[where, when].filter(Boolean).join('; ')}</Formula>
+            </p>
+            <ul className="mt-auto list-disc pt-3 pl-4 text-[13px] leading-snug print:text-[8pt]">
+              {cautions.map((caution) => (
+                <li key={caution}>{caution}</li>
+              ))}
+            </ul>
+          </li>
+        ))}
+    </ul>
+  )
+}

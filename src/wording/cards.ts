@@ -1,0 +1,51 @@
+import type { Card } from '../core/letter/cards'
+import type { Language, Text } from '../core/told/text'
+import { inchWords, measure, sizeWords, weight, type Measures } from './format'
+import type { ClientWords } from './languages'
+import { productWords } from './letter'
+
+/** A card in words; whoever shows it only lays it out. */
+export interface WordedCard {
+  readonly key: string
+  readonly area: string
+  readonly about: string
+  readonly what: string
+  readonly amount: string
+  readonly measure: string
+  readonly where: string
+  readonly when: string
+  readonly turn: string
+  readonly cautions: readonly string[]
+}
+
+export function wordCard(
+  { key, area, size, pass, of, once, bagLb, withSand, shares, cautions }: Card,
+  { letter, measures: own, cautions: words }: ClientWords,
+  language: Language,
+  measures: Measures,
+): WordedCard {
+  const textOf = (text: Text) => text[language] ?? text.en
+  const { product, amount, window, dugTo, after, n } = pass
+  const lb = amount.value.v
+  const dug = dugTo === null ? '' : dugTo > 0 ? letter.workedIn(inchWords(dugTo, measures, own)) : letter.onSurface
+  return {
+    key,
+    area,
+    about: size ? sizeWords(size, measures, own) : '',
+    what: productWords(product!, textOf),
+    amount: weight(lb, measures, own),
+    measure: [
+      bagLb !== null && measure(lb, product!.lbPerCup, bagLb, measures, own),
+      withSand && letter.withSand,
+      ...shares.map((share) => letter.shares[share.of](weight(share.each.value.v, measures, own))),
+    ]
+      .filter(Boolean)
+      .join('; '),
+    where: dug || letter.once[once],
+    when: [window && textOf(window.label), ...after.map(({ days }) => letter.afterLime(days))]
+      .filter(Boolean)
+      .join('; '),
+    turn: of > 1 ? letter.turn(n, of) : '',
+    cautions: cautions.map((one) => words[one.key.replace('caution.', '') as 'label']),
+  }
+}
