@@ -25,7 +25,8 @@ test('a figure against the reading is checked first: nothing of it is in the let
   const sheet = page.getByRole('article')
   await expect(sheet).toContainText('The laboratory asks for lime')
   // The other three areas stand it.
-  await expect(sheet.getByRole('row', { name: /lime.*buy \d/ })).toHaveCount(3)
+  await expect(sheet.getByRole('row', { name: /^pelletized lime/ })).toHaveCount(3)
+  await expect(sheet).toContainText(/To buy, for all areas together:.*lime.*buy \d/)
 
   await page.getByRole('button', { name: /^Amounts/ }).click()
   await row.getByRole('button', { name: 'Confirm it' }).click()
@@ -36,7 +37,7 @@ test('a figure against the reading is checked first: nothing of it is in the let
   await expect(lime).toContainText('asked them: the row is to be cleared')
   await expect(page.getByText('Lime, as the laboratory asks')).toBeVisible()
   await page.getByRole('button', { name: /^Letter/ }).click()
-  await expect(sheet.getByRole('row', { name: /lime.*buy \d/ })).toHaveCount(4)
+  await expect(sheet.getByRole('row', { name: /^pelletized lime/ })).toHaveCount(4)
   await expect(sheet).toContainText('asked them: the row is to be cleared')
 
   await page.getByRole('button', { name: /^Amounts/ }).click()

@@ -30,10 +30,11 @@ test('a mix for two lawns is worked out, taken, printed, and told as out of date
   await page.goto(hall('letter'))
   const letter = page.getByRole('article')
   await expect(letter).toContainText('46-0-0 urea: 30 lb in all; buy 1 bag of 50 lb')
-  await expect(letter).toContainText('two weeks after the lime, or later')
+  await expect(letter).toContainText('Lime two weeks or more before urea or ammonium')
 
   await page.goto(hall('ground'))
   await type(page, 'Size', '62x100')
+  await expect(page.getByText('62 ft × 100 ft = 6,200 ft²')).toBeVisible()
   await kept(page)
   await page.goto(hall('letter'))
   await expect(letter).toContainText('The bags chosen before were for other amounts')
@@ -150,6 +151,7 @@ test('a figure, an aim and a method are overruled where they stand, with the rea
   // What it stands in the place of changes: said where it stands, and in the letter.
   await page.goto(hall('ground'))
   await type(page, 'Size', '62x100')
+  await expect(page.getByText('62 ft × 100 ft = 6,200 ft²')).toBeVisible()
   await kept(page)
   await page.goto(hall('letter'))
   const letter = page.getByRole('article')
@@ -159,6 +161,7 @@ test('a figure, an aim and a method are overruled where they stand, with the rea
 
   await page.goto(hall('ground'))
   await type(page, 'Size', '62x85')
+  await expect(page.getByText('62 ft × 85 ft = 5,270 ft²')).toBeVisible()
   await kept(page)
   await page.goto(hall('amounts'))
   await lime.getByRole('button', { name: 'Take it back' }).click()

@@ -25,7 +25,7 @@ export function wordCard(
   measures: Measures,
 ): WordedCard {
   const textOf = (text: Text) => text[language] ?? text.en
-  const { product, amount, window, dugTo, after, n } = pass
+  const { product, amount, window, interval, dugTo, after, n } = pass
   const lb = amount.value.v
   const dug = dugTo === null ? '' : dugTo > 0 ? letter.workedIn(inchWords(dugTo, measures, own)) : letter.onSurface
   return {
@@ -42,7 +42,10 @@ export function wordCard(
       .filter(Boolean)
       .join('; '),
     where: dug || letter.once[once],
-    when: [window && textOf(window.label), ...after.map(({ days }) => letter.afterLime(days))]
+    when: [
+      window ? textOf(window.label) : interval && letter.sinceLast(interval),
+      ...after.map(({ days }) => letter.afterLime(days)),
+    ]
       .filter(Boolean)
       .join('; '),
     turn: of > 1 ? letter.turn(n, of) : '',

@@ -145,7 +145,8 @@ function wordRow(
       when,
       passes && passes.count > 1 && where,
       cap && atMost(cap, letter, measures),
-      ...after.map(({ days }) => letter.afterLime(days)),
+      // Of ammonium the cautions say it, for all rows at once.
+      ...after.filter(({ days }) => days > 14).map(({ days }) => letter.afterLime(days)),
       season && textOf(season),
     ]
       .filter(Boolean)

@@ -31,7 +31,7 @@ export const cautions = {
   'never-both': 'Never lime and sulfur on the same ground in one season.',
   'wood-ash':
     'Wood ash and hydrated lime never with ammonium fertilizer; ash of untreated wood only, 15 lb per 1,000 ft² a year.',
-  'lime-ammonium': 'Lime and urea or ammonium fertilizer never in the same pass: ammonia is lost.',
+  'lime-ammonium': 'Lime two weeks or more before urea or ammonium, never in the same pass: ammonia is lost.',
   'quick-burns': 'Quick nitrogen burns: off wet leaves, not in hot dry weather, and water it in.',
   'muriate-heat': 'Muriate of potash burns in hot, dry weather.',
   'ammonium-only': 'Blueberries take ammonium. The label must show no nitrate and no muriate (chloride).',

@@ -46,6 +46,10 @@ export const letter = {
   inAllBuy: (name: string, all: string, shed: string, bags: string) =>
     `${name}: ${all} in all${shed && `, of which ${shed} is there already`}${bags && `; ${bags}`}`,
   afterLime: (days: number) => `${days / 7 >= 4 ? 'a month' : 'two weeks'} after the lime, or later`,
+  sinceLast: (interval: { readonly months: number } | { readonly days: number }) =>
+    'months' in interval
+      ? `${interval.months} months or more after the one before`
+      : `about ${interval.days} days after the one before`,
   turn: (n: number, of: number) => `${n} of ${of}`,
   withSand: 'stirred into a quart of dry sand, to spread evenly',
   workedIn: (deep: string) => `worked in ${deep} deep`,

@@ -35,7 +35,7 @@ export const cautions: Readonly<Record<CautionId, string>> = {
   'never-both': 'Nunca cal y azufre en el mismo suelo en una temporada.',
   'wood-ash':
     'Ceniza de leña y cal hidratada nunca con fertilizante de amonio; solo ceniza de leña sin tratar, 15 lb por 1,000 pies² al año.',
-  'lime-ammonium': 'Nunca cal y urea o fertilizante de amonio a la vez: se pierde el amoníaco.',
+  'lime-ammonium': 'La cal, dos semanas o más antes de la urea o el amonio, nunca a la vez: se pierde el amoníaco.',
   'quick-burns': 'El nitrógeno rápido quema: no en hojas mojadas ni con calor seco, y riegue después.',
   'muriate-heat': 'El cloruro de potasio quema con tiempo caliente y seco.',
   'ammonium-only': 'Los arándanos toman amonio. La etiqueta no debe mostrar nitrato ni cloruro.',

@@ -42,6 +42,10 @@ export const letter: LetterWords = {
   toBuy: 'Para comprar, para todas las áreas',
   inAllBuy: (name, all, shed, bags) => `${name}: ${all} en total${shed && `, y ya hay ${shed}`}${bags && `; ${bags}`}`,
   afterLime: (days) => `${days / 7 >= 4 ? 'un mes' : 'dos semanas'} después de la cal, o más tarde`,
+  sinceLast: (interval) =>
+    'months' in interval
+      ? `${interval.months} meses o más después de la anterior`
+      : `unos ${interval.days} días después de la anterior`,
   turn: (n, of) => `${n} de ${of}`,
   withSand: 'revuelto con un litro de arena seca, para que quede parejo',
   workedIn: (deep) => `mezclado a ${deep} de hondo`,

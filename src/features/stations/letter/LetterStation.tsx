@@ -37,7 +37,7 @@ export function LetterStation() {
   return (
     <>
       <div
-        className="mt-3 mb-5 grid items-end gap-x-5 gap-y-2.5 sm:grid-cols-[110px_110px_150px_150px_190px_auto] print:hidden"
+        className="mt-3 mb-5 grid items-end gap-x-5 gap-y-2.5 sm:grid-cols-[100px_100px_140px_130px_170px_auto] print:hidden"
         data-entry
       >
         <SignField
@@ -63,7 +63,7 @@ export function LetterStation() {
           onChange={setPaper}
         />
         <ChoiceField label={en.language} value={language} options={languageOptions} onChange={setLanguage} />
-        <Button kind="act" className="justify-self-start" onClick={print}>
+        <Button kind="act" className="justify-self-start whitespace-nowrap" onClick={print}>
           {en.printThe[paper]}
         </Button>
         <div className="col-span-full max-w-[7.1in]">
@@ -123,7 +123,7 @@ function LetterSheet({ letter, sample }: { letter: WordedLetter; sample: boolean
   const found = useOffice()
   const office = found && (!found.sample || sample) ? found : undefined
   return (
-    <article className="border-rule max-w-[7.1in] border bg-white px-10 py-8 font-serif text-[14.5px] leading-snug print:max-w-none print:border-0 print:p-0 print:text-[9.5pt] print:leading-[1.2]">
+    <article className="border-rule max-w-[7.1in] border bg-white px-10 py-8 font-serif text-[14.5px] leading-snug print:max-w-none print:border-0 print:p-0 print:text-[9.3pt] print:leading-[1.15]">
       {office && <Letterhead office={office} />}
       <header className="border-ink flex items-end justify-between border-b-[1.5px] pb-2">
         <div>
@@ -136,11 +136,14 @@ function LetterSheet({ letter, sample }: { letter: WordedLetter; sample: boolean
         <AreaPart key={area.id} area={area} columns={letter.columns} />
       ))}
       {letter.toBuy.length > 0 && (
-        <section className="mt-3 print:mt-1">
-          <h3 className="font-semibold">{letter.toBuyTitle}</h3>
-          <ul className="mt-0.5 font-sans text-[13.5px] print:text-[9pt]">
-            {letter.toBuy.map((line) => (
-              <li key={line}>{line}</li>
+        <section className="mt-3 font-sans text-[13.5px] print:mt-0.5 print:text-[9pt]">
+          <h3 className="inline font-semibold">{letter.toBuyTitle}:</h3>{' '}
+          <ul className="inline">
+            {letter.toBuy.map((line, i) => (
+              <li key={line} className="inline">
+                {line}
+                {i < letter.toBuy.length - 1 ? '. ' : '.'}
+              </li>
             ))}
           </ul>
         </section>
