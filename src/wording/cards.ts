@@ -1,8 +1,7 @@
 import type { Card } from '../core/letter/cards'
 import type { Language, Text } from '../core/told/text'
-import { inchWords, measure, sizeWords, weight, type Measures } from './format'
+import { inchWords, measure, productWords, sizeWords, weight, type Measures } from './format'
 import type { ClientWords } from './languages'
-import { productWords } from './letter'
 
 /** A card in words; whoever shows it only lays it out. */
 export interface WordedCard {

@@ -10,6 +10,7 @@ import {
 import type { Size } from '../core/ground/sized'
 import type { Use } from '../core/guides/crop'
 import type { Product } from '../core/shelf/product'
+import type { Text } from '../core/told/text'
 import { poundsAndOunces, scoop, weigh, type Measure } from '../core/units/kitchen'
 
 import { measures as english, type MeasureWords } from './en/measures'
@@ -135,6 +136,10 @@ export function gradeWords({ feeding }: Product): string {
   const percents = feeding ? [feeding.grade.N, feeding.grade['P₂O₅'], feeding.grade['K₂O']] : []
   return percents.some((percent) => percent > 0) ? percents.map((percent) => places(percent, 1)).join('-') : ''
 }
+
+/** `46-0-0 urea`, as a product is called; what holds none of the three by its name alone. */
+export const productWords = (product: Product, textOf: (text: Text) => string = ({ en }) => en): string =>
+  [gradeWords(product), textOf(product.label)].filter(Boolean).join(' ')
 
 /**
  * A rate in the unit this ground is spoken of in: beds per 100 ft², lawns per 1,000 ft², plots per acre.

@@ -1,10 +1,10 @@
 import type { Letter, LetterArea, LetterReport, LetterRow } from '../core/letter/letter'
 import type { Purchase } from '../core/passes/shopping'
-import { productRef, type Product } from '../core/shelf/product'
+import { productRef } from '../core/shelf/product'
 import type { Sentence } from '../core/told/sentence'
 import type { Working } from '../core/workings'
 import type { Language, Text } from '../core/told/text'
-import { gradeWords, inchWords, measure, onThousand, places, sizeWords, weight, type Measures } from './format'
+import { inchWords, measure, onThousand, places, productWords, sizeWords, weight, type Measures } from './format'
 import type { ClientWords } from './languages'
 import { passesWords } from './passes'
 import { worded } from './phrase'
@@ -158,10 +158,6 @@ function wordRow(
 function atMost({ value: { v, of } }: Working, { atMost }: ClientWords['letter'], measures: Measures): string {
   return atMost(onThousand(v, measures), of.startsWith('lb S'))
 }
-
-/** `46-0-0 urea`. */
-export const productWords = (product: Product, textOf: (text: Text) => string): string =>
-  [gradeWords(product), textOf(product.label)].filter(Boolean).join(' ')
 
 /** One product for several areas, or of which some is there, or whose bags were chosen. */
 function purchaseWords(

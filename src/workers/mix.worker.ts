@@ -1,6 +1,6 @@
 import { expose } from 'comlink'
 import type { MixProblem } from '../core/mix/problem'
-import { solveMix, type Solution } from '../core/mix/solve'
+import { mixesOf, type Solution } from '../core/mix/solve'
 import type { Aim } from '../core/mix/weights'
 import { highsSolver } from './highs'
 
@@ -11,8 +11,8 @@ const work = {
     aims: readonly Aim[],
     onFound: (aim: Aim, found: Solution | null) => void | Promise<void>,
   ): Promise<void> => {
-    const solver = await highsSolver()
-    for (const aim of aims) await onFound(aim, solveMix(problem, aim, solver))
+    const mix = mixesOf(problem, await highsSolver())
+    for (const aim of aims) await onFound(aim, mix(aim))
   },
 }
 

@@ -1,13 +1,12 @@
 import type { Case } from '../case/case'
 import type { Size } from '../ground/sized'
 import { job, passesOf, type Pass, type Treatment } from '../passes/job'
-import { needsSand, perPortion, type Portion } from '../passes/portions'
+import { needsSand, sharesOf, type Share } from '../passes/portions'
 import type { Recommendation } from '../recommend'
 import type { Product } from '../shelf/product'
 import { shippedProducts } from '../shelf/products'
 import type { CautionId } from '../told/keys'
 import type { Sentence } from '../told/sentence'
-import type { Derived } from '../workings'
 
 /** One pass on one card, as whoever puts it on needs it in the hand. */
 export interface Card {
@@ -20,7 +19,7 @@ export interface Card {
   readonly once: Treatment['once']
   readonly bagLb: number | null
   readonly withSand: boolean
-  readonly shares: readonly { readonly of: Portion['of']; readonly each: Derived }[]
+  readonly shares: readonly Share[]
   /** What belongs to it, the most harmful first. */
   readonly cautions: readonly Sentence[]
 }
@@ -80,10 +79,7 @@ export const cardsOf = (
           once,
           bagLb,
           withSand: needsSand(pass.amount, portions),
-          shares: portions.map((portion) => ({
-            of: portion.of,
-            each: perPortion(pass.amount as Derived<'lb product'>, portion),
-          })),
+          shares: sharesOf(pass.amount, portions),
           cautions: cautions.filter((one) => belongs(one, need)),
         }))
     })

@@ -9,12 +9,11 @@ import { shopping, type Purchase } from '../passes/shopping'
 import { feeds, type Product } from '../shelf/product'
 import { shippedProducts } from '../shelf/products'
 import type { Key } from '../told/keys'
-import { say, type Sentence } from '../told/sentence'
+import { eachOnce, say, type Sentence } from '../told/sentence'
 import type { Text } from '../told/text'
 import type { Size } from '../ground/sized'
 import { otherNutrients } from '../units/quantity'
-import { needsSand, perPortion, type Portion } from '../passes/portions'
-import type { Derived } from '../workings'
+import { needsSand, sharesOf, type Share } from '../passes/portions'
 
 /** What the client takes home, before it is put into a language: every rendering of it only words and lays it out. */
 export interface Letter {
@@ -61,7 +60,7 @@ export interface LetterRow extends Treatment {
   /** When ground like this is fed, over the year. */
   readonly season: Text | null
   /** What each plant, bed or stretch of row gets in one pass. */
-  readonly shares: readonly { readonly of: Portion['of']; readonly each: Derived }[]
+  readonly shares: readonly Share[]
 }
 
 /** The letter of a case as it stands: every area that has an answer. */
@@ -81,7 +80,7 @@ export function letterOf(
     areas: answered.map((found) => areaOf(kase, found, done)),
     purchases: shopping(done, kase, products),
     note: kase.letter.note,
-    cautions: once(answered.flatMap(({ answer }) => answer.cautions)),
+    cautions: eachOnce(answered.flatMap(({ answer }) => answer.cautions)),
     schools: [
       ...new Map(
         answered
@@ -98,8 +97,6 @@ export function letterOf(
 const asLetterReport = ({ kind, code, laboratory, date }: Report): LetterReport => ({ kind, code, laboratory, date })
 
 type Answered = AreaRecommendation & { readonly answer: Answer }
-
-const once = (sentences: readonly Sentence[]) => [...new Map(sentences.map((one) => [one.key, one])).values()]
 
 function areaOf(kase: Case, found: Answered, { areas: jobs, staleMix }: Job): LetterArea {
   const { areaId, size, crop } = found
@@ -204,8 +201,5 @@ const rowOf = (treatment: Treatment, { answer: { portions }, season }: Answered)
   ...treatment,
   withSand: treatment.product !== null && needsSand(treatment.each, portions),
   season: treatment.need === 'N' || feeds(treatment.product ?? undefined) ? season : null,
-  shares: portions.map((portion) => ({
-    of: portion.of,
-    each: perPortion(treatment.each as Derived<'lb product'>, portion),
-  })),
+  shares: sharesOf(treatment.each, portions),
 })

@@ -87,6 +87,8 @@ describe('bag arithmetic', () => {
     expect(mix('13-13-13', [6.5, 0, 0])).toMatchObject({ lb: 50, bags: 1, left: 0, brings: [6.5, 6.5, 6.5] }))
   test('17 lb N is in 50 lb of 34-0-0 (common practice)', () =>
     expect(mix('ammonium-nitrate', [17, 0, 0])).toMatchObject({ lb: expect.closeTo(50, 9), bags: 1 }))
+  test('1 lb N on each of 2,000 ft² is in 8 lb of 25-0-3 (common practice)', () =>
+    expect(mix('25-0-3', [2, 0, 0])).toMatchObject({ lb: expect.closeTo(8, 9) }))
   test('51 lb of a 50 lb bag are two bags (arithmetic)', () =>
     expect(mix('10-10-10', [5.1, 0, 0])).toMatchObject({ bags: 2 }))
   test('140 lb P₂O₅ from fish meal 10-6-1 are 2,333 lb, which carry 233 lb N (arithmetic; 65 % of it in the first year)', () => {

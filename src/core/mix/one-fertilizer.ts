@@ -8,6 +8,7 @@ import { fertilizerPasses } from '../passes/fertilizers'
 import type { Passes } from '../passes/split'
 import { accept, refuse, say, type Outcome, type Sentence } from '../told/sentence'
 import { quantity, type MajorNutrient } from '../units/quantity'
+import { overArea } from '../units/rates'
 import { derive, given, type Derived } from '../workings'
 import { firstYearOf, shareOf, suppliesOf, type Supply } from './supply'
 
@@ -67,13 +68,7 @@ export function oneFertilizer(
   )
   const most = meets === 'N' ? cutToPhosphate(fertilizer, needs) : undefined
   const amount = most && most.value.v < whole.value.v ? most : whole
-  const rate = derive(
-    'lb product/1000 ft²',
-    'amount * 1000 / area',
-    { amount, area },
-    say('unit.per-thousand-area'),
-    'arithmetic',
-  )
+  const rate = overArea('product', amount, area)
   const spread = { material: fertilizer, slow: slowShare(fertilizer, choices), amount, rate }
   const bag = given(quantity(bagLb, 'lb product/bag'), say('material.bag'), 'reported')
   const bags = derive('bags', 'ceil(amount / bag)', { amount, bag }, say('mix.bags'), 'arithmetic')
@@ -127,7 +122,7 @@ const slowShare = (fertilizer: Fertilizer, { slowNitrogen }: Pick<Choices, 'slow
 }
 
 /** Ammonium turns to acid. Source: Pierre 1933, recalled. */
-export function limeUsedBy(
+function limeUsedBy(
   { feeding: { acidity, grade } }: Fertilizer,
   amount: Derived<'lb product'>,
 ): Derived<'lb CaCO₃'> | undefined {

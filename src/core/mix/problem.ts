@@ -2,12 +2,12 @@ import type { Case } from '../case/case'
 import { inSeason } from '../case/in-season'
 import type { Guide } from '../guides/guide'
 import { mostPrinted } from '../needs/hold'
-import { majorsOf, type Need } from '../needs/need'
+import { lbNeeded, majorsOf, type Need } from '../needs/need'
 import type { Feeding } from '../needs/nutrients/method'
 import { feedingFor, type AreaRecommendation, type Recommendation } from '../recommend'
 import { isFertilizer, productRef, type Fertilizer, type Product, type ProductRef } from '../shelf/product'
 import { lbInShed } from '../shelf/shed'
-import { bagsOf, type Shelf, type SoldBag } from '../shelf/shelf'
+import { bagsOf, hasPrices, type Shelf, type SoldBag } from '../shelf/shelf'
 import { say } from '../told/sentence'
 import { majorNutrients, quantity, type MajorNutrient } from '../units/quantity'
 import { derive, given } from '../workings'
@@ -68,7 +68,7 @@ export function mixProblem(
     return feeding ? [{ found, feeding, needs: majorsOf(found.answer!) }] : []
   })
   const shed = lbInShed(kase.shed, products)
-  const priced = Object.values(shelf).some(({ bags, away }) => !away && bags.some(({ price }) => price !== null))
+  const priced = hasPrices(shelf)
   const candidates = products.filter(isFertilizer).map((material): MixProduct => {
     const { grade, organic } = material.feeding
     return {
@@ -94,16 +94,14 @@ interface Grounds {
   readonly needs: readonly Need<MajorNutrient>[]
 }
 
-const byNutrient = <T>(of: (nutrient: MajorNutrient) => T) =>
+/** A record of the three. */
+export const byNutrient = <T>(of: (nutrient: MajorNutrient) => T) =>
   Object.fromEntries(majorNutrients.map((nutrient) => [nutrient, of(nutrient)])) as Readonly<Record<MajorNutrient, T>>
 
 const areaOf = ({ found, feeding, needs }: Grounds): MixArea => ({
   id: found.areaId,
   size: feeding.area.value.v,
-  needs: byNutrient((nutrient) => {
-    const { outcome, amount } = needs.find(({ of }) => of === nutrient)!
-    return outcome === 'unknown' || outcome === 'check' ? null : (amount?.value.v ?? 0)
-  }),
+  needs: byNutrient((nutrient) => lbNeeded(needs.find(({ of }) => of === nutrient)!) ?? null),
   most: byNutrient((nutrient) => (mostPrinted[nutrient] * feeding.area.value.v) / 1_000),
 })
 

@@ -1,7 +1,7 @@
 import type { MajorNutrient } from '../units/quantity'
 import type { ProductRef } from '../shelf/product'
 import { counts, modelOf, serves, type Layout, type Model } from './model'
-import type { MixProblem } from './problem'
+import { byNutrient, type MixProblem } from './problem'
 import { tolerance, type Aim } from './weights'
 
 /** What a solver makes of a model. */
@@ -38,7 +38,7 @@ export interface Solution {
   readonly left: readonly { readonly product: ProductRef; readonly lb: number }[]
   /** Needs that are missed by more than the tolerance. */
   readonly missed: readonly Missed[]
-  /** The least change that would end that; null where nothing is missed, or none of those tried does. */
+  /** The rule of its aim without which less would be missed; null where nothing is, or the rule is not why. */
   readonly freedBy: Release | null
   readonly gap: number
 }
@@ -53,7 +53,7 @@ export interface Missed {
   readonly share: number | null
 }
 
-/** What could be given up, in this order: a second product, buying, any product. */
+/** What an aim forbids: a second product, buying, any product but its own. */
 export type Release = 'second-product' | 'buying' | 'any-product'
 
 /** Shares of the objective below which two mixes are equally good: of what to buy, and of how it is shared out. */
@@ -63,15 +63,30 @@ const closeInSharing = 1e-2
 /** Seconds that one solve may take. */
 export const mostSeconds = 8
 
-/** A mix by one aim; null where the aim has nothing to choose from. */
-export function solveMix(problem: MixProblem, aim: Aim, solver: Solver, seconds = mostSeconds): Solution | null {
-  const found = solvedAs(problem, aim, solver, seconds)
-  if (!found) return null
-  const release = found.missed.length > 0 ? released(problem, aim, found, solver, seconds) : null
-  return { ...found, freedBy: release }
+/**
+ * Mixes of one problem by any aim, each solved once; null where an aim has nothing to choose from. Where a need is missed,
+ * the fewest products, which no rule of an aim binds, tell whether that rule is why.
+ */
+export function mixesOf(problem: MixProblem, solver: Solver, seconds = mostSeconds): (aim: Aim) => Solution | null {
+  const known = new Map<Aim, Found | null>()
+  const found = (aim: Aim): Found | null => {
+    if (!known.has(aim)) known.set(aim, solvedAs(problem, aim, solver, seconds))
+    return known.get(aim)!
+  }
+  return (aim) => {
+    const one = found(aim)
+    const release = one && one.missed.length > 0 ? releases[aim] : undefined
+    return one && { ...one, freedBy: release && missesLess(found('fewest'), one) ? release : null }
+  }
 }
 
-function solvedAs(problem: MixProblem, aim: Aim, solver: Solver, seconds: number): Omit<Solution, 'freedBy'> | null {
+/** A mix by one aim alone. */
+export const solveMix = (problem: MixProblem, aim: Aim, solver: Solver): Solution | null =>
+  mixesOf(problem, solver)(aim)
+
+type Found = Omit<Solution, 'freedBy'>
+
+function solvedAs(problem: MixProblem, aim: Aim, solver: Solver, seconds: number): Found | null {
   if (problem.areas.length === 0 || !problem.products.some((one) => serves(one, aim))) return null
   const { model, layout } = modelOf(problem, aim)
   if (layout.spread.length === 0) return null
@@ -95,7 +110,7 @@ function readBack(
   layout: Layout,
   values: readonly number[],
   gap: number,
-): Omit<Solution, 'freedBy'> {
+): Found {
   const at = (column: number) => (values[column]! > dust ? values[column]! : 0)
   const takes = layout.spread.flatMap(({ product, area, column }) =>
     at(column) > 0 ? [{ areaId: areas[area]!.id, product: products[product]!.ref, lb: at(column) }] : [],
@@ -126,6 +141,25 @@ function readBack(
   return { aim, takes, bags, fromShed, left, missed: missedBy(areas, products, takes, aim), gap }
 }
 
+/** lb of a nutrient that feed an area, which is so many-th of its problem, in what is put on it. */
+const fedBy = (
+  takes: Solution['takes'],
+  products: MixProblem['products'],
+  areaId: string,
+  a: number,
+  nutrient: MajorNutrient,
+): number =>
+  takes
+    .filter((one) => one.areaId === areaId)
+    .reduce((sum, { product, lb }) => sum + lb * products.find(({ ref }) => ref === product)!.feeds[a]![nutrient], 0)
+
+/** What every area of a problem needs of each nutrient, and is given by a mix, lb. */
+export const givenBy = ({ areas, products }: MixProblem, { takes }: Pick<Solution, 'takes'>) =>
+  areas.map(({ id, needs }, a) => ({
+    areaId: id,
+    of: byNutrient((nutrient) => ({ need: needs[nutrient], given: fedBy(takes, products, id, a, nutrient) })),
+  }))
+
 /** What of the needs that an aim counts lies beyond the tolerance, reckoned from what is put on. */
 function missedBy(
   areas: MixProblem['areas'],
@@ -137,13 +171,7 @@ function missedBy(
     (Object.keys(needs) as MajorNutrient[]).flatMap((nutrient): Missed[] => {
       const need = needs[nutrient]
       if (!counts(need, nutrient, aim)) return []
-      const given = takes
-        .filter(({ areaId }) => areaId === id)
-        .reduce(
-          (sum, { product, lb }) => sum + lb * products.find(({ ref }) => ref === product)!.feeds[a]![nutrient],
-          0,
-        )
-      const off = given - need
+      const off = fedBy(takes, products, id, a, nutrient) - need
       const within = tolerance[nutrient]
       // Beside a bag of hundreds of pounds a trace of phosphate is none.
       const allowed = need > 0 ? (off < 0 ? within.short : within.over) * need : (trace * size) / 1_000
@@ -157,7 +185,7 @@ function missedBy(
 /** lb per 1,000 ft² of what nobody needs that is not worth a word. */
 const trace = 0.02
 
-/** What an aim forbids, in the order in which it would be given up, and the aim that does not. */
+/** The rule that an aim adds, which would have to be given up. */
 const releases: Readonly<Partial<Record<Aim, Release>>> = {
   single: 'second-product',
   shed: 'buying',
@@ -166,16 +194,8 @@ const releases: Readonly<Partial<Record<Aim, Release>>> = {
   cheapest: 'any-product',
 }
 
-function released(
-  problem: MixProblem,
-  aim: Aim,
-  found: Omit<Solution, 'freedBy'>,
-  solver: Solver,
-  seconds: number,
-): Release | null {
-  const release = releases[aim]
-  if (!release) return null
-  const freed = solvedAs(problem, 'fewest', solver, seconds)
-  const sum = (missed: readonly Missed[]) => missed.reduce((total, one) => total + (one.share ?? 1), 0)
-  return freed && sum(freed.missed) < sum(found.missed) - tolerance.N.short ? release : null
+/** Whether another mix misses less of the needs, by more than a tolerance. */
+function missesLess(other: Found | null, than: Found): boolean {
+  const sum = ({ missed }: Found) => missed.reduce((total, one) => total + (one.share ?? 1), 0)
+  return other !== null && sum(other) < sum(than) - tolerance.N.short
 }

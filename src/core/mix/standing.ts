@@ -1,5 +1,6 @@
 import type { ChosenMix } from '../case/applications'
 import type { Case } from '../case/case'
+import { lbNeeded } from '../needs/need'
 import type { Recommendation } from '../recommend'
 import { lbInShed } from '../shelf/shed'
 import type { Product } from '../shelf/product'
@@ -16,8 +17,7 @@ export const needsNow = (takes: ChosenMix['takes'], { areas }: Found): ChosenMix
     const needs = areas.find((one) => one.areaId === areaId)?.answer?.needs ?? []
     return majorNutrients.map((of) => {
       const need = needs.find((one) => one.of === of)
-      const known = need && need.outcome !== 'unknown' && need.outcome !== 'check'
-      return { areaId, of, lb: known ? (need.amount?.value.v ?? 0) : null }
+      return { areaId, of, lb: (need && lbNeeded(need)) ?? null }
     })
   })
 

@@ -4,10 +4,11 @@ import { isApplied, type Need } from '../needs/need'
 import { fertilizerPasses, type Spread } from '../passes/fertilizers'
 import type { Passes } from '../passes/split'
 import { feeds, productNamed, productRef, type Fertilizer, type Product } from '../shelf/product'
-import { say, type Sentence } from '../told/sentence'
+import { eachOnce, say, type Sentence } from '../told/sentence'
 import { majorNutrients, quantity, type MajorNutrient } from '../units/quantity'
+import { overArea } from '../units/rates'
 import { derive, given, type Derived } from '../workings'
-import { barredBy, limeUsedBy } from './one-fertilizer'
+import { barredBy } from './one-fertilizer'
 import { suppliesOf, type Supply } from './supply'
 
 /** One of the products that a case has settled on, as it goes on an area. */
@@ -16,8 +17,6 @@ export interface Mixed {
   readonly amount: Derived<'lb product'>
   readonly rate: Derived<'lb product/1000 ft²'>
   readonly passes: Passes<'product'>
-  /** What its acid uses up of the lime in the ground, where that is known. */
-  readonly limeUsed?: Derived<'lb CaCO₃'>
 }
 
 /** The products of a mix on one area, and what they bring together. */
@@ -49,14 +48,12 @@ export function takenMix(
       const { material, amount, rate } = spread
       const of = productRef(material)
       const passes = fertilizerPasses(spread, spreads, leadOf(spread, needs), feeding, of)
-      return { material, amount, rate, passes, limeUsed: limeUsedBy(material, amount) }
+      return { material, amount, rate, passes }
     }),
     supplies: suppliesOf(spreads, needs, feeding.read.soil.pH?.v),
-    barred: once(spreads.flatMap(({ material, rate }) => barredBy(material, feeding, rate, needs))),
+    barred: eachOnce(spreads.flatMap(({ material, rate }) => barredBy(material, feeding, rate, needs))),
   }
 }
-
-const once = (sentences: readonly Sentence[]) => [...new Map(sentences.map((one) => [one.key, one])).values()]
 
 /** A product follows the windows of the first need that it carries anything of. */
 const leadOf = ({ material }: Spread, needs: readonly Need<MajorNutrient>[]) =>
@@ -67,12 +64,5 @@ const leadOf = ({ material }: Spread, needs: readonly Need<MajorNutrient>[]) =>
 function weighed(lb: number, { area }: Feeding): Pick<Spread, 'amount' | 'rate'> {
   const taken = given(quantity(lb, 'lb product'), say('mix.taken'), 'practice')
   const amount = derive('lb product', 'taken', { taken }, say('mix.taken'), 'practice')
-  const rate = derive(
-    'lb product/1000 ft²',
-    'amount * 1000 / area',
-    { amount, area },
-    say('unit.per-thousand-area'),
-    'arithmetic',
-  )
-  return { amount, rate }
+  return { amount, rate: overArea('product', amount, area) }
 }

@@ -117,6 +117,16 @@ export type Applied<Of extends What = What> = Need<Of> & Required<Pick<Need<Of>,
 export const isApplied = <Of extends What>(need: Need<Of> | undefined): need is Applied<Of> =>
   need?.outcome === 'apply' && need.passes !== undefined
 
+/** lb that are needed, 0 where none; undefined where nobody knows yet. */
+export const lbNeeded = ({ outcome, amount }: Pick<Need, 'outcome' | 'amount'>): number | undefined =>
+  outcome === 'unknown' || outcome === 'check' ? undefined : (amount?.value.v ?? 0)
+
+/** Two amounts this close, as a share of the larger, are the same to whoever weighs them out. Source: common practice. */
+const alike = 0.02
+
+export const differ = (a: number | undefined, b: number | undefined): boolean =>
+  a === undefined || b === undefined ? a !== b : Math.abs(a - b) > alike * Math.max(a, b)
+
 /** A need whose figure waits until somebody has looked. */
 export const isHeld = ({ outcome }: Pick<Need, 'outcome'>): boolean => outcome === 'check'
 

@@ -112,6 +112,17 @@ describe('lime', () => {
     expect(higher / plain).toBeCloseTo(1 / 0.9, 6)
     expect(says(put('pH', 'aim', '6.5')(tomato)).map(({ key }) => key)).toContain('overruled.aim')
   })
+  test('by another figure, to another aim: what it stands in place of is reckoned to that aim too', () => {
+    const asked = oneArea(
+      { crop: 'tomato', texture: 'loam' },
+      { pH: typed('5.5'), bufferPH: typed('6.5'), buffer: 'SMP' },
+    )
+    const aimed = put('pH', 'aim', '7')(asked)
+    const before = of(answer(aimed), 'lime').amount!.value.v
+    expect(before).not.toBe(of(answer(asked), 'lime').amount!.value.v)
+    const ruled = of(answer(put('lime', 'method', 'texture', '', before)(aimed)), 'lime')
+    expect(ruled).toMatchObject({ lead: { id: 'texture' }, overruled: { instead: before, moved: false } })
+  })
   test('by another figure than the laboratory’s, which stands beside it', () => {
     const asked = oneArea(
       { crop: 'tomato', texture: 'loam' },

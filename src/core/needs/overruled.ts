@@ -2,11 +2,11 @@ import { overrulingKey, reactionOf, type Decisions, type Overrulable, type Overr
 import { fields, numberIn } from '../report/fields'
 import { say, type Sentence } from '../told/sentence'
 import { mostPrinted } from './hold'
-import type { Overruled } from './need'
-import { gramsPerPound, ouncesPerPound } from '../units/factors'
+import { differ, type Overruled } from './need'
+import { poundsIn } from '../units/factors'
 import { quantity, type Substance } from '../units/quantity'
-import { fromPrinted, rateUnits, type RateUnit } from '../units/rates'
-import { derive, given, type Derived } from '../workings'
+import { fromPrinted, overArea, rateUnits, type RateUnit } from '../units/rates'
+import { given, type Derived } from '../workings'
 
 /** What was put in the place of a figure of one area, by the need and what of it. */
 export type Overrulings = (need: string, of: Overrulable) => Overruling | undefined
@@ -22,6 +22,12 @@ export const overrulingsIn =
     return numberIn(of === 'aim' ? fields.aim : fields.overruled, word.is) === undefined ? undefined : word
   }
 
+/** The same ground as if nobody had overruled that. */
+export const withoutWord = <G extends { readonly overrulings: Overrulings }>(ground: G, what: Overrulable): G => ({
+  ...ground,
+  overrulings: (need, of) => (of === what ? undefined : ground.overrulings(need, of)),
+})
+
 /** The pH that an advisor wants in the place of the guide's. */
 export const ownAimIn = (overrulings: Overrulings): number | undefined => {
   const word = overrulings(reactionOf, 'aim')
@@ -36,33 +42,21 @@ export function overruledRate<S extends Substance>(
 ): Derived<`lb ${S}/1000 ft²`> {
   const value = numberIn(fields.overruled, is)!
   if (is.unit in rateUnits) return fromPrinted(substance, value, is.unit as RateUnit)
-  const each = { oz: 1 / ouncesPerPound, kg: 1_000 / gramsPerPound }[is.unit] ?? 1
+  const each = poundsIn[is.unit] ?? 1
   const amount = given(
     quantity(value * each, `lb ${substance}`),
     say('overruled.figure', { by: by.trim() }),
     'reported',
   )
-  return derive(
-    `lb ${substance}/1000 ft²`,
-    'amount * 1000 / area',
-    { amount, area },
-    say('unit.per-thousand-area'),
-    'arithmetic',
-  )
+  return overArea(substance, amount, area)
 }
-
-/** So far a figure may be off, as a share of itself, before it is another. Source: common practice. */
-const alike = 0.02
 
 /** An overruling with what it replaces today, lb for the area. */
-export function standing(word: Overruling, instead: number | undefined): Overruled {
-  const before = word.replaced.value
-  const moved =
-    before === null || instead === undefined
-      ? before !== (instead ?? null)
-      : Math.abs(before - instead) > alike * Math.max(before, instead)
-  return { ...word, instead, moved }
-}
+export const standing = (word: Overruling, instead: number | undefined): Overruled => ({
+  ...word,
+  instead,
+  moved: differ(word.replaced.value ?? undefined, instead),
+})
 
 /** What to say of a figure, lb per 1,000 ft², that is more than any ground is given. */
 export function tooMuch(of: keyof typeof mostPrinted, rate: number): readonly Sentence[] {

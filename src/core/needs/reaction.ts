@@ -1,7 +1,6 @@
 import { aimOf, laboratory, limeAimOf, limeBelow, limeDepth, lovesAcid, type Candidate, type Ground } from './candidate'
 import type { Report } from '../case/case'
-import type { Overrulable } from '../case/decisions'
-import { standing, tooMuch } from './overruled'
+import { standing, tooMuch, withoutWord } from './overruled'
 import {
   byAdvisor,
   byGuide,
@@ -91,7 +90,7 @@ export function reaction(read: ReadReport, report: Report, ground: Ground): Reac
   const { need } = found
   const word = need && ground.overrulings(need.of, 'method')
   if (!need || !word || need.lead?.id !== word.is.text) return found
-  const instead = unruled(read, report, { ...ground, overrulings: () => undefined }).need?.amount?.value.v
+  const instead = unruled(read, report, withoutWord(ground, 'method')).need?.amount?.value.v
   const led = { ...need, lead: { ...need.lead, by: 'overruled' as const }, overruled: standing(word, instead) }
   return { ...found, why: unled(found.why), need: { ...led, why: unled(need.why) } }
 }
@@ -99,11 +98,7 @@ export function reaction(read: ReadReport, report: Report, ground: Ground): Reac
 /** What an advisor gives, whatever is read; what would have led stands beside it. */
 function forced(of: 'lime' | 'sulfur', read: ReadReport, report: Report, ground: Ground): Reaction {
   const word = ground.overrulings(of, 'amount')!
-  const without = {
-    ...ground,
-    overrulings: (need: string, what: Overrulable) => (what === 'amount' ? undefined : ground.overrulings(need, what)),
-  }
-  const found = unruled(read, report, without)
+  const found = unruled(read, report, withoutWord(ground, 'amount'))
   const given = found.need?.of === of ? found.need.amount?.value.v : undefined
   const instead = given ?? (found.outcome === 'unknown' || found.outcome === 'check' ? undefined : 0)
   const where = standingOf(read, ground)
@@ -113,7 +108,7 @@ function forced(of: 'lime' | 'sulfur', read: ReadReport, report: Report, ground:
     of === 'lime'
       ? dosed('lime', view, limeCandidates(read, report, ground), ground, where, objection)
       : acidified(view, read, report, ground, where, objection)
-  const most = of === 'lime' ? tooMuch('lime', rateIn(made)) : []
+  const most = of === 'lime' ? tooMuch('lime', made.need?.rate?.value.v ?? 0) : []
   const need = made.need && {
     ...made.need,
     remarks: [...most, ...made.need.remarks],
@@ -134,8 +129,6 @@ const unled = (why: Sentence): Sentence =>
   why.key === 'reaction.laboratory-lime' || why.key === 'reaction.laboratory-sulfur'
     ? { ...why, args: { ...why.args, leads: false } }
     : why
-
-const rateIn = ({ need }: Reaction): number => need?.rate?.value.v ?? 0
 
 /** The same before anybody put another figure in its place. */
 function unruled(read: ReadReport, report: Report, ground: Ground): Reaction {

@@ -2,11 +2,12 @@ import * as fc from 'fast-check'
 import { sampleCases } from '../../demo/sample-cases'
 import { guides } from '../guides/guides'
 import { recommend } from '../recommend'
-import { productRef } from '../shelf/product'
+import { productNamed, productRef } from '../shelf/product'
 import { shippedProducts } from '../shelf/products'
 import { anyCase, build } from '../testing/any-case'
-import { choosing, oneArea, printed, typed } from '../testing/one-area'
+import { choosing, found, oneArea, printed, typed } from '../testing/one-area'
 import { job, passesOf } from './job'
+import { portionsOf } from './portions'
 import { shopping } from './shopping'
 
 const cases = [...sampleCases, ...fc.sample(anyCase, { numRuns: 400, seed: 15 }).map(build)]
@@ -79,4 +80,13 @@ test.each([
   const kase = oneArea({ crop: 'tomato', ...choosing({ fertilizer }) }, { ...report, extractant: 'mehlich-3' })
   const [area] = job(kase, recommend(kase, guides)).areas
   expect(area!.treatments.find(({ need }) => need === 'fertilizer')!.after[0]?.days).toBe(days)
+})
+
+test('a cup for 20 ft over twelve rows of 30 ft is 18 cups, about 10 lb of ammonium sulfate (common practice)', () => {
+  const { lbPerCup } = productNamed(shippedProducts, 'ammonium-sulfate@1')!
+  const size = found({ crop: 'onion' }).size
+  if (!size.ok) throw new Error('no size')
+  const [twenties] = portionsOf(size.value, { dwarf: false, rowLength: 12 * 30 })
+  expect(twenties!.count.value.v).toBe(18)
+  expect(18 * lbPerCup).toBeCloseTo(10, 0)
 })

@@ -47,6 +47,15 @@ function rowTwenties({ area }: Size, feet?: number, spacing?: number): Working |
   )
 }
 
+/** What each plant, bed or stretch of row gets of an amount. */
+export interface Share {
+  readonly of: Portion['of']
+  readonly each: Derived
+}
+
+export const sharesOf = (amount: Derived, portions: readonly Portion[]): readonly Share[] =>
+  portions.map((portion) => ({ of: portion.of, each: perPortion(amount as Derived<'lb product'>, portion) }))
+
 /** lb in one pass below which it is mixed with sand, so that it spreads evenly. Source: common practice. */
 const fewOunces = 0.5
 

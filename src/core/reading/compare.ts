@@ -1,4 +1,5 @@
-import { amountsOf, differ } from '../needs/amounts'
+import { amountsOf } from '../needs/amounts'
+import { differ } from '../needs/need'
 import type { What } from '../needs/need'
 import type { AreaRecommendation } from '../recommend'
 import type { ReadingLine } from './lines'

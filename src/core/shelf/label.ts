@@ -1,4 +1,4 @@
-import { elementInCompound, gramsPerPound, ouncesPerPound } from '../units/factors'
+import { elementInCompound, poundsIn } from '../units/factors'
 import { accept, refuse, say, type Outcome, type Sentence } from '../told/sentence'
 import { otherNutrients, type MajorNutrient, type OtherNutrient } from '../units/quantity'
 import type { Fertilizer } from './product'
@@ -31,8 +31,8 @@ const priceOf = new RegExp(String.raw`\$\s*${number}|${number}\s*(?:\$|dollars?|
 const elements = ['P₂O₅', 'P2O5', 'K₂O', 'K2O', 'N', 'P', 'K', ...otherNutrients] as const
 
 const read = (text: string) => Number(text.replace(',', '.'))
-const inPounds = (value: number, unit: string) =>
-  /^k/i.test(unit) ? (value * 1_000) / gramsPerPound : /^o/i.test(unit) ? value / ouncesPerPound : value
+/** `pounds`, `Kg` as the unit that it is. */
+const unitOf = (word: string) => (/^k/i.test(word) ? 'kg' : /^o/i.test(word) ? 'oz' : 'lb')
 
 /**
  * A bag with its price, as people say it: `40 lb $22.50`, `$24 for 50 lb`, `10 kg`. A price needs a size.
@@ -42,7 +42,7 @@ const inPounds = (value: number, unit: string) =>
 export function readBag(text: string): Outcome<Pick<SoldBag, 'lb' | 'price'>> {
   const [weight, price] = [weightOf.exec(text), priceOf.exec(text)]
   if (!weight) return price ? refuse('label.price-without-size', { text }) : refuse('label.bag-unread', { text })
-  const lb = inPounds(read(weight[1]!), weight[2]!)
+  const lb = read(weight[1]!) * poundsIn[unitOf(weight[2]!)]!
   if (!(lb >= leastBag && lb <= mostBag)) return refuse('label.bag-range', { text })
   const left = without(without(text, weight[0]), price?.[0] ?? '').replace(/\b(?:for|a|bag|bags|of)\b|[,@]/gi, '')
   if (left.trim() !== '') return refuse('label.bag-unread', { text: left.trim() })

@@ -1,6 +1,6 @@
 import type { InShed } from '../case/applications'
 import { fields, numberIn } from '../report/fields'
-import { gramsPerPound, ouncesPerPound } from '../units/factors'
+import { poundsIn } from '../units/factors'
 import { productNamed, type Product, type ProductRef } from './product'
 
 /**
@@ -13,7 +13,7 @@ export function lbInShed(shed: readonly InShed[], products: readonly Product[]):
     const product = productNamed(products, ref)
     const count = numberIn(fields.inShed, amount)
     if (!product || count === undefined) continue
-    const each = { lb: 1, oz: 1 / ouncesPerPound, kg: 1_000 / gramsPerPound, bags: product.bagLb }[amount.unit] ?? 0
+    const each = amount.unit === 'bags' ? product.bagLb : (poundsIn[amount.unit] ?? 0)
     found.set(ref, (found.get(ref) ?? 0) + count * each)
   }
   return found

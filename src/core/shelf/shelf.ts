@@ -1,5 +1,4 @@
-import type { Product, ProductRef } from './product'
-import { productRef } from './product'
+import { productRef, type Product, type ProductRef } from './product'
 
 /** A bag as it is sold here. */
 export interface SoldBag {
@@ -20,6 +19,10 @@ export interface Sold {
 }
 
 export type Shelf = Readonly<Record<ProductRef, Sold>>
+
+/** Whether the price of anything that can be had is known. */
+export const hasPrices = (shelf: Shelf): boolean =>
+  Object.values(shelf).some(({ bags, away }) => !away && bags.some(({ price }) => price !== null))
 
 /** The bags in which a product can be bought here; none where it cannot be had. */
 export function bagsOf(product: Product, shelf: Shelf): readonly SoldBag[] {

@@ -1,7 +1,7 @@
 import type { Spreader, Trial } from '../case/spreader'
 import { fields, numberIn } from '../report/fields'
 import { accept, refuse, say, type Outcome } from '../told/sentence'
-import { feetPerMetre, gramsPerPound, ouncesPerPound } from '../units/factors'
+import { feetPerMetre, poundsIn } from '../units/factors'
 import { quantity } from '../units/quantity'
 import type { Field, Typed } from '../units/typed'
 import { derive, given, type Derived, type Given, type Working } from '../workings'
@@ -13,10 +13,9 @@ export interface Tried {
   readonly rate: Derived<'lb product/1000 ft²'>
 }
 
-const weights: Readonly<Record<string, number>> = { lb: 1, oz: 1 / ouncesPerPound, kg: 1_000 / gramsPerPound }
 const inLb = (typed: Typed): number | undefined => {
   const v = numberIn(fields.hopper, typed)
-  return v === undefined ? undefined : v * (weights[typed.unit] ?? 1)
+  return v === undefined ? undefined : v * (poundsIn[typed.unit] ?? 1)
 }
 const inFt = (field: Field, typed: Typed): number | undefined => {
   const v = numberIn(field, typed)

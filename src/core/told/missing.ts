@@ -1,5 +1,6 @@
 import { reportInForce } from '../case/in-force'
-import { amountsOf, differ } from '../needs/amounts'
+import { amountsOf } from '../needs/amounts'
+import { differ } from '../needs/need'
 import type { What } from '../needs/need'
 import type { Area, Case, LineField, Report } from '../case/case'
 import type { MeasuredField } from '../report/tests'

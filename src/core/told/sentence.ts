@@ -31,6 +31,11 @@ export const say = <K extends Key>(key: K, ...[args]: Said<K>): Sentence => ({
   args: (args ?? {}) as Sentence['args'],
 })
 
+/** Each sentence once, by its key: the last of its arguments, where the first stood. */
+export const eachOnce = (sentences: readonly Sentence[]): Sentence[] => [
+  ...new Map(sentences.map((one) => [one.key, one])).values(),
+]
+
 /** Why something that was asked for cannot be had; a value, never an exception. */
 export interface Refusal {
   readonly ok: false

@@ -14,6 +14,12 @@ export const cmPerInch = 2.54
 export const gramsPerPound = 453.592_37
 export const ouncesPerPound = 16
 export const poundsPerTon = 2_000
+/** lb in one of each unit in which a weight is typed. */
+export const poundsIn: Readonly<Record<string, number>> = {
+  lb: 1,
+  oz: 1 / ouncesPerPound,
+  kg: 1_000 / gramsPerPound,
+}
 
 /** US measures. */
 export const mLPerCup = 236.588_236_5

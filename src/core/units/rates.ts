@@ -37,6 +37,20 @@ export const onArea = <S extends Substance>(
 ): Derived<`lb ${S}`> =>
   derive(`lb ${substance}`, 'rate * area / 1000', { rate, area }, say('area.share'), 'arithmetic')
 
+/** What an amount on an area comes to on 1,000 ft². */
+export const overArea = <S extends Substance>(
+  substance: S,
+  amount: Working<`lb ${S}`>,
+  area: Working<'ft²'>,
+): Derived<`lb ${S}/1000 ft²`> =>
+  derive(
+    `lb ${substance}/1000 ft²`,
+    'amount * 1000 / area',
+    { amount, area },
+    say('unit.per-thousand-area'),
+    'arithmetic',
+  )
+
 const acreWords = ['acre', 'ac', 'a']
 const written = (weights: readonly string[], grounds: readonly string[]) =>
   weights.flatMap((weight) =>

@@ -4,58 +4,47 @@ import {
   creditsKnown,
   overrulingKey,
   type Confirmation,
+  type Decisions,
   type Overrulable,
   type Overruling,
 } from '../decisions'
 import type { Act } from './act'
 
+/** A word that was given, by its key, in its part of the decisions; undefined takes it back. */
+const decide =
+  <Part extends 'confirmations' | 'caps' | 'overrulings'>(
+    part: Part,
+    key: string,
+    word: Decisions[Part][string] | undefined,
+  ): Act =>
+  (kase) => {
+    const { [key]: _before, ...others } = kase.decisions[part]
+    const words = word === undefined ? others : { ...others, [key]: word }
+    return { ...kase, decisions: { ...kase.decisions, [part]: words } }
+  }
+
 /** Lets a figure go that was held back, as it stands now: with another figure the word no longer holds. */
-export const confirmFigure =
-  (areaId: string, of: string, figure: Typed, { reason, by, at }: Omit<Confirmation, 'figure'>): Act =>
-  (kase) => ({
-    ...kase,
-    decisions: {
-      ...kase.decisions,
-      confirmations: { ...kase.decisions.confirmations, [confirmationKey(areaId, of)]: { figure, reason, by, at } },
-    },
-  })
+export const confirmFigure = (areaId: string, of: string, figure: Typed, signed: Omit<Confirmation, 'figure'>): Act => {
+  const { reason, by, at } = signed
+  return decide('confirmations', confirmationKey(areaId, of), { figure, reason, by, at })
+}
 
 /** Says that the laboratory of a report knew of what the ground has already, so that nothing comes off its figures. */
 export const knowCredits = (areaId: string, reportId: string, signed: Omit<Confirmation, 'figure'>): Act =>
   confirmFigure(areaId, creditsKnown, { text: reportId, unit: '', value: null }, signed)
 
+/** Takes such a word back. */
+export const holdFigure = (areaId: string, of: string): Act =>
+  decide('confirmations', confirmationKey(areaId, of), undefined)
+
 /** Sets the most of a thing in one pass on an area; blank: the guide's again. */
-export const capPass =
-  (areaId: string, of: string, most: Typed): Act =>
-  (kase) => {
-    const { [confirmationKey(areaId, of)]: _before, ...others } = kase.decisions.caps
-    const caps = most.text.trim() === '' ? others : { ...others, [confirmationKey(areaId, of)]: most }
-    return { ...kase, decisions: { ...kase.decisions, caps } }
-  }
+export const capPass = (areaId: string, of: string, most: Typed): Act =>
+  decide('caps', confirmationKey(areaId, of), most.text.trim() === '' ? undefined : most)
 
 /** Puts a figure in the place of the one that stands, with the reason. */
-export const overrule =
-  (areaId: string, need: string, word: Overruling): Act =>
-  (kase) => ({
-    ...kase,
-    decisions: {
-      ...kase.decisions,
-      overrulings: { ...kase.decisions.overrulings, [overrulingKey(areaId, need, word.of)]: word },
-    },
-  })
+export const overrule = (areaId: string, need: string, word: Overruling): Act =>
+  decide('overrulings', overrulingKey(areaId, need, word.of), word)
 
 /** Lets the figure stand again that was overruled. */
-export const takeBack =
-  (areaId: string, need: string, of: Overrulable): Act =>
-  (kase) => {
-    const { [overrulingKey(areaId, need, of)]: _back, ...overrulings } = kase.decisions.overrulings
-    return { ...kase, decisions: { ...kase.decisions, overrulings } }
-  }
-
-/** Takes such a word back. */
-export const holdFigure =
-  (areaId: string, of: string): Act =>
-  (kase) => {
-    const { [confirmationKey(areaId, of)]: _back, ...confirmations } = kase.decisions.confirmations
-    return { ...kase, decisions: { ...kase.decisions, confirmations } }
-  }
+export const takeBack = (areaId: string, need: string, of: Overrulable): Act =>
+  decide('overrulings', overrulingKey(areaId, need, of), undefined)

@@ -1,7 +1,7 @@
 import { beyondMost, heldNeed } from '../hold'
 import type { Report } from '../../case/case'
 import { overruledRate, standing, tooMuch } from '../overruled'
-import { byAdvisor, byGuide, byLaboratory, differenceFrom, type Check, type Lead, type Need } from '../need'
+import { byAdvisor, byGuide, byLaboratory, differenceFrom, lbNeeded, type Check, type Lead, type Need } from '../need'
 import { noCap, split, splitInRows, type Cap, type RowCaps } from '../../passes/split'
 import { rate as rateOf, type Rating } from '../../reading/classify'
 import { accept, refuse, say, type Outcome } from '../../told/sentence'
@@ -25,7 +25,6 @@ export function majorNeed(nutrient: MajorNutrient, report: Report, feeding: Feed
   const word = feeding.overrulings(nutrient, 'amount')
   // A ban is no figure.
   if (!word || found.barred) return found
-  const instead = found.outcome === 'unknown' || found.outcome === 'check' ? undefined : (found.amount?.value.v ?? 0)
   const { id, label } = found.lead ?? byGuide
   const before = { id, label, amount: found.amount, remarks: [], ...(!found.amount && { refusal: found.why }) }
   const rate = overruledRate(nutrient, word, feeding.area)
@@ -35,7 +34,7 @@ export function majorNeed(nutrient: MajorNutrient, report: Report, feeding: Feed
     difference: check.amount && differenceFrom((rate.value.v * feeding.area.value.v) / 1_000, check.amount.value.v),
   }))
   const ruled = need(nutrient, { rate, why }, byAdvisor, found.rating, checks, feeding)
-  return { ...ruled, remarks: tooMuch(nutrient, rate.value.v), overruled: standing(word, instead) }
+  return { ...ruled, remarks: tooMuch(nutrient, rate.value.v), overruled: standing(word, lbNeeded(found)) }
 }
 
 function unruled(nutrient: MajorNutrient, report: Report, feeding: Feeding): Need<MajorNutrient> {

@@ -10,8 +10,8 @@ import { editOffice } from '@/store/office'
 import { buttonClass } from '@/ui/Button'
 import { findOptions } from '@/ui/find-option'
 import { TextField } from '@/ui/TextField'
-import { money } from '@/wording/format'
-import { render, textOf } from '@/wording/render'
+import { money, productWords } from '@/wording/format'
+import { render } from '@/wording/render'
 import { useProducts } from '../../case/useCase'
 import { useOffice } from '../../shared/office/useOffice'
 import { OwnProduct } from './OwnProduct'
@@ -61,7 +61,7 @@ type Put = (change: Shelf) => Promise<void>
 function Products({ shelf, put }: { shelf: Shelf; put: Put }) {
   const products = useProducts()
   const [query, setQuery] = useState('')
-  const named = products.map((product) => ({ product, label: nameOf(product), group: '' }))
+  const named = products.map((product) => ({ product, label: productWords(product), group: '' }))
   const found = findOptions(named, query)
   return (
     <>
@@ -98,12 +98,6 @@ function Products({ shelf, put }: { shelf: Shelf; put: Put }) {
   )
 }
 
-const nameOf = (product: Product) => {
-  const { feeding } = product
-  const grade = feeding ? `${feeding.grade.N}-${feeding.grade['P₂O₅']}-${feeding.grade['K₂O']} ` : ''
-  return `${grade === '0-0-0 ' ? '' : grade}${textOf(product.label)}`
-}
-
 interface LineProps {
   product: Product
   sold: Sold | undefined
@@ -114,7 +108,7 @@ interface LineProps {
 function ProductLine({ product, sold, onPut }: LineProps) {
   const bags = sold?.bags ?? []
   const [typed, setTyped] = useState<string | null>(null)
-  const [ref, name] = [productRef(product), nameOf(product)]
+  const [ref, name] = [productRef(product), productWords(product)]
   const text = typed ?? bagWords(bags)
   const read = readBags(text)
   const type = (next: string) => {

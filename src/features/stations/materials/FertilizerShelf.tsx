@@ -5,8 +5,7 @@ import { useState } from 'react'
 import type { AreaInSeason } from '@/core/case/in-season'
 import { fields } from '@/core/report/fields'
 import type { Use } from '@/core/guides/crop'
-import type { Case } from '@/core/case/case'
-import { productRef, type Fertilizer, type Product, type ProductRef } from '@/core/shelf/product'
+import type { Fertilizer, ProductRef } from '@/core/shelf/product'
 import { lbInShed } from '@/core/shelf/shed'
 import { bagsOf, costOf, type Shelf } from '@/core/shelf/shelf'
 import { canMeet, type OneFertilizer } from '@/core/mix/one-fertilizer'
@@ -42,8 +41,9 @@ export function FertilizerShelf({ area, found }: { area: AreaInSeason; found: Ar
   const rows = shelfFor(kase, area, found, guides, products).map((row) =>
     row.id === chosen && answer.fertilizer?.mix.ok ? { ...row, mix: answer.fertilizer.mix.value } : row,
   )
+  const there = lbInShed(kase.shed, products)
   const costs = new Map(
-    rows.map(({ id, material, mix }) => [id, mix ? costHere(material, mix, kase, shelf, products) : null]),
+    rows.map(({ id, material, mix }) => [id, mix ? costHere(material, mix, shelf, there.get(id) ?? 0) : null]),
   )
   const fitting = sortBy(
     rows.filter((row) => row.mix || row.id === chosen),
@@ -140,16 +140,8 @@ export function FertilizerShelf({ area, found }: { area: AreaInSeason; found: Ar
 }
 
 /** What a product costs for the whole area, what the shed has of it taken off; null while its price is not known. */
-const costHere = (
-  material: Fertilizer,
-  mix: OneFertilizer,
-  { shed }: Case,
-  shelf: Shelf,
-  products: readonly Product[],
-): number | null => {
-  const there = lbInShed(shed, products).get(productRef(material)) ?? 0
-  return costOf(Math.max(0, mix.amount.value.v - there), bagsOf(material, shelf))?.cost ?? null
-}
+const costHere = (material: Fertilizer, mix: OneFertilizer, shelf: Shelf, there: number): number | null =>
+  costOf(Math.max(0, mix.amount.value.v - there), bagsOf(material, shelf))?.cost ?? null
 
 /** What fits best comes first: what has no business here last, then the least that is over or short of what is wanted. */
 const sortBy = (rows: readonly OnShelf[], use: Use): OnShelf[] =>

@@ -9,12 +9,12 @@ import { productRef, type ProductRef } from '@/core/shelf/product'
 import { Button } from '@/ui/Button'
 import { PickField } from '@/ui/PickField'
 import { TextField } from '@/ui/TextField'
-import { weight } from '@/wording/format'
+import { productWords, weight } from '@/wording/format'
 import { useOpenCase } from '../../case/context'
 import { useProducts } from '../../case/useCase'
 import { fieldError, retyped, understood } from '../../shared/formatting'
 import { en } from './messages'
-import { nameOf, productNames } from './mix/names'
+import { productNames } from './mix/names'
 import { lbInShed } from '@/core/shelf/shed'
 
 /** What the client has already, part bags included: it is used first. */
@@ -22,7 +22,7 @@ export function ShedFields() {
   const { kase, act } = useOpenCase()
   const products = useProducts()
   const [adding, setAdding] = useState(false)
-  const options = products.map((product) => ({ value: productRef(product), label: nameOf(product), group: '' }))
+  const options = products.map((product) => ({ value: productRef(product), label: productWords(product), group: '' }))
   const named = productNames(products)
   const unit = kase.measures === 'metres' ? 'kg' : 'lb'
   const add = (product: ProductRef | null) => {

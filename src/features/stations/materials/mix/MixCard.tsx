@@ -1,13 +1,13 @@
 'use client'
 
 import type { MixProblem } from '@/core/mix/problem'
-import type { Missed, Solution } from '@/core/mix/solve'
+import { givenBy, type Missed, type Solution } from '@/core/mix/solve'
 import type { Aim } from '@/core/mix/weights'
 import type { ProductRef } from '@/core/shelf/product'
-import { majorNutrients, type MajorNutrient } from '@/core/units/quantity'
+import type { MajorNutrient } from '@/core/units/quantity'
 import { Button } from '@/ui/Button'
 import { money, weight, type Measures } from '@/wording/format'
-import { NeedsPicture, type Given } from './NeedsPicture'
+import { NeedsPicture } from './NeedsPicture'
 import { en } from './messages'
 
 interface Props {
@@ -49,7 +49,10 @@ export function MixCard({ problem, solution, asked, named, areaName, nutrient, m
           {en.leftOver(over.map(({ product, lb }) => en.left(weighed(lb), named(product))).join(', '))}
         </p>
       )}
-      <NeedsPicture areas={givenBy(problem, solution, areaName)} measures={measures} />
+      <NeedsPicture
+        areas={givenBy(problem, solution).map((one) => ({ ...one, name: areaName(one.areaId) }))}
+        measures={measures}
+      />
       <div className="text-[14px] leading-snug">
         {missed.length === 0 ? (
           <p className="text-ink-2">{en.met}</p>
@@ -96,19 +99,4 @@ function missedWords(
 function widenWords(missed: readonly Missed[]): string {
   const shares = missed.map(({ share }) => share)
   return shares.includes(null) ? '' : en.widen(en.percent(Math.max(...shares.map((one) => one!))))
-}
-
-/** What the areas are given by a mix. */
-function givenBy({ areas, products }: MixProblem, { takes }: Solution, areaName: Props['areaName']): readonly Given[] {
-  return areas.map(({ id, needs }, a) => {
-    const brings = (nutrient: MajorNutrient) =>
-      takes
-        .filter(({ areaId }) => areaId === id)
-        .reduce(
-          (sum, { product, lb }) => sum + lb * products.find(({ ref }) => ref === product)!.feeds[a]![nutrient],
-          0,
-        )
-    const of = majorNutrients.map((nutrient) => [nutrient, { need: needs[nutrient], given: brings(nutrient) }] as const)
-    return { areaId: id, name: areaName(id), of: Object.fromEntries(of) as Given['of'] }
-  })
 }

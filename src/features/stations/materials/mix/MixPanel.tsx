@@ -9,7 +9,7 @@ import type { Solution } from '@/core/mix/solve'
 import { aims, type Aim } from '@/core/mix/weights'
 import { majorsOf } from '@/core/needs/need'
 import { coreVersion } from '@/core/recommend'
-import type { Shelf } from '@/core/shelf/shelf'
+import { hasPrices, type Shelf } from '@/core/shelf/shelf'
 import { Button } from '@/ui/Button'
 import { ChoiceField } from '@/ui/ChoiceField'
 import { Progress } from '@/ui/Progress'
@@ -29,9 +29,6 @@ export function MixPanel({ area }: { area: AreaInSeason }) {
   return office ? <Asked area={area} shelf={office.shelf} /> : null
 }
 
-const isPriced = (shelf: Shelf) =>
-  Object.values(shelf).some(({ bags, away }) => !away && bags.some(({ price }) => price !== null))
-
 function Asked({ area, shelf }: { area: AreaInSeason; shelf: Shelf }) {
   const { kase, recommendation, act } = useOpenCase()
   const [guides, products] = [useGuides(), useProducts()]
@@ -40,7 +37,7 @@ function Asked({ area, shelf }: { area: AreaInSeason; shelf: Shelf }) {
     .map(({ areaId }) => areaId)
   const [scope, setScope] = useState<'all' | 'one'>('all')
   const offered = aims.filter(
-    (aim) => (aim !== 'shed' || kase.shed.length > 0) && (aim !== 'cheapest' || isPriced(shelf)),
+    (aim) => (aim !== 'shed' || kase.shed.length > 0) && (aim !== 'cheapest' || hasPrices(shelf)),
   )
   const [chosen, setChosen] = useState<readonly Aim[]>(['cheapest', 'fewest', 'single', 'shed'])
   const asked = offered.filter((aim) => chosen.includes(aim))
@@ -93,7 +90,7 @@ function Asked({ area, shelf }: { area: AreaInSeason; shelf: Shelf }) {
         </Button>
       </div>
       {replaced.length > 0 && <p className="text-ink-2 mt-1 text-[14px]">{en.replaces(replaced.join(', '))}</p>}
-      {!isPriced(shelf) && <p className="text-ink-2 mt-1 text-[14px]">{en.needsPrices}</p>}
+      {!hasPrices(shelf) && <p className="text-ink-2 mt-1 text-[14px]">{en.needsPrices}</p>}
       <Found finding={finding} now={finding.state === 'idle' ? null : problem()} onCancel={cancel} onTake={take} />
     </section>
   )

@@ -1,14 +1,14 @@
 'use client'
 
 import { dropMix } from '@/core/case/acts/mix'
+import { byNutrient } from '@/core/mix/problem'
 import { changedSince, goneFromShed } from '@/core/mix/standing'
 import { job } from '@/core/passes/job'
 import { shopping } from '@/core/passes/shopping'
 import { productRef } from '@/core/shelf/product'
-import { majorNutrients } from '@/core/units/quantity'
 import { Button } from '@/ui/Button'
 import { Formula } from '@/ui/Formula'
-import { weight, type Measures } from '@/wording/format'
+import { productWords, weight, type Measures } from '@/wording/format'
 import { passesWords } from '@/wording/passes'
 import { render } from '@/wording/render'
 import { useOpenCase } from '../../../case/context'
@@ -16,7 +16,7 @@ import { useProducts } from '../../../case/useCase'
 import { weighed } from '../../../case/explained'
 import { Figure } from '../../../shared/workings/Figure'
 import { NeedsPicture, type Given } from './NeedsPicture'
-import { nameOf, productNames } from './names'
+import { productNames } from './names'
 import { en } from './messages'
 
 /** The mix that the case has taken: what goes on each area, what it brings, what to buy; and whether it still stands. */
@@ -70,7 +70,7 @@ export function TakenMix() {
                   <th scope="row" className="py-1 pr-3 text-left font-normal">
                     {i === 0 ? name(areaId) : <span className="sr-only">{name(areaId)}</span>}
                   </th>
-                  <td className="py-1 pr-3">{nameOf(material)}</td>
+                  <td className="py-1 pr-3">{productWords(material)}</td>
                   <td className="py-1 pr-3">
                     <Figure of={weighed(amount, kase.measures)} />
                   </td>
@@ -97,10 +97,10 @@ export function TakenMix() {
               <li key={productRef(product)}>
                 {bags.map(({ lb, count }) => (
                   <strong key={lb} className="block">
-                    {en.bags(count.value.v, weight(lb, kase.measures), nameOf(product))}
+                    {en.bags(count.value.v, weight(lb, kase.measures), productWords(product))}
                   </strong>
                 ))}
-                {fromShed > 0 && en.fromShed(weight(fromShed, kase.measures), nameOf(product))}
+                {fromShed > 0 && en.fromShed(weight(fromShed, kase.measures), productWords(product))}
                 {leftOver.value.v > 0.05 && (
                   <span className="text-ink-2 block text-[13.5px]">
                     {en.leftOver(weight(leftOver.value.v, kase.measures))}
@@ -128,11 +128,9 @@ const givenOn =
   ({ areaId, answer }: Found): Given => ({
     areaId,
     name: name(areaId),
-    of: Object.fromEntries(
-      majorNutrients.map((nutrient) => {
-        const { wanted, supplied } = answer!.mixed!.supplies.find((one) => one.nutrient === nutrient)!
-        const need = wanted === 'unknown' ? null : wanted === 'none' ? 0 : wanted.value.v
-        return [nutrient, { need, given: supplied.value.v }]
-      }),
-    ) as Given['of'],
+    of: byNutrient((nutrient) => {
+      const { wanted, supplied } = answer!.mixed!.supplies.find((one) => one.nutrient === nutrient)!
+      const need = wanted === 'unknown' ? null : wanted === 'none' ? 0 : wanted.value.v
+      return { need, given: supplied.value.v }
+    }),
   })

@@ -72,7 +72,6 @@ export const en = {
   notWanted: (lb: string) => `${lb}, none wanted`,
   notKnown: (lb: string) => `${lb}, need not known`,
   none: 'none wanted',
-  inPasses: (each: string, count: number) => `${each} each of ${count} times`,
   area: 'Area',
   product: 'Product',
   amount: 'In all',

@@ -1,15 +1,10 @@
 import { productNamed, type Product, type ProductRef } from '@/core/shelf/product'
-import { gradeWords } from '@/wording/format'
-import { textOf } from '@/wording/render'
+import { productWords } from '@/wording/format'
 
-/** `46-0-0 urea`. */
-export const nameOf = (product: Product): string =>
-  [gradeWords(product), textOf(product.label)].filter(Boolean).join(' ')
-
-/** The same by reference; of a product that is not here, the reference. */
+/** How the product of a reference is called; of one that is not here, the reference. */
 export const productNames =
   (products: readonly Product[]) =>
   (ref: ProductRef): string => {
     const product = productNamed(products, ref)
-    return product ? nameOf(product) : ref
+    return product ? productWords(product) : ref
   }

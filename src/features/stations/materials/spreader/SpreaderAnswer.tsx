@@ -2,18 +2,18 @@
 
 import type { Spreader } from '@/core/case/spreader'
 import { fields, numberIn } from '@/core/report/fields'
+import { feetPerMetre } from '@/core/units/factors'
 import { job, type Treatment } from '@/core/passes/job'
 import type { AreaRecommendation } from '@/core/recommend'
 import { productNamed, productRef } from '@/core/shelf/product'
 import { halfPass, rateAt, settingFor, swathOf, tracksOver, triedRate, type Tried } from '@/core/spreader/spreader'
 import type { Size } from '@/core/ground/sized'
-import { places, weight, type Measures } from '@/wording/format'
+import { places, productWords, weight, type Measures } from '@/wording/format'
 import { render } from '@/wording/render'
 import { useOpenCase } from '../../../case/context'
 import { useProducts } from '../../../case/useCase'
 import { counted } from '../../../case/explained'
 import { Figure } from '../../../shared/workings/Figure'
-import { nameOf } from '../mix/names'
 import { en } from './messages'
 
 /** How the spreader is set for everything that goes on this area, half of it each way. */
@@ -48,7 +48,7 @@ export function SpreaderAnswer({ spreader, found }: { spreader: Spreader; found:
             size={found.size.ok ? found.size.value : null}
           />
         ))}
-        <li className="text-ink-2 mt-1 text-[14px]">{en.dropFor}</li>
+        {spreader.kind !== 'drop' && <li className="text-ink-2 mt-1 text-[14px]">{en.dropFor}</li>}
       </ul>
       <Ways size={found.size.value} swath={swath} measures={kase.measures} />
     </div>
@@ -76,7 +76,7 @@ function Line({ treatment, tried, spreader, size, quiet }: LineProps) {
   if (!size || !treatment.product) return null
   const half = halfPass(treatment.each, size.area)
   const found = settingFor(half, tried)
-  const name = nameOf(treatment.product)
+  const name = productWords(treatment.product)
   const with_ = productNamed(products, spreader.product)
   const other = with_ && productRef(with_) !== productRef(treatment.product)
   return (
@@ -96,7 +96,7 @@ function Line({ treatment, tried, spreader, size, quiet }: LineProps) {
       )}
       {found.ok && found.value.beyond && <p className="text-clay font-semibold">{en.beyond}</p>}
       {found.ok && <p className="text-[14.5px]">{nowWords(spreader, tried, half.value.v, kase.measures)}</p>}
-      {other && <p className="text-clay text-[14.5px] font-semibold">{en.otherProduct(nameOf(with_))}</p>}
+      {other && <p className="text-clay text-[14.5px] font-semibold">{en.otherProduct(productWords(with_))}</p>}
     </li>
   )
 }
@@ -119,7 +119,7 @@ function nowWords({ setting }: Spreader, tried: readonly Tried[], half: number, 
 function Ways({ size, swath, measures }: { size: Size; swath: number; measures: Measures }) {
   if (size.shape.kind !== 'rectangle' || size.count > 1) return null
   const { width, length } = size.shape
-  const feet = (v: number) => (measures === 'metres' ? `${places(v * 0.3048, 1)} m` : `${places(v, 1)} ft`)
+  const feet = (v: number) => (measures === 'metres' ? `${places(v / feetPerMetre, 1)} m` : `${places(v, 1)} ft`)
   const scale = 110 / Math.max(width, length)
   return (
     <div className="flex gap-5">

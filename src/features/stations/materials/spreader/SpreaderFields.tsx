@@ -22,13 +22,12 @@ import { editOffice } from '@/store/office'
 import { Button } from '@/ui/Button'
 import { SelectField } from '@/ui/SelectField'
 import { TextField } from '@/ui/TextField'
-import { weight } from '@/wording/format'
+import { productWords, weight } from '@/wording/format'
 import { render } from '@/wording/render'
 import { useOpenCase } from '../../../case/context'
 import { useProducts } from '../../../case/useCase'
 import { fieldError, retyped } from '../../../shared/formatting'
 import { useOffice } from '../../../shared/office/useOffice'
-import { nameOf } from '../mix/names'
 import { SpreaderAnswer } from './SpreaderAnswer'
 import { en } from './messages'
 
@@ -114,7 +113,7 @@ function One({ spreader }: { spreader: Spreader }) {
           label={en.product}
           value={spreader.product}
           none={en.productNone}
-          options={used.map((product) => ({ value: productRef(product), label: nameOf(product) }))}
+          options={used.map((product) => ({ value: productRef(product), label: productWords(product) }))}
           onChange={(product) => change({ product })}
         />
       </div>
