@@ -31,9 +31,9 @@ import { oneFertilizer, type OneFertilizer } from './mix/one-fertilizer'
 import { takenMix, type TakenMix } from './mix/taken'
 import type { Feeding } from './needs/nutrients/method'
 import { byGuide, majorsOf, type Need } from './needs/need'
-import { knewCreditsIn, letGoIn, ownCapsIn } from './needs/hold'
-import { reactionOf } from './case/decisions'
-import { overrulingsIn, ownAimIn } from './needs/overruled'
+import { knewCreditsIn, letGoIn } from './needs/hold'
+import { overrulingsIn, ownLevelIn } from './needs/overruled'
+import { settingsOf, type Setting } from './needs/settings'
 import { majorNeed } from './needs/nutrients/majors'
 import { minorNeeds, type Around } from './needs/nutrients/minors'
 import { plantingProblems, readPlanting } from './needs/nutrients/planting'
@@ -117,8 +117,8 @@ export interface Figures {
   readonly portions: readonly Portion[]
   /** Figures further apart than this share of the leading one are far apart, by the guide. */
   readonly spread: number
-  /** The pH that an advisor wants in the place of the guide's, and why. */
-  readonly ownAim: Sentence | null
+  /** What the figures go by that an advisor may put something in the place of. */
+  readonly settings: readonly Setting[]
 }
 
 /** What is said of the figures. */
@@ -326,7 +326,7 @@ export const figures = (
 function answer(asked: Asked): Answer {
   const known = placed(asked)
   const found = figuresOf(known)
-  const { pH, reaction: ph, stone, needs, fertilizer, mixed, reading, bases, portions, spread, ownAim } = found
+  const { pH, reaction: ph, stone, needs, fertilizer, mixed, reading, bases, portions, spread, settings } = found
   const { reactionClass: word, schools, headline: first, matters, cautions, notMeasured: open } = told(known, found)
   // One by one: objects that are spread into others are the slowest part of an answer.
   return {
@@ -340,7 +340,7 @@ function answer(asked: Asked): Answer {
     bases,
     portions,
     spread,
-    ownAim,
+    settings,
     reactionClass: word,
     schools,
     headline: first,
@@ -389,16 +389,8 @@ function figuresOf({ asked, stone, ground, feeding }: Placed): Figures {
     bases: read.bases,
     portions: portionsOf(size, feeding.planting),
     spread: guide.limits.spread,
-    ownAim: ownAimWords(ground),
+    settings: settingsOf(ground, feeding, ph, majors, asked.area.feeding),
   }
-}
-
-function ownAimWords({ overrulings, crop }: Ground): Sentence | null {
-  const word = overrulings(reactionOf, 'aim')
-  const aim = ownAimIn(overrulings)
-  return word && aim !== undefined
-    ? say('overruled.aim', { aim, usual: crop.pH.aim, reason: word.reason, by: word.by })
-    : null
 }
 
 /** Ash that goes on as lime feeds as well. */
@@ -485,6 +477,7 @@ function isAgainstLead({ area, guide, report, read }: Pick<Asked, 'area' | 'guid
 
 function groundOf({ kase, area, guide, products, report, read, size, crop }: Asked, stone: Stone): Ground {
   const depth = readDepth(area)
+  const overrulings = overrulingsIn(kase.decisions, area.id)
   return {
     area: size.area,
     crop,
@@ -496,8 +489,7 @@ function groundOf({ kase, area, guide, products, report, read, size, crop }: Ask
     organic: read.soil.texture !== undefined && textureOf(read.soil.texture).organic === true,
     limits: guide.limits,
     letGo: letGoIn(kase.decisions, area.id),
-    overrulings: overrulingsIn(kase.decisions, area.id),
-    ownCaps: ownCapsIn(kase.decisions, area.id),
+    overrulings,
     methods: guide.methods,
     choices: {
       lime: chosenLime(area.materials, stone, products),
@@ -517,18 +509,19 @@ function feedingOf({
 }: Pick<Asked, 'kase' | 'area' | 'guide' | 'products' | 'read' | 'size' | 'crop'>): Feeding {
   const manure = productNamed(products, area.past.manure)
   const depth = readDepth(area)
+  const overrulings = overrulingsIn(kase.decisions, area.id)
   return {
     area: size.area,
     crop,
     guide,
-    settings: area,
+    settings: { ...area, feeding: ownLevelIn(overrulings) ?? area.feeding },
     planting: readPlanting(area),
     past: area.past,
     ...(depth.ok && depth.value !== undefined && { depth: depth.value }),
     ...(feeds(manure) && { manure }),
     read,
     letGo: letGoIn(kase.decisions, area.id),
-    overrulings: overrulingsIn(kase.decisions, area.id),
+    overrulings,
     creditsKnown: area.reportId !== null && knewCreditsIn(kase.decisions, area.id, area.reportId),
     sandy: isSandy(read) || isLight(read, guide),
   }

@@ -5,7 +5,7 @@ import { historyById, type Old } from './old-history'
 const list = (value: unknown): readonly unknown[] => (Array.isArray(value) ? value : [])
 
 /** The schema of a case today. */
-export const caseSchemaNumber = 7
+export const caseSchemaNumber = 8
 
 /** What became of a case from one schema to the next. A step once released is never changed. */
 const caseSteps: Readonly<Record<number, (kase: Old) => Old>> = {
@@ -79,6 +79,30 @@ const caseSteps: Readonly<Record<number, (kase: Old) => Old>> = {
     mix: null,
     decisions: isRecord(kase.decisions) ? { ...kase.decisions, overrulings: {} } : kase.decisions,
   }),
+  // A cap of the advisor's own is an overruling like any other; no reason was asked for before.
+  7: (kase) => ({
+    ...kase,
+    schema: 8,
+    decisions: isRecord(kase.decisions) ? withoutCaps(kase.decisions, kase) : kase.decisions,
+  }),
+}
+
+const ruledCap = (is: unknown, by: unknown, at: unknown) => ({
+  reason: 'Set before a reason was asked for.',
+  by,
+  at,
+  of: 'cap',
+  is,
+  replaced: blank('lb/1000 ft²'),
+})
+
+function withoutCaps({ caps, ...decisions }: Old, kase: Old): Old {
+  const ruled = Object.entries(isRecord(caps) ? caps : {}).map(([key, is]) => [
+    `${key}/cap`,
+    ruledCap(is, kase.draftedBy, kase.updatedAt),
+  ])
+  const before = isRecord(decisions.overrulings) ? decisions.overrulings : {}
+  return { ...decisions, overrulings: { ...before, ...Object.fromEntries(ruled) } }
 }
 
 /** The year in which a case was begun: the one that it was worked on in. */
@@ -179,6 +203,20 @@ const fileSteps: Readonly<Record<number, (file: Old) => Old>> = {
   4: (file) => ({ ...file, schema: 5 }),
   5: (file) => ({ ...file, schema: 6, products: [], log: historyById(file.case, list(file.log), migratedCase) }),
   6: (file) => ({ ...file, schema: 7 }),
+  7: (file) => ({ ...file, schema: 8, log: list(file.log).map(editWithoutCaps) }),
+}
+
+/** An edit of schema 7, that it can still be taken back: one of a cap speaks of an overruling now. */
+export function editWithoutCaps(edit: unknown): unknown {
+  if (!isRecord(edit)) return edit
+  const told = (patch: unknown): unknown => {
+    if (!isRecord(patch) || !Array.isArray(patch.path)) return patch
+    const [root, part, key, ...rest] = patch.path as unknown[]
+    if (root !== 'decisions' || part !== 'caps' || rest.length > 0) return patch
+    const path = [root, 'overrulings', `${String(key)}/cap`]
+    return 'value' in patch ? { ...patch, path, value: ruledCap(patch.value, edit.by, edit.at) } : { ...patch, path }
+  }
+  return { ...edit, patches: list(edit.patches).map(told), inverse: list(edit.inverse).map(told) }
 }
 
 function climbed(document: unknown, steps: typeof caseSteps): unknown {

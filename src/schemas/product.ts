@@ -16,6 +16,7 @@ const liming = Joi.object({
   beginsInMonths: Joi.number().min(0).max(60).required(),
   cap: Joi.object({ perPass: lb.required(), monthsApart: Joi.number().min(0).max(60).required() }),
   caustic: flag,
+  labelled: flag,
 })
 const acidifying = Joi.object({
   strength: Joi.number().greater(0).max(1).required(),

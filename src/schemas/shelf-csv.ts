@@ -1,6 +1,7 @@
 import Papa from 'papaparse'
-import { productOfLabel, readBags, readLabel } from '../core/shelf/label'
-import { isFertilizer, productNamed, productRef, type Product, type ProductRef } from '../core/shelf/product'
+import { readBags } from '../core/shelf/bag'
+import { productOfLabel, readLabel } from '../core/shelf/label'
+import { productNamed, productRef, type Product, type ProductRef } from '../core/shelf/product'
 import { isShipped } from '../core/shelf/products'
 import type { Shelf, Sold } from '../core/shelf/shelf'
 import type { Sentence } from '../core/told/sentence'
@@ -10,13 +11,19 @@ export const shelfColumns = ['id', 'product', 'label', 'bags', 'seen', 'sold her
 type Column = (typeof shelfColumns)[number]
 
 /** What is on a label, in the words that it is read from. */
-export function labelWords({ feeding }: Product): string {
+export function labelWords({ feeding, liming, acidifying }: Product): string {
+  if (liming && !feeding) {
+    const { effectiveness, stone, beginsInMonths } = liming
+    const made = beginsInMonths <= 1 ? 'pulverized' : beginsInMonths <= 3 ? 'pelletized' : 'ground'
+    return effectiveness === 'reference' ? '' : `lime ${percent(effectiveness)} effective ${stone} ${made}`
+  }
+  if (acidifying && !feeding) return `sulfur ${percent(acidifying.strength)}`
   if (!feeding) return ''
   const { grade, also = {}, slowNitrogen, organic, chloride, nitrate, ammonium, blend } = feeding
   return [
     [grade.N, grade['P₂O₅'], grade['K₂O']].join('-'),
     ...Object.entries(also).map(([element, percent]) => `${percent} % ${element}`),
-    slowNitrogen > 0 && !organic ? `${Number((slowNitrogen * 100).toPrecision(4))} % slow` : '',
+    slowNitrogen > 0 && !organic ? `${percent(slowNitrogen)} slow` : '',
     organic ? 'organic' : '',
     chloride ? 'chloride' : '',
     nitrate ? 'nitrate' : '',
@@ -25,6 +32,8 @@ export function labelWords({ feeding }: Product): string {
     .filter(Boolean)
     .join(' ')
 }
+
+const percent = (share: number) => `${Number((share * 100).toPrecision(4))} %`
 
 /** `25 lb $14.50; 50 lb $24`. */
 export const bagWords = (bags: Sold['bags']): string =>
@@ -120,5 +129,5 @@ function productOf(id: string, name: string, products: readonly Product[]): Prod
   const named = productNamed(products, id as ProductRef)
   if (named) return named
   const called = products.filter(({ label }) => label.en.toLowerCase() === name.toLowerCase())
-  return called.length === 1 && name !== '' && (id === '' || isFertilizer(called[0])) ? called[0] : undefined
+  return called.length === 1 && name !== '' ? called[0] : undefined
 }

@@ -4,7 +4,7 @@ import type { Station } from '../core/case/progress'
 import type { Edit } from './history'
 import type { AboutAttachment, OpenConflict } from '../schemas/backup'
 import { codesOf } from '../core/ground/sampling/codes'
-import { migratedCase } from '../schemas/migrations'
+import { editWithoutCaps, migratedCase } from '../schemas/migrations'
 import { historyById } from '../schemas/old-history'
 import type { Guide } from '../core/guides/guide'
 import type { Product } from '../core/shelf/product'
@@ -165,6 +165,18 @@ db.version(9)
   .upgrade(async (old) => {
     await migrateCases(old)
     await old.table('office').toCollection().modify({ shelf: {}, spreaders: [] })
+  })
+
+db.version(10)
+  .stores({})
+  .upgrade(async (old) => {
+    await migrateCases(old)
+    await old
+      .table('edits')
+      .toCollection()
+      .modify((edit, row) => {
+        row.value = editWithoutCaps(edit)
+      })
   })
 
 /** The version declared last: what this page can read and write. A newer version of the app raises it. */

@@ -15,7 +15,7 @@ const each = <Name extends string | number>(names: readonly Name[], unit: string
 /** Empty documents, as they are before anything is typed. Ids and times come from the store. */
 export const blankCase = (id: string, at: string): Case => ({
   id,
-  schema: 7,
+  schema: 8,
   rev: 0,
   client: '',
   place: '',
@@ -35,7 +35,7 @@ export const blankCase = (id: string, at: string): Case => ({
   spotChecks: [],
   reports: [],
   applications: [],
-  decisions: { overrulings: {}, confirmations: {}, moves: {}, caps: {}, settled: {} },
+  decisions: { overrulings: {}, confirmations: {}, moves: {}, settled: {} },
   shed: [],
   mix: null,
   spreaders: [],

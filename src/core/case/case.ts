@@ -18,7 +18,7 @@ import type { Typed } from '../units/typed'
 export interface Case {
   readonly id: string
   /** Of this shape; older ones are migrated when they are read. */
-  readonly schema: 7
+  readonly schema: 8
   readonly rev: number
   readonly client: string
   readonly place: string

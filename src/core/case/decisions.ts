@@ -8,13 +8,13 @@ export interface Signed {
   readonly at: string
 }
 
-export const overrulable = ['aim', 'method', 'amount'] as const
+export const overrulable = ['aim', 'method', 'amount', 'depth', 'level', 'cap'] as const
 export type Overrulable = (typeof overrulable)[number]
 
 /** What the advisor put in the place of a figure. */
 export interface Overruling extends Signed {
   readonly of: Overrulable
-  /** A pH, a method by its id, or a rate. */
+  /** A pH, a method or a feeding level by its id, a rate, or a depth. */
   readonly is: Typed
   /** The figure as it stood: where that is another by now, the overruling is named again. */
   readonly replaced: Typed
@@ -25,9 +25,9 @@ export interface Confirmation extends Signed {
   readonly figure: Typed
 }
 
-/** What an overruling of a need is kept by; an aim is one of lime and sulfur alike. */
+/** What an overruling of a need is kept by; an aim and a depth are those of lime and sulfur alike. */
 export const overrulingKey = (areaId: string, need: string, of: Overrulable): string => `${areaId}/${need}/${of}`
-/** The need that an aim speaks of. */
+/** The need that an aim and a depth speak of. */
 export const reactionOf = 'pH'
 
 /** What a decision on a need of an area is kept by. */
@@ -43,8 +43,6 @@ export interface Decisions {
   readonly confirmations: Readonly<Record<string, Confirmation>>
   /** The day to which a pass was moved, by `area/need/n`. */
   readonly moves: Readonly<Record<string, { readonly to: string; readonly by: string; readonly at: string }>>
-  /** The most of a thing in one pass, by `area/need`, in the place of the guide's. */
-  readonly caps: Readonly<Record<string, Typed>>
   /** Stations that somebody declared done, and from what their figures came. */
   readonly settled: Readonly<Record<string, { readonly by: string; readonly at: string; readonly inputs: string }>>
 }

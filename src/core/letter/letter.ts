@@ -3,6 +3,7 @@ import type { Case, Report } from '../case/case'
 import type { ReportKind } from '../report/kinds'
 import { isHeld, type Need } from '../needs/need'
 import { doseOf } from '../needs/reaction'
+import type { Setting } from '../needs/settings'
 import type { Answer, AreaRecommendation, Recommendation } from '../recommend'
 import { job, type Job, type Treatment } from '../passes/job'
 import { shopping, type Purchase } from '../passes/shopping'
@@ -119,7 +120,6 @@ const mixSays = ({ answer: { mixed } }: Answered, stale: boolean): readonly Sent
 
 /** What matters most, with the word on pH in full. Why a method gives no figure is for the advisor. */
 function saysOf({ answer, doubts }: Answered): readonly Sentence[] {
-  const { ownAim } = answer
   const {
     matters: { ahead, after },
     reaction,
@@ -141,7 +141,7 @@ function saysOf({ answer, doubts }: Answered): readonly Sentence[] {
     ...held,
     ...confirmed,
     ...needs.flatMap(overruledWords),
-    ...(ownAim ? [ownAim] : []),
+    ...answer.settings.flatMap(settingWords),
     ...needs.flatMap(aboutNeed),
     ...lowAndUnfed(answer),
     ...openOf(needs, after),
@@ -158,6 +158,15 @@ function overruledWords({ of, overruled, amount, lead, remarks }: Need): readonl
   return overruled.of === 'method'
     ? [say('overruled.method', { ...same, method: lead!.label }), ...beyond]
     : [say('overruled.told', { ...same, amount: amount?.value.v ?? 0 }), ...beyond]
+}
+
+/** What an advisor put in the place of what our figures go by, where one of today goes by it. */
+function settingWords({ of, need, ours, own }: Setting): readonly Sentence[] {
+  if (!own?.counts) return []
+  const { is, moved, reason, by } = own
+  if (of === 'level') return [say('overruled.level', { is: String(is), ours: String(ours), moved, reason, by })]
+  const same = { is: Number(is), ours: Number(ours), moved, reason, by }
+  return [of === 'cap' ? say('overruled.cap', { ...same, need }) : say(`overruled.${of}`, same)]
 }
 
 /** Elements whose test is low and that get nothing of their own. */

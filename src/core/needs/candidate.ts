@@ -4,8 +4,8 @@ import type { Limits } from '../guides/limits'
 import type { Acidifier } from '../shelf/product'
 import type { Climate } from '../guides/soils'
 import type { ChosenLime } from './lime/product'
-import type { LetGo, OwnCaps } from './hold'
-import { ownAimIn, type Overrulings } from './overruled'
+import type { LetGo } from './hold'
+import { ownAimIn, ownDepthIn, type Overrulings } from './overruled'
 import { byAdvisor, byLaboratory } from './need'
 import { say, type Sentence } from '../told/sentence'
 import type { Text } from '../told/text'
@@ -29,8 +29,6 @@ export interface Ground {
   readonly letGo: LetGo
   /** Figures that an advisor put in the place of ours. */
   readonly overrulings: Overrulings
-  /** The most in one pass that the advisor set. */
-  readonly ownCaps: OwnCaps
   /** Which methods lead, by the guide. */
   readonly methods: Guide['methods']
   readonly choices: {
@@ -133,13 +131,21 @@ type Where = Pick<Ground, 'crop' | 'sandy' | 'organic' | 'againstLead' | 'limits
 /** A depth that nobody typed. */
 export const usualDepth = (v: number, key: `depth.usual-${'dug' | 'sulfur' | 'surface'}`): Given<'in'> =>
   given(quantity(v, 'in'), say(key, { depth: v }), 'practice')
-export const typedDepth = (v: number): Given<'in'> =>
-  given(quantity(v, 'in'), say('depth.typed', { depth: v }), 'reported')
+
+/** The depth typed for an area, in, unless an advisor put another in its place; undefined for the usual one. */
+export function depthOf({ depth, overrulings }: Pick<Ground, 'depth' | 'overrulings'>): Given<'in'> | undefined {
+  const own = ownDepthIn(overrulings)
+  if (own !== undefined) return given(quantity(own, 'in'), say('depth.own', { depth: own }), 'reported')
+  return depth === undefined ? undefined : given(quantity(depth, 'in'), say('depth.typed', { depth }), 'reported')
+}
 
 /** The depth that lime treats here: the one typed, or the usual one for ground that can or cannot be dug. */
-export const limeDepth = ({ depth, planted, limits }: Pick<Ground, 'depth' | 'planted' | 'limits'>): Given<'in'> =>
-  depth !== undefined
-    ? typedDepth(depth)
-    : planted
-      ? usualDepth(limits.lime.surfaceDepth, 'depth.usual-surface')
-      : usualDepth(limits.lime.dugDepth, 'depth.usual-dug')
+export const limeDepth = (ground: Pick<Ground, 'depth' | 'overrulings' | 'planted' | 'limits'>): Given<'in'> =>
+  depthOf(ground) ??
+  (ground.planted
+    ? usualDepth(ground.limits.lime.surfaceDepth, 'depth.usual-surface')
+    : usualDepth(ground.limits.lime.dugDepth, 'depth.usual-dug'))
+
+/** The depth that sulfur treats here. */
+export const sulfurDepth = (ground: Pick<Ground, 'depth' | 'overrulings' | 'limits'>): Given<'in'> =>
+  depthOf(ground) ?? usualDepth(ground.limits.sulfur.depth, 'depth.usual-sulfur')

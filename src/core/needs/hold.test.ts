@@ -1,4 +1,4 @@
-import { capPass, confirmFigure, holdFigure } from '../case/acts/decisions'
+import { confirmFigure, holdFigure } from '../case/acts/decisions'
 import type { Report } from '../case/case'
 import type { AreaInSeason } from '../case/in-season'
 import { guides } from '../guides/guides'
@@ -152,43 +152,5 @@ describe('lime where no buffer sees it', () => {
         found({ ...loam, crop: 'tomato', ...choosing({ lime: material }) }, { pH: typed('5.5') }).answer!.reaction,
       )!.amount.value.v
     expect(of('agricultural-calcitic@1') / of('pelletized-calcitic@1')).toBeCloseTo(0.9 / 0.65, 6)
-  })
-})
-
-/** Common practice: 120 lb on turf in goes of at most 35 are four of 30. */
-describe('the most in one pass, set by the advisor', () => {
-  const kase = oneArea({ ...loam, crop: 'tall-fescue' }, report('5.5', lime('120', 'lb/1000 ft²')))
-  const capped = (most: string) => capPass('a', 'lime', typed(most, 'lb/1000 ft²'))(kase)
-  const dose = (one: typeof kase) => doseOf(recommend(one, guides).areas[0]!.answer!.reaction)!
-  test.each([
-    ['35', 4, []],
-    ['60', 2, ['cap.above-guide']],
-    ['', 3, []],
-    ['many', 3, []],
-  ])('%s lb/1,000 ft²: %i passes', (most, count, remarks) => {
-    const found = dose(capped(most))
-    expect([found.passes.count, found.passes.each.value.v]).toEqual([count, 120 / count])
-    expect(found.remarks.map(({ key }) => key).filter((key) => key.startsWith('cap.'))).toEqual(remarks)
-  })
-  test('is named in the letter, and taken back by blanking it', () => {
-    const one = capped('35')
-    expect(letterOf(one, recommend(one, guides)).areas[0]!.rows[0]!.cap!.value).toEqual({
-      v: 35,
-      of: 'lb product/1000 ft²',
-    })
-    expect(capPass('a', 'lime', typed('', 'lb/1000 ft²'))(one).decisions.caps).toEqual({})
-  })
-  test('of sulfur it weighs the sulfur, and a lime keeps its own', () => {
-    const berries = capPass(
-      'a',
-      'sulfur',
-      typed('5', 'lb/1000 ft²'),
-    )(oneArea({ ...loam, crop: 'highbush-blueberry', ground: 'planted' }, report('6.0', sulfur('20'))))
-    expect(dose(berries).passes.count).toBe(4)
-    const hydrated = oneArea(
-      { ...loam, crop: 'tall-fescue', ...choosing({ lime: 'hydrated-lime@1' }) },
-      report('5.5', lime('40', 'lb/1000 ft²')),
-    )
-    expect(dose(capPass('a', 'lime', typed('35', 'lb/1000 ft²'))(hydrated)).passes.cap.perPass).toBe(10)
   })
 })

@@ -1,6 +1,4 @@
 import { confirmationKey, creditsKnown, type Confirmation, type Decisions } from '../case/decisions'
-import { fields, numberIn } from '../report/fields'
-import { rateUnits, type RateUnit } from '../units/rates'
 import type { Crop } from '../guides/crop'
 import type { Typed } from '../units/typed'
 import { say, type Sentence } from '../told/sentence'
@@ -19,20 +17,6 @@ export const letGoIn =
     const found = Object.hasOwn(confirmations, key) ? confirmations[key]! : undefined
     return found?.figure.text === text && found.figure.unit === unit ? found : undefined
   }
-
-/** lb/1,000 ft² in one pass: of lime as product, of sulfur as such. */
-export type OwnCaps = { readonly [Of in 'lime' | 'sulfur']?: number }
-
-/** What the advisor set as the most in one pass, lb/1,000 ft²; what cannot be read sets nothing. */
-export function ownCapsIn({ caps }: Pick<Decisions, 'caps'>, areaId: string): OwnCaps {
-  const set = (of: 'lime' | 'sulfur') => {
-    const key = confirmationKey(areaId, of)
-    const typed = Object.hasOwn(caps, key) ? caps[key]! : undefined
-    const v = typed && numberIn(fields.cap, typed)
-    return v ? { [of]: v * rateUnits[typed!.unit as RateUnit] } : {}
-  }
-  return { ...set('lime'), ...set('sulfur') }
-}
 
 /** Whether somebody said that the laboratory of this report knew of manure, legume and nitrate here. */
 export const knewCreditsIn = (

@@ -4,11 +4,18 @@ import { guides } from '../guides/guides'
 import { letterOf } from '../letter/letter'
 import { recommend, type Answer } from '../recommend'
 import { fields } from '../report/fields'
-import { oneArea, printed, typed } from '../testing/one-area'
+import { choosing, oneArea, printed, typed } from '../testing/one-area'
 import { readTyped, type Field } from '../units/typed'
 import type { Case } from '../case/case'
 
-const words: Readonly<Record<Overrulable, Field | null>> = { amount: fields.overruled, aim: fields.aim, method: null }
+const words: Readonly<Record<Overrulable, Field | null>> = {
+  amount: fields.overruled,
+  aim: fields.aim,
+  cap: fields.cap,
+  depth: fields.depth,
+  level: null,
+  method: null,
+}
 
 const put = (
   need: string,
@@ -139,4 +146,78 @@ describe('lime', () => {
 test('sulfur is typed as such and weighed as the product', () => {
   const berries = oneArea({ crop: 'highbush-blueberry', texture: 'loam' }, { pH: typed('6.0') })
   expect(of(answer(put('sulfur', 'amount', '9 lb')(berries)), 'sulfur').amount!.value.v).toBeCloseTo(10, 9)
+})
+
+/** Common practice: 120 lb on turf in goes of at most 35 are four of 30. */
+describe('the most in one pass', () => {
+  const lawn = { texture: 'loam', crop: 'tall-fescue' } as const
+  const asks = (lb: string) => ({ ...printed({ lime: typed(lb, 'lb/1000 ft²') }), pH: typed('5.5') })
+  const kase = oneArea(lawn, asks('120'))
+  const capped = (most: string, need = 'lime') => put(need, 'cap', most, 'lb/1000 ft²', 50)
+  test.each([
+    ['35', 4, []],
+    ['60', 2, ['cap.above-guide']],
+    ['many', 3, []],
+    ['0', 3, []],
+  ])('%s lb/1,000 ft²: %i passes', (most, count, remarks) => {
+    const { passes, remarks: said } = of(answer(capped(most)(kase)), 'lime')
+    expect([passes!.count, passes!.each.value.v]).toEqual([count, 120 / count])
+    expect(said.map(({ key }) => key).filter((key) => key.startsWith('cap.'))).toEqual(remarks)
+  })
+  test('is named in the letter with its reason', () => {
+    const one = capped('35')(kase)
+    expect(letterOf(one, recommend(one, guides)).areas[0]!.rows[0]!.cap!.value).toEqual({
+      v: 35,
+      of: 'lb product/1000 ft²',
+    })
+    expect(says(one).find(({ key }) => key === 'overruled.cap')!.args).toMatchObject({ is: 35, ours: 50, moved: false })
+  })
+  test('of sulfur it weighs the sulfur, and a lime keeps its own', () => {
+    const berries = oneArea(
+      { texture: 'loam', crop: 'highbush-blueberry', ground: 'planted' },
+      { ...printed({ sulfur: typed('20', 'lb/1000 ft²') }), pH: typed('6.0') },
+    )
+    expect(of(answer(capped('5', 'sulfur')(berries)), 'sulfur').passes!.count).toBe(4)
+    const hydrated = oneArea({ ...lawn, ...choosing({ lime: 'hydrated-lime@1' }) }, asks('40'))
+    expect(of(answer(capped('35')(hydrated)), 'lime').passes!.cap.perPass).toBe(10)
+  })
+})
+
+describe('depth and feeding level', () => {
+  const setting = (kase: Case, kind: Overrulable) => answer(kase).settings.find((one) => one.of === kind)
+  // Depth scales lime linearly from the method's own (common practice): 3 in takes half of 6.
+  test('half the depth takes half the lime, and the letter says so', () => {
+    expect(setting(tomato, 'depth')).toMatchObject({ ours: 6, own: null })
+    const shallow = put('pH', 'depth', '3', 'in', 6)(tomato)
+    expect(of(answer(shallow), 'lime').amount!.value.v).toBeCloseTo(of(answer(tomato), 'lime').amount!.value.v / 2, 9)
+    expect(setting(shallow, 'depth')).toMatchObject({ ours: 6, own: { is: 3, moved: false, counts: true } })
+    expect(says(shallow).find(({ key }) => key === 'overruled.depth')!.args).toMatchObject({ is: 3, ours: 6 })
+    const dug = { ...shallow, areas: [{ ...shallow.areas[0]!, depth: typed('8', 'in') }] }
+    expect(setting(dug, 'depth')).toMatchObject({ ours: 8, own: { is: 3, moved: true } })
+    expect(takeBack('a', 'pH', 'depth')(shallow)).toEqual(tomato)
+  })
+  test('in centimetres it is the same depth', () =>
+    expect(of(answer(put('pH', 'depth', '7.62 cm', 'in')(tomato)), 'lime').amount!.value.v).toBeCloseTo(
+      of(answer(tomato), 'lime').amount!.value.v / 2,
+      9,
+    ))
+  // Common practice, guide data: tomato 2 to 3 lb N, usually 2.5.
+  test.each([
+    ['lean', 2, true],
+    ['generous', 3, true],
+    ['much', 2.5, false],
+  ])('fed %s: %s lb N', (level, lb, told) => {
+    const fed = put('N', 'level', level)(tomato)
+    expect(of(answer(fed), 'N').amount!.value.v).toBeCloseTo(lb, 9)
+    expect(says(fed).some(({ key }) => key === 'overruled.level')).toBe(told)
+  })
+  test('where the laboratory’s figure leads, neither counts, and the letter is silent', () => {
+    const asked = oneArea(
+      { crop: 'tomato', texture: 'loam' },
+      { ...printed({ lime: typed('50', 'lb/1000 ft²'), N: typed('2', 'lb/1000 ft²') }), pH: typed('5.5') },
+    )
+    const ruled = put('N', 'level', 'lean')(put('pH', 'depth', '3', 'in')(asked))
+    expect(says(ruled).filter(({ key }) => key === 'overruled.depth' || key === 'overruled.level')).toEqual([])
+    expect(setting(ruled, 'depth')!.own).toMatchObject({ counts: false })
+  })
 })

@@ -1,8 +1,11 @@
 import { overrulingKey, reactionOf, type Decisions, type Overrulable, type Overruling } from '../case/decisions'
+import type { Season } from '../case/season'
+import { readInches } from '../reading/soil'
 import { fields, numberIn } from '../report/fields'
 import { say, type Sentence } from '../told/sentence'
 import { mostPrinted } from './hold'
 import { differ, type Overruled } from './need'
+import type { Field } from '../units/typed'
 import { poundsIn } from '../units/factors'
 import { quantity, type Substance } from '../units/quantity'
 import { fromPrinted, overArea, rateUnits, type RateUnit } from '../units/rates'
@@ -18,9 +21,22 @@ export const overrulingsIn =
     const key = overrulingKey(areaId, need, of)
     const word = Object.hasOwn(overrulings, key) ? overrulings[key]! : undefined
     if (!word || word.reason.trim() === '') return undefined
-    if (of === 'method') return word
-    return numberIn(of === 'aim' ? fields.aim : fields.overruled, word.is) === undefined ? undefined : word
+    const field = readBy[of]
+    return (field ? numberIn(field, word.is) !== undefined : of !== 'level' || isLevel(word.is.text)) ? word : undefined
   }
+
+/** How what is typed in a figure's place is read; what is none is chosen by its name. */
+const readBy: Readonly<Record<Overrulable, Field | null>> = {
+  aim: fields.aim,
+  amount: fields.overruled,
+  cap: fields.cap,
+  depth: fields.depth,
+  level: null,
+  method: null,
+}
+
+export const levels = ['lean', 'usual', 'generous'] as const satisfies readonly Season['feeding'][]
+const isLevel = (text: string): text is Season['feeding'] => levels.some((one) => one === text)
 
 /** The same ground as if nobody had overruled that. */
 export const withoutWord = <G extends { readonly overrulings: Overrulings }>(ground: G, what: Overrulable): G => ({
@@ -32,6 +48,25 @@ export const withoutWord = <G extends { readonly overrulings: Overrulings }>(gro
 export const ownAimIn = (overrulings: Overrulings): number | undefined => {
   const word = overrulings(reactionOf, 'aim')
   return word && numberIn(fields.aim, word.is)
+}
+
+/** The depth to be treated, in, that she wants in the place of the usual one. */
+export function ownDepthIn(overrulings: Overrulings): number | undefined {
+  const word = overrulings(reactionOf, 'depth')
+  return word && readInches(numberIn(fields.depth, word.is), word.is)
+}
+
+/** How richly she wants the crop to be fed. */
+export function ownLevelIn(overrulings: Overrulings): Season['feeding'] | undefined {
+  const text = overrulings('N', 'level')?.is.text
+  return text !== undefined && isLevel(text) ? text : undefined
+}
+
+/** The most in one pass that she wants, lb per 1,000 ft²: of lime as product, of sulfur as such. A cap of nothing is none. */
+export function ownCapIn(overrulings: Overrulings, of: 'lime' | 'sulfur'): number | undefined {
+  const word = overrulings(of, 'cap')
+  const v = word && numberIn(fields.cap, word.is)
+  return v ? v * rateUnits[word!.is.unit as RateUnit] : undefined
 }
 
 /** What an advisor's figure comes to on 1,000 ft²: a rate, or a weight for the whole area. */

@@ -1,6 +1,6 @@
 import { aimOf, laboratory, limeAimOf, limeBelow, limeDepth, lovesAcid, type Candidate, type Ground } from './candidate'
 import type { Report } from '../case/case'
-import { standing, tooMuch, withoutWord } from './overruled'
+import { ownCapIn, standing, tooMuch, withoutWord } from './overruled'
 import {
   byAdvisor,
   byGuide,
@@ -16,7 +16,7 @@ import { beyondMost, heldNeed } from './hold'
 import { onArea, rateUnits, type RateUnit } from '../units/rates'
 import { usual } from '../shelf/products'
 import { limeCandidates, limeCap } from './lime/candidates'
-import { split } from '../passes/split'
+import { split, type Cap } from '../passes/split'
 import { sodium } from '../reading/salts'
 import type { ReadReport } from '../reading/soil'
 import type { Standing } from '../told/args'
@@ -388,11 +388,15 @@ function spread(candidates: readonly Candidate[], { limits }: Ground): Sentence[
   return [say('reaction.spread', { low: low.label, high: high.label, times })]
 }
 
+/** The most of it in one pass here. */
+export const capFor = (of: 'lime' | 'sulfur', ground: Ground): Cap =>
+  of === 'lime' ? limeCap(ground) : sulfurCap(ground)
+
 /** The advisor's cap is followed, and the guide's is named where it is lower. */
 function aboveGuide(of: 'lime' | 'sulfur', ground: Ground): Sentence[] {
-  const own = ground.ownCaps[of]
+  const own = ownCapIn(ground.overrulings, of)
   if (own === undefined) return []
-  const { perPass } = of === 'lime' ? limeCap({ ...ground, ownCaps: {} }) : sulfurCap({ ...ground, ownCaps: {} })
+  const { perPass } = capFor(of, withoutWord(ground, 'cap'))
   return own > perPass ? [say('cap.above-guide', { own, most: perPass })] : []
 }
 

@@ -12,9 +12,9 @@ import { split, type Cap } from './split'
 
 const material = usual.calcitic
 const choices = { lime: { material, effectiveness: 'reference', bagLb: 40 }, sulfur: {} as never } as const
-const limeCap = (of: { planted: boolean }) => capOfLime({ ...of, limits, ownCaps: {}, choices })
+const limeCap = (of: { planted: boolean }) => capOfLime({ ...of, limits, overrulings: () => undefined, choices })
 const sulfurCap = (of: { planted: boolean; sandy: boolean }) =>
-  capOfSulfur({ ...of, limits, ownCaps: {}, crop: crops.rhododendron })
+  capOfSulfur({ ...of, limits, overrulings: () => undefined, crop: crops.rhododendron })
 
 const passes = (lbPer1000: number, cap: Cap, labels: readonly Text[] = []) =>
   split(

@@ -256,7 +256,8 @@ function readSalts(report: Report, v: number | undefined): Conductivity | undefi
 const of = <const Of extends string>(what: Of, value: number | undefined): Quantity<Of> | undefined =>
   value === undefined ? undefined : quantity(value, what)
 
-const readInches = (value: number | undefined, typed: Typed): number | undefined =>
+/** A typed depth in inches. */
+export const readInches = (value: number | undefined, typed: Typed): number | undefined =>
   value !== undefined && typed.unit === 'cm' ? value / cmPerInch : value
 
 /** The depth typed for an area, in inches; undefined when blank. */

@@ -285,7 +285,6 @@ const decisions = fields({
   overrulings: byKey(fields({ ...signed, of: oneOf(...overrulable), is: typed, replaced: typed })),
   confirmations: byKey(fields({ ...signed, figure: typed })),
   moves: byKey(fields({ to: date, by: initials, at: instant })),
-  caps: byKey(typed),
   settled: byKey(fields({ by: initials, at: instant, inputs: hash })),
 })
 const mix = fields({
@@ -311,7 +310,7 @@ const given = fields({
 /** A whole case: what is not named here is refused. */
 export const caseShape = fields({
   id,
-  schema: oneOf(7),
+  schema: oneOf(8),
   rev: whole(0, 1e9),
   client: text(texts.client),
   place: text(texts.place),

@@ -26,7 +26,6 @@ const full: Case = {
     overrulings: { 'a/N/amount': { ...signed, of: 'amount', is: blank('lb'), replaced: blank('lb') } },
     confirmations: { 'a/N': { ...signed, figure: blank('lb') } },
     moves: { 'a/N/1': { to: '', by: '', at } },
-    caps: { N: blank('lb') },
     settled: { ground: { by: '', at, inputs } },
   },
   shed: [{ id: 'h', product: 'urea@1', amount: blank('lb') }],

@@ -1,6 +1,8 @@
 import { productSchema } from '../../schemas/product'
 import { shippedProducts } from './products'
-import { productOfLabel, readBag, readBags, readLabel } from './label'
+import { readBag, readBags } from './bag'
+import { productOfLabel, readLabel } from './label'
+import { labelWords } from '../../schemas/shelf-csv'
 
 // Labels state N, P₂O₅ and K₂O by weight; the element is 0.4364 of P₂O₅ and 0.8301 of K₂O (atomic masses).
 test.each([
@@ -21,7 +23,7 @@ test.each([
   ['10 % N 4.364 % P', { N: 10, 'P₂O₅': 10, 'K₂O': 0 }, { remarks: [{ key: 'label.element' }] }],
 ])('%s', (text, grade, more) => {
   const label = readLabel(text)
-  if (!label.ok) throw new Error(label.refusal.key)
+  if (!label.ok || label.value.kind !== 'fertilizer') throw new Error('no fertilizer')
   expect(label.value).toMatchObject(more)
   for (const [nutrient, percent] of Object.entries(grade))
     expect(label.value.grade[nutrient as 'N']).toBeCloseTo(percent, 6)
@@ -59,3 +61,42 @@ test('every shipped grade reads as itself', () => {
     expect(readLabel(`${N}-${P}-${K}`)).toMatchObject({ ok: true, value: { grade: feeding.grade } })
   }
 })
+
+// ENP in lb a ton by the ton of 2,000 lb (Ohio); ENM of a full ton 800 (common practice).
+test.each([
+  [
+    'lime 92 % CCE dolomitic 40 lb $5.20',
+    { kind: 'lime', stone: 'dolomitic', effectiveness: 0.92, bag: { lb: 40, price: 5.2 } },
+  ],
+  [
+    'pulverized limestone, 1650 lb/ton ENP',
+    { kind: 'lime', effectiveness: expect.closeTo(0.825, 9) as number, beginsInMonths: 1, bag: null },
+  ],
+  ['ag lime 640 ENM', { kind: 'lime', effectiveness: 0.8, beginsInMonths: 6 }],
+  ['lime 88 % effective 50 lb', { kind: 'lime', effectiveness: 0.88, remarks: [], bag: { lb: 50, price: null } }],
+  ['sulfur 90 % 50 lb $31', { kind: 'sulfur', strength: 0.9, bag: { lb: 50, price: 31 } }],
+  ['soil acidifier 30 %', { kind: 'sulfur', strength: 0.3, bag: null }],
+])('%s', (text, wanted) => {
+  const label = readLabel(text)
+  expect(label).toMatchObject({ ok: true, value: wanted })
+  if (!label.ok) return
+  const product = productOfLabel('own-a', 'Ours', label.value)
+  expect(productSchema.validate(product).error).toBeUndefined()
+  // As a table gives it back.
+  const again = readLabel(labelWords(product))
+  expect(again.ok && productOfLabel('own-a', 'Ours', again.value)).toEqual({
+    ...product,
+    bagLb: expect.any(Number) as number,
+  })
+})
+
+test.each([
+  ['lime 40 lb $5', 'label.lime-worth'],
+  ['lime 300 % CCE', 'label.lime-range'],
+  ['lime 92 % CCE of the green one', 'label.unread'],
+  ['lime 92 % CCE $5', 'label.price-without-size'],
+  ['sulfur 50 lb', 'label.sulfur-strength'],
+  ['sulfur 120 %', 'label.sulfur-range'],
+])('%s is refused with a sentence', (text, key) =>
+  expect(readLabel(text)).toMatchObject({ ok: false, refusal: { key } }),
+)

@@ -1,11 +1,16 @@
-import { elementInCompound, poundsIn } from '../units/factors'
+import { elementInCompound } from '../units/factors'
 import { accept, refuse, say, type Outcome, type Sentence } from '../told/sentence'
 import { otherNutrients, type MajorNutrient, type OtherNutrient } from '../units/quantity'
-import type { Fertilizer } from './product'
+import { number, priceOf, read, readBag, weightOf, without } from './bag'
+import { limingLabel, productOfLiming, type LimingLabel } from './liming-label'
+import type { Fertilizer, Product } from './product'
 import type { SoldBag } from './shelf'
 
-/** What a label says of a fertilizer. */
-export interface Label {
+/** What a label says of a product. */
+export type Label = FertilizerLabel | LimingLabel
+
+export interface FertilizerLabel {
+  readonly kind: 'fertilizer'
   /** % by weight, N, P₂O₅ and K₂O. */
   readonly grade: Readonly<Record<MajorNutrient, number>>
   /** % of what else it holds. */
@@ -23,53 +28,16 @@ export interface Label {
   readonly remarks: readonly Sentence[]
 }
 
-/** lb in a bag that nobody carries, or nobody sells. */
-const [leastBag, mostBag] = [0.05, 10_000]
-const number = String.raw`(\d+(?:[.,]\d+)?)`
-const weightOf = new RegExp(String.raw`${number}\s*(lbs?|pounds?|kg|oz|ounces?)(?![a-z])`, 'i')
-const priceOf = new RegExp(String.raw`\$\s*${number}|${number}\s*(?:\$|dollars?|usd)(?![a-z])`, 'i')
 const elements = ['P₂O₅', 'P2O5', 'K₂O', 'K2O', 'N', 'P', 'K', ...otherNutrients] as const
 
-const read = (text: string) => Number(text.replace(',', '.'))
-/** `pounds`, `Kg` as the unit that it is. */
-const unitOf = (word: string) => (/^k/i.test(word) ? 'kg' : /^o/i.test(word) ? 'oz' : 'lb')
-
 /**
- * A bag with its price, as people say it: `40 lb $22.50`, `$24 for 50 lb`, `10 kg`. A price needs a size.
- *
- * @example readBag('40 lb $22.50') // { ok: true, value: { lb: 40, price: 22.5 } }
+ * A label as it reads: `16-4-8 30 % slow 40 lb $22.50`, `21-0-0-24S`, `5 % N 3 % P2O5 organic`; of lime and sulfur
+ * `lime 92 % CCE dolomitic 40 lb $5.20`, `sulfur 90 % 50 lb`. Phosphorus and potassium that are named as elements become
+ * the oxides in which labels state them, and it says so.
  */
-export function readBag(text: string): Outcome<Pick<SoldBag, 'lb' | 'price'>> {
-  const [weight, price] = [weightOf.exec(text), priceOf.exec(text)]
-  if (!weight) return price ? refuse('label.price-without-size', { text }) : refuse('label.bag-unread', { text })
-  const lb = read(weight[1]!) * poundsIn[unitOf(weight[2]!)]!
-  if (!(lb >= leastBag && lb <= mostBag)) return refuse('label.bag-range', { text })
-  const left = without(without(text, weight[0]), price?.[0] ?? '').replace(/\b(?:for|a|bag|bags|of)\b|[,@]/gi, '')
-  if (left.trim() !== '') return refuse('label.bag-unread', { text: left.trim() })
-  return accept({ lb, price: price ? read(price[1] ?? price[2]!) : null })
-}
+export const readLabel = (text: string): Outcome<Label> => limingLabel(text) ?? fertilizerLabel(text)
 
-/** Several bags, parted by semicolons. */
-export function readBags(text: string): Outcome<readonly Pick<SoldBag, 'lb' | 'price'>[]> {
-  const found: Pick<SoldBag, 'lb' | 'price'>[] = []
-  for (const part of text
-    .split(';')
-    .map((one) => one.trim())
-    .filter(Boolean)) {
-    const bag = readBag(part)
-    if (!bag.ok) return bag
-    found.push(bag.value)
-  }
-  return accept(found)
-}
-
-const without = (text: string, part: string) => (part === '' ? text : text.replace(part, ' '))
-
-/**
- * A label as it reads: `16-4-8 30 % slow 40 lb $22.50`, `21-0-0-24S`, `5 % N 3 % P2O5 organic`. Phosphorus and potassium
- * that are named as elements become the oxides in which labels state them, and it says so.
- */
-export function readLabel(text: string): Outcome<Label> {
+function fertilizerLabel(text: string): Outcome<FertilizerLabel> {
   let left = text.trim()
   const take = (pattern: RegExp) => {
     const found = pattern.exec(left)
@@ -123,7 +91,16 @@ export function readLabel(text: string): Outcome<Label> {
   if (bag && !bag.ok) return bag
   const share = slow ? read(slow[1]!) / 100 : null
   if (share !== null && share > 1) return refuse('label.slow-range', { percent: share * 100 })
-  return accept({ grade: of, also, slow: share, ...forms, bag: bag ? bag.value : null, rest: 100 - sum, remarks })
+  return accept({
+    kind: 'fertilizer',
+    grade: of,
+    also,
+    slow: share,
+    ...forms,
+    bag: bag ? bag.value : null,
+    rest: 100 - sum,
+    remarks,
+  })
 }
 
 /** lb a cup where nobody weighed one: of grains, and of meals. Source: common practice. */
@@ -138,7 +115,10 @@ const usualBag = 50
  *
  * @param lbPerCup weighed, lb; undefined where nobody did
  */
-export function productOfLabel(id: string, name: string, label: Label, lbPerCup?: number): Fertilizer {
+export const productOfLabel = (id: string, name: string, label: Label, lbPerCup?: number): Product =>
+  label.kind === 'fertilizer' ? fertilizerOf(id, name, label, lbPerCup) : productOfLiming(id, name, label, lbPerCup)
+
+function fertilizerOf(id: string, name: string, label: FertilizerLabel, lbPerCup?: number): Fertilizer {
   const { grade, also, slow, organic, ammonium, nitrate, chloride, bag } = label
   const unsaid = !ammonium && !nitrate && !organic && grade.N > 0
   return {

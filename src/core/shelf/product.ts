@@ -35,6 +35,8 @@ export interface Liming {
    * unlabelled agricultural lime, which is the very lime the methods speak of.
    */
   readonly effectiveness: number | 'reference'
+  /** That is what its label says; otherwise what is usual for its kind. */
+  readonly labelled?: boolean
   /** Months until it begins to tell. Schools differ; full effect takes 8 to 12, of coarse stone years. */
   readonly beginsInMonths: number
   /** lb of product per 1,000 ft² at once, where it may go no further than this; and how far apart. */

@@ -1,5 +1,14 @@
 import type { Text } from './text'
 
+/** A number that an advisor put in the place of ours, and why. */
+interface OwnNumber {
+  readonly is: number
+  readonly ours: number
+  readonly moved: boolean
+  readonly reason: string
+  readonly by: string
+}
+
 /** The ground's pH, and the span, aim and trigger of what grows there. */
 export interface Standing {
   pH: number
@@ -47,6 +56,7 @@ export interface Args {
   readonly 'cap.turf': { nutrient: string }
   readonly 'credit.ash': { material: Text }
   readonly 'depth.typed': { depth: number }
+  readonly 'depth.own': { depth: number }
   readonly 'depth.usual-dug': { depth: number }
   readonly 'depth.usual-sulfur': { depth: number }
   readonly 'depth.usual-surface': { depth: number }
@@ -80,7 +90,10 @@ export interface Args {
     reason: string
     by: string
   }
-  readonly 'overruled.aim': { aim: number; usual: number; reason: string; by: string }
+  readonly 'overruled.aim': OwnNumber
+  readonly 'overruled.depth': OwnNumber
+  readonly 'overruled.cap': OwnNumber & { need: string }
+  readonly 'overruled.level': { is: string; ours: string; moved: boolean; reason: string; by: string }
   readonly 'overruled.beyond': { of: string; rate: number; most: number }
   readonly 'held.beyond': { of: string; rate: number; most: number }
   readonly 'held.confirmed': { of: string; reason: string; by: string }
@@ -146,6 +159,7 @@ export interface Args {
   readonly 'lime.tri-state-slope': { to: number }
   readonly 'lime.tri-state-start': { to: number }
   readonly 'lime.unlabelled': { material: Text; percent: number }
+  readonly 'lime.labelled': { material: Text; percent: number }
   readonly 'material.grade': { nutrient: string }
   readonly 'material.holds': { material: Text }
   readonly 'meaning.K-excess': { crop: Text }
@@ -186,6 +200,8 @@ export interface Args {
   readonly 'label.bag-range': { text: string }
   readonly 'label.bag-unread': { text: string }
   readonly 'label.element': { element: string; percent: number; oxide: string; as: number }
+  readonly 'label.lime-range': { text: string }
+  readonly 'label.sulfur-range': { percent: number }
   readonly 'label.over-hundred': { sum: number }
   readonly 'label.price-without-size': { text: string }
   readonly 'label.slow-range': { percent: number }

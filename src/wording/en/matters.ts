@@ -1,5 +1,5 @@
 import { fieldNames } from '../field-names'
-import { places, weight, type Measures } from '../format'
+import { inchWords, onThousand, places, weight, type Measures } from '../format'
 import { capital, classWords, ended, nutrient, num, pH, stuff, text, type Phrases } from '../phrase'
 import { letter } from './letter'
 
@@ -22,6 +22,9 @@ const inPlaceOf = (instead: number | null, measures: Measures): string =>
   instead === null ? '' : instead > 0 ? `, in the place of ${weight(instead, measures)}` : ', in the place of none'
 const signedBy = (by: string): string => (by === '' ? '' : ` (${by})`)
 const movedOn = ' What it stands in place of has changed since.'
+const decided = (a: { readonly by: string; readonly reason: string; readonly moved: boolean }): string =>
+  `as the advisor decided${signedBy(a.by)}: ${ended(a.reason)}${a.moved ? movedOn : ''}`
+const levels: Readonly<Record<string, string>> = { lean: 'sparingly', usual: 'as usual', generous: 'generously' }
 
 /** What matters most, what the ground's pH asks for, and mix without soil: on the sheets and in letters. */
 export const matters = {
@@ -93,8 +96,12 @@ export const matters = {
     `The amount of ${stuff[text(a.of)]} is the advisor’s own${inPlaceOf(a.instead, measures)}${signedBy(a.by)}: ${ended(text(a.reason))}${a.moved ? movedOn : ''}`,
   'overruled.method': (a, measures) =>
     `The figure for ${stuff[text(a.of)]} goes by ${text(a.method)}${inPlaceOf(a.instead, measures)}, as the advisor decided${signedBy(a.by)}: ${ended(text(a.reason))}${a.moved ? movedOn : ''}`,
-  'overruled.aim': (a) =>
-    `The aim is pH ${pH(a.aim)} in the place of ${pH(a.usual)}, as the advisor decided${signedBy(a.by)}: ${ended(text(a.reason))}`,
+  'overruled.aim': (a) => `The aim is pH ${pH(a.is)} in the place of ${pH(a.ours)}, ${decided(a)}`,
+  'overruled.depth': (a, measures) =>
+    `The amount is for a depth of ${inchWords(num(a.is), measures)} in the place of ${inchWords(num(a.ours), measures)}, ${decided(a)}`,
+  'overruled.cap': (a, measures) =>
+    `In one pass at most ${onThousand(num(a.is), measures)} of ${stuff[text(a.need)]}, in the place of ${onThousand(num(a.ours), measures)}, ${decided(a)}`,
+  'overruled.level': (a) => `Fed ${levels[text(a.is)]} in the place of ${levels[text(a.ours)]}, ${decided(a)}`,
   'overruled.beyond': (a) =>
     `${places(num(a.rate), 1)} lb of ${stuff[text(a.of)]} on 1,000 ft² is more than the ${text(a.most)} that any ground is given in a year: check the unit.`,
   'headline.retest': () => 'Test again before the later passes: what is left of them follows from that.',

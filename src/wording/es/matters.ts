@@ -1,6 +1,6 @@
 import { fieldNames } from '../field-names'
 import type { SentenceArg } from '../../core/told/sentence'
-import { places, weight, type Measures } from '../format'
+import { inchWords, onThousand, places, weight, type Measures } from '../format'
 import type { MatterWords } from '../languages'
 import { capital, ended, num, pH } from '../phrase'
 import { letter } from './letter'
@@ -37,6 +37,9 @@ const enLugarDe = (instead: number | null, measures: Measures): string =>
   instead === null ? '' : instead > 0 ? `, en lugar de ${weight(instead, measures, medidas)}` : ', en lugar de nada'
 const firmado = (by: string): string => (by === '' ? '' : ` (${by})`)
 const cambio = ' Lo que reemplaza ya es otra cantidad.'
+const decidido = (a: { readonly by: string; readonly reason: string; readonly moved: boolean }): string =>
+  `como decidió el asesor${firmado(a.by)}: ${ended(a.reason)}${a.moved ? cambio : ''}`
+const niveles: Readonly<Record<string, string>> = { lean: 'poco', usual: 'lo usual', generous: 'con abundancia' }
 
 /** What matters most, what the ground's pH asks for, and mix without soil, in Spanish. */
 export const matters: MatterWords = {
@@ -109,8 +112,12 @@ export const matters: MatterWords = {
     `La cantidad de ${materia(a.of)} es la del asesor${enLugarDe(a.instead, measures)}${firmado(a.by)}: ${ended(texto(a.reason))}${a.moved ? cambio : ''}`,
   'overruled.method': (a, measures) =>
     `La cantidad de ${materia(a.of)} va por otro método (${texto(a.method)})${enLugarDe(a.instead, measures)}, como decidió el asesor${firmado(a.by)}: ${ended(texto(a.reason))}${a.moved ? cambio : ''}`,
-  'overruled.aim': (a) =>
-    `Se busca un pH de ${pH(a.aim)} en lugar de ${pH(a.usual)}, como decidió el asesor${firmado(a.by)}: ${ended(texto(a.reason))}`,
+  'overruled.aim': (a) => `Se busca un pH de ${pH(a.is)} en lugar de ${pH(a.ours)}, ${decidido(a)}`,
+  'overruled.depth': (a, measures) =>
+    `La cantidad es para ${inchWords(num(a.is), measures, medidas)} de hondo en lugar de ${inchWords(num(a.ours), measures, medidas)}, ${decidido(a)}`,
+  'overruled.cap': (a, measures) =>
+    `Cada vez, a lo más ${onThousand(num(a.is), measures)} de ${materia(a.need)}, en lugar de ${onThousand(num(a.ours), measures)}, ${decidido(a)}`,
+  'overruled.level': (a) => `Se abona ${niveles[String(a.is)]} en lugar de ${niveles[String(a.ours)]}, ${decidido(a)}`,
   'overruled.beyond': (a) =>
     `${places(num(a.rate), 1)} lb de ${materia(a.of)} por 1,000 pies² es más que ${String(a.most)}, lo máximo que se pone en un año en cualquier suelo: revise la unidad.`,
   'headline.retest': () => 'Vuelva a analizar antes de las últimas aplicaciones: de eso depende lo que falte.',

@@ -144,6 +144,7 @@ export const en: Phrases = {
   'report.furrow-slice': () => 'depth that a laboratory’s lb/acre speaks of',
   'report.ppm-inch': () => 'lb/acre in one ppm and inch of mineral soil',
   'report.to-unit': (a) => `In the guide’s unit, ${text(a.unit)}`,
+  'depth.own': () => 'depth that the advisor set',
   'depth.typed': () => 'depth typed for this area',
   'depth.usual-surface': (a) => `depth that a surface dressing corrects, ${text(a.depth)} in`,
   'depth.usual-dug': (a) => `depth of digging, ${text(a.depth)} in`,
@@ -253,6 +254,8 @@ export const en: Phrases = {
   'lime.enm-each': () => 'lb of pure CaCO₃ in one lb of effective neutralizing material',
   'lime.of-enm': () => 'As pure, fine CaCO₃',
   'lime.pure-uncorrected': () => 'As pure, fine CaCO₃; the strength of this lime is not known',
+  'lime.labelled': (a) =>
+    `${text(a.material)}: by its label it acts like ${places(num(a.percent), 0)} % of pure, fine CaCO₃`,
   'lime.unlabelled': (a) =>
     `${text(a.material)} without a figure on the bag: taken to act like ${places(num(a.percent), 0)} % of pure, fine CaCO₃`,
 
@@ -498,6 +501,12 @@ export const en: Phrases = {
   'label.unread': (a) => `“${text(a.text)}” is not understood. Write it like 16-4-8 30 % slow 40 lb $22.50.`,
   'label.over-hundred': (a) =>
     `That sums to ${places(num(a.sum), 1)} %, and a bag holds 100 %. Look at the label again.`,
+  'label.lime-worth': () => 'What is it worth? Write it like lime 92 % CCE dolomitic 40 lb $5.20, or lime 1650 ENP.',
+  'label.lime-range': (a) => `No lime is worth ${text(a.text)}. Write it like 92 % CCE, or 1650 lb/ton ENP.`,
+  'label.cce-fine': () =>
+    'CCE does not say how fine it is: taken as all fine. Of coarse stone type the sieves on Materials.',
+  'label.sulfur-strength': () => 'How much of it is sulfur? Write it like sulfur 90 % 50 lb.',
+  'label.sulfur-range': (a) => `${places(num(a.percent), 1)} % is no sulfur to sell. Write it like sulfur 90 % 50 lb.`,
   'label.slow-range': (a) => `${places(num(a.percent), 0)} % slow is more than all of the nitrogen.`,
   'label.price-without-size': (a) => `${text(a.text)} for which bag? Write it like 40 lb $22.50.`,
   'label.bag-unread': (a) => `“${text(a.text)}” is not understood. Write it like 40 lb $22.50; 5 lb $6.`,

@@ -12,7 +12,7 @@ import type { Act } from './act'
 
 /** A word that was given, by its key, in its part of the decisions; undefined takes it back. */
 const decide =
-  <Part extends 'confirmations' | 'caps' | 'overrulings'>(
+  <Part extends 'confirmations' | 'overrulings'>(
     part: Part,
     key: string,
     word: Decisions[Part][string] | undefined,
@@ -36,10 +36,6 @@ export const knowCredits = (areaId: string, reportId: string, signed: Omit<Confi
 /** Takes such a word back. */
 export const holdFigure = (areaId: string, of: string): Act =>
   decide('confirmations', confirmationKey(areaId, of), undefined)
-
-/** Sets the most of a thing in one pass on an area; blank: the guide's again. */
-export const capPass = (areaId: string, of: string, most: Typed): Act =>
-  decide('caps', confirmationKey(areaId, of), most.text.trim() === '' ? undefined : most)
 
 /** Puts a figure in the place of the one that stands, with the reason. */
 export const overrule = (areaId: string, need: string, word: Overruling): Act =>

@@ -1,8 +1,9 @@
 import type { Report } from '../../case/case'
 import { byAdvisor } from '../need'
-import { overruledRate } from '../overruled'
+import { overruledRate, ownCapIn } from '../overruled'
 import {
   aimFor,
+  depthOf,
   inOrder,
   laboratory,
   limeDepth,
@@ -80,7 +81,7 @@ function ownCandidate({ method, figure }: Opinion, ground: Ground): Candidate {
   const { id, label, opinion } = method
   if (!figure.ok) return { id, label, refusal: figure.refusal, remarks: [] }
   const at = (depth: Given<'in'>) => productOfMethod(method, figure.value.rate, depth, ground.choices.lime)
-  const surface = ground.planted && ground.depth === undefined
+  const surface = ground.planted && depthOf(ground) === undefined
   return {
     id,
     label,
@@ -179,20 +180,21 @@ export function limeCap({
   planted,
   limits,
   choices,
-  ownCaps,
-}: Pick<Ground, 'planted' | 'limits' | 'choices' | 'ownCaps'>): Cap {
+  overrulings,
+}: Pick<Ground, 'planted' | 'limits' | 'choices' | 'overrulings'>): Cap {
   const { lime } = limits
-  const perPass = ownCaps.lime ?? (planted ? lime.surfacePerPass : lime.dugInPerPass)
-  const own = choices.lime.material.liming.cap
-  if (own && own.perPass < perPass)
+  const own = ownCapIn(overrulings, 'lime')
+  const perPass = own ?? (planted ? lime.surfacePerPass : lime.dugInPerPass)
+  const its = choices.lime.material.liming.cap
+  if (its && its.perPass < perPass)
     return {
-      perPass: own.perPass,
-      interval: { months: own.monthsApart },
+      perPass: its.perPass,
+      interval: { months: its.monthsApart },
       rule: say('cap.lime-own', { material: choices.lime.material.label }),
     }
   return {
     perPass,
     interval: { months: lime.monthsApart },
-    rule: say(ownCaps.lime !== undefined ? 'cap.advisor' : planted ? 'cap.lime-surface' : 'cap.lime-dug'),
+    rule: say(own !== undefined ? 'cap.advisor' : planted ? 'cap.lime-surface' : 'cap.lime-dug'),
   }
 }

@@ -53,8 +53,11 @@ export function chosenLime(choices: Choices, stone: Stone, products: readonly Pr
     bagLb,
     effectiveness: given(
       quantity(effectiveness, 'lb CaCO₃/lb product'),
-      say('lime.unlabelled', { material: material.label, percent: effectiveness * 100 }),
-      'practice',
+      say(material.liming.labelled ? 'lime.labelled' : 'lime.unlabelled', {
+        material: material.label,
+        percent: effectiveness * 100,
+      }),
+      material.liming.labelled ? 'reported' : 'practice',
     ),
   }
 }

@@ -5,7 +5,7 @@ import { say } from '../../told/sentence'
 import { quantity, type MajorNutrient, type OtherNutrient } from '../../units/quantity'
 import { derive, given, type Derived } from '../../workings'
 import { onArea } from '../../units/rates'
-import { typedDepth } from '../candidate'
+import { depthOf } from '../candidate'
 import type { Need } from '../need'
 import { productOf } from './carried'
 import type { Feeding } from './method'
@@ -44,7 +44,7 @@ const forDepth = <Of extends MajorNutrient | OtherNutrient>(
   of: Of,
   each: number,
   times: number,
-  { depth }: Feeding,
+  feeding: Feeding,
 ): Derived<`lb ${Of}/1000 ft²`> =>
   derive(
     `lb ${of}/1000 ft²`,
@@ -52,7 +52,7 @@ const forDepth = <Of extends MajorNutrient | OtherNutrient>(
     {
       each: given(quantity(each, `lb ${of}/1000 ft²`), say('soilless.each'), 'practice'),
       times: given(quantity(times, 'dressings'), say('soilless.times'), 'practice'),
-      depth: depth === undefined ? usualBed : typedDepth(depth),
+      depth: depthOf(feeding) ?? usualBed,
       usual: usualBed,
     },
     say('soilless.by-depth'),
@@ -60,7 +60,7 @@ const forDepth = <Of extends MajorNutrient | OtherNutrient>(
   )
 
 function short(nutrient: MajorNutrient, feeding: Feeding): Need<MajorNutrient> {
-  const { area, guide, depth } = feeding
+  const { area, guide } = feeding
   const { each, dressings } = dry[nutrient]
   const times = Math.max(1, dressings.length)
   const rate = forDepth(nutrient, each, times, feeding)
@@ -70,7 +70,7 @@ function short(nutrient: MajorNutrient, feeding: Feeding): Need<MajorNutrient> {
   return {
     of: nutrient,
     outcome: 'apply',
-    why: say('soilless.short', { depth: depth ?? usualDepth }),
+    why: say('soilless.short', { depth: depthOf(feeding)?.value.v ?? usualDepth }),
     rate,
     amount,
     passes: split(nutrient, amount, rate, cap, nutrient, windows),
@@ -107,7 +107,7 @@ export const mixMinors = (reading: readonly ReadingLine[], feeding: Feeding): re
       return [{ ...blank, outcome: 'by-label', why: say('soilless.Ca-by-lime') }]
     const material = carrierOf[nutrient]!
     const share = material.feeding.also![nutrient]! / 100
-    const { area, depth } = feeding
+    const { area } = feeding
     const product = nutrient === 'Mg' ? epsomSalt : gypsum
     const rate = forDepth(nutrient, product * share, 1, feeding)
     const amount = onArea(nutrient, rate, area)
@@ -115,7 +115,7 @@ export const mixMinors = (reading: readonly ReadingLine[], feeding: Feeding): re
       {
         ...blank,
         outcome: 'apply',
-        why: say('soilless.short', { depth: depth ?? usualDepth }),
+        why: say('soilless.short', { depth: depthOf(feeding)?.value.v ?? usualDepth }),
         rate,
         amount,
         passes: split(nutrient, amount, rate, noCap),

@@ -1,16 +1,7 @@
 import type { Report } from '../../case/case'
 import { byAdvisor } from '../need'
-import { overruledRate } from '../overruled'
-import {
-  aimFor,
-  inOrder,
-  laboratory,
-  preferred,
-  typedDepth,
-  usualDepth,
-  type Candidate,
-  type Ground,
-} from '../candidate'
+import { overruledRate, ownCapIn } from '../overruled'
+import { aimFor, inOrder, laboratory, preferred, sulfurDepth, type Candidate, type Ground } from '../candidate'
 import type { Acidifier } from '../../shelf/product'
 import { textures } from '../../guides/soils'
 import type { Cap } from '../../passes/split'
@@ -51,10 +42,7 @@ export function sulfurCandidates(read: ReadReport, report: Report, ground: Groun
       candidates.push({ id: method.id, label: method.label, refusal: figure.refusal, remarks: [] })
       continue
     }
-    const depth =
-      ground.depth !== undefined
-        ? typedDepth(ground.depth)
-        : usualDepth(ground.limits.sulfur.depth, 'depth.usual-sulfur')
+    const depth = sulfurDepth(ground)
     const rate = derive(
       'lb S/1000 ft²',
       'rate * 10 * depth / base_depth',
@@ -125,8 +113,8 @@ export function sulfurCap({
   sandy,
   crop,
   limits,
-  ownCaps,
-}: Pick<Ground, 'planted' | 'sandy' | 'crop' | 'limits' | 'ownCaps'>): Cap {
+  overrulings,
+}: Pick<Ground, 'planted' | 'sandy' | 'crop' | 'limits' | 'overrulings'>): Cap {
   const { sulfur } = limits
   const cap =
     planted && crop.use === 'lawn'
@@ -138,10 +126,11 @@ export function sulfurCap({
         : sandy
           ? sulfur.dugInOnSand
           : sulfur.dugIn
+  const own = ownCapIn(overrulings, 'sulfur')
   return {
-    perPass: ownCaps.sulfur ?? cap.perPass,
+    perPass: own ?? cap.perPass,
     perYear: cap.perYear,
     interval: { months: cap.monthsApart },
-    rule: say(ownCaps.sulfur !== undefined ? 'cap.advisor' : planted ? 'cap.sulfur-planted' : 'cap.sulfur-dug'),
+    rule: say(own !== undefined ? 'cap.advisor' : planted ? 'cap.sulfur-planted' : 'cap.sulfur-dug'),
   }
 }

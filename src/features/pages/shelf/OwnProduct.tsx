@@ -88,17 +88,22 @@ export function OwnProduct({ put }: { put: (change: Shelf) => Promise<void> }) {
 
 /** What was understood of a label: what a bag holds, and how much of it is none of that. */
 function Understood({ label }: { label: Label }) {
-  const { grade, bag, rest, remarks } = label
+  const { bag, remarks } = label
+  const shares: readonly (readonly [string, number])[] =
+    label.kind === 'lime'
+      ? [[en.pureLime, label.effectiveness]]
+      : label.kind === 'sulfur'
+        ? [[en.pureSulfur, label.strength]]
+        : Object.entries(label.grade).flatMap(([nutrient, percent]) => (percent > 0 ? [[nutrient, percent / 100]] : []))
   return (
     <p className="text-ink-2 mt-1 text-[14px]">
-      {en.holds(places(100 - rest, 1), places(rest, 1))}{' '}
+      {label.kind === 'fertilizer'
+        ? en.holds(places(100 - label.rest, 1), places(label.rest, 1))
+        : shares.map(([what, share]) => en.worth(places(share * 100, 1), what))}{' '}
       {bag && (
         <Formula>
           {en.bagHolds(
-            (Object.entries(grade) as [string, number][])
-              .filter(([, percent]) => percent > 0)
-              .map(([nutrient, percent]) => `${weight((bag.lb * percent) / 100, 'feet')} ${nutrient}`)
-              .join(', '),
+            shares.map(([what, share]) => `${weight(bag.lb * share, 'feet')} ${what}`).join(', '),
             weight(bag.lb, 'feet'),
           )}
         </Formula>

@@ -2,7 +2,7 @@
 
 import Link from 'next/link'
 import { useState } from 'react'
-import { readBags } from '@/core/shelf/label'
+import { readBags } from '@/core/shelf/bag'
 import { productRef, type Product, type ProductRef } from '@/core/shelf/product'
 import type { Shelf, Sold } from '@/core/shelf/shelf'
 import { bagWords, labelWords } from '@/schemas/shelf-csv'

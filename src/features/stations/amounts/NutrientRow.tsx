@@ -21,7 +21,7 @@ import { Figure } from '../../shared/workings/Figure'
 import { Apart } from './ReactionRow'
 import { useSpread } from './useSpread'
 import { Held } from './Held'
-import { Overruled } from './Overruled'
+import { Overruled, OwnSettings } from './Overruled'
 import { Portions } from './Portions'
 import { Rate, Row, Under } from './Row'
 import { en } from './messages'
@@ -92,6 +92,9 @@ export function NutrientRow({ need, found }: { need: Need<MajorNutrient>; found:
       ))}
       {need.credits && <Credits names={need.credits.names} taken={need.credits.taken} areaId={found.areaId} />}
       {found.use !== 'container' && <Overruled need={need} areaId={found.areaId} />}
+      {answer && nutrient === 'N' && (
+        <OwnSettings settings={answer.settings.filter(({ of }) => of === 'level')} areaId={found.areaId} />
+      )}
       <Held need={need} areaId={found.areaId} />
     </Row>
   )

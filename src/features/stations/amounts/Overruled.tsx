@@ -2,15 +2,16 @@
 
 import { useState } from 'react'
 import { overrule, takeBack } from '@/core/case/acts/decisions'
-import { reactionOf } from '@/core/case/decisions'
 import type { Check, Need } from '@/core/needs/need'
-import type { Answer } from '@/core/recommend'
+import { levels } from '@/core/needs/overruled'
+import type { Setting, SettingOf } from '@/core/needs/settings'
 import { fields } from '@/core/report/fields'
 import { texts } from '@/core/shape/case-shape'
 import type { Typed } from '@/core/units/typed'
 import { Button } from '@/ui/Button'
+import { SelectField } from '@/ui/SelectField'
 import { TextField } from '@/ui/TextField'
-import { pHFigure, weight } from '@/wording/format'
+import { inchWords, onThousand, pHFigure, weight, type Measures } from '@/wording/format'
 import { textOf } from '@/wording/render'
 import { useOpenCase } from '../../case/context'
 import { fieldError, retyped, understood } from '../../shared/formatting'
@@ -85,34 +86,54 @@ export function LetLead({ need, check, areaId }: Props & { check: Check }) {
   )
 }
 
-/** Another pH to bring the ground to. */
-export function OwnAim({ answer, usual, areaId }: { answer: Answer; usual: number; areaId: string }) {
+/** What the figures go by, by its kind: what an advisor put in its place, or the way to put something there. */
+export function OwnSettings({ settings, areaId }: { settings: readonly Setting[]; areaId: string }) {
+  return settings.map((setting) => (
+    <OwnSetting key={`${setting.need} ${setting.of}`} setting={setting} areaId={areaId} />
+  ))
+}
+
+function OwnSetting({ setting: { of, need, ours, own }, areaId }: { setting: Setting; areaId: string }) {
   const { kase, act } = useOpenCase()
-  if (answer.ownAim) {
-    const { reason, by } = answer.ownAim.args as { reason: string; by: string }
+  const words = (figure: number | string) => settingWords(of, figure, kase.measures)
+  if (own)
     return (
       <Standing
-        told={en.byAim(pHFigure(Number(answer.ownAim.args.aim)), pHFigure(usual))}
-        signed={{ reason, by }}
-        moved={false}
-        onBack={() => act(takeBack(areaId, reactionOf, 'aim'))}
+        told={en.bySetting[of](words(own.is), words(ours))}
+        signed={own}
+        moved={own.moved}
+        onBack={() => act(takeBack(areaId, need, of))}
       />
     )
-  }
+  const field = of === 'level' ? undefined : settingFields[of]
+  const unit = of === 'cap' ? (kase.measures === 'metres' ? 'g/m²' : 'lb/1000 ft²') : of === 'depth' ? 'in' : ''
   return (
     <Asking
-      label={en.ownAim}
-      field={en.ownAimLabel}
-      unit="pH"
-      check={(typed) => fieldError(fields.aim, typed)}
-      read={(text) => retyped(text, '', fields.aim)}
-      example={pHFigure(usual)}
+      label={en.ownSetting[of]}
+      field={en.settingLabel[of](need === 'sulfur')}
+      unit={of === 'aim' ? 'pH' : unit}
+      check={field && ((typed) => fieldError(field, typed))}
+      read={(text) => (field ? retyped(text, unit, field) : { text, unit: '', value: null })}
+      example={field?.example}
+      choices={
+        field ? undefined : levels.filter((one) => one !== ours).map((value) => ({ value, label: en.level[value] }))
+      }
       onPut={async (is, reason) => {
-        const replaced = { text: pHFigure(usual), unit: '', value: usual }
-        act(overrule(areaId, reactionOf, { of: 'aim', is, replaced, ...(await signed(kase, reason)) }))
+        const replaced =
+          typeof ours === 'number'
+            ? { text: String(Number(ours.toPrecision(6))), unit, value: ours }
+            : { text: ours, unit: '', value: null }
+        act(overrule(areaId, need, { of, is, replaced, ...(await signed(kase, reason)) }))
       }}
     />
   )
+}
+
+const settingFields = { aim: fields.aim, depth: fields.depth, cap: fields.cap } as const
+
+function settingWords(of: SettingOf, figure: number | string, measures: Measures): string {
+  if (typeof figure === 'string') return en.level[figure as keyof typeof en.level]
+  return of === 'aim' ? pHFigure(figure) : of === 'depth' ? inchWords(figure, measures) : onThousand(figure, measures)
 }
 
 /** The figure as it stands, to be kept with what goes in its place; lb for the area. */
@@ -152,13 +173,15 @@ interface AskingProps {
   example?: string
   check?: (typed: Typed) => string | undefined
   read?: (text: string) => Typed
+  /** What is chosen by its name, where no figure is typed. */
+  choices?: readonly { readonly value: string; readonly label: string }[]
   onPut: (is: Typed, reason: string) => Promise<void>
 }
 
 const nothing: Typed = { text: '', unit: '', value: null }
 
 /** Asks for a figure and the reason for it; neither is taken without the other. */
-function Asking({ label, field, unit = '', example, check, read, onPut }: AskingProps) {
+function Asking({ label, field, unit = '', example, check, read, choices, onPut }: AskingProps) {
   const [open, setOpen] = useState(false)
   const [typed, setTyped] = useState<Typed>(nothing)
   const [reason, setReason] = useState('')
@@ -181,24 +204,39 @@ function Asking({ label, field, unit = '', example, check, read, onPut }: Asking
     setAsked(false)
   }
   return (
-    <div
+    <form
       className="border-brim mt-2 flex max-w-[60ch] flex-wrap items-end gap-3 border-l-4 pl-3"
       role="group"
       aria-label={label}
+      onSubmit={(event) => {
+        event.preventDefault()
+        void put()
+      }}
     >
       {field !== undefined && read && (
         <div className="w-44">
-          <TextField
-            label={field}
-            unit={(typed.unit || unit).replace('1000', '1,000')}
-            numeric
-            autoFocus
-            value={typed.text}
-            placeholder={example}
-            echo={understood(typed, unit)}
-            error={wrong ?? (asked && blank ? en.needsFigure(example ?? '') : undefined)}
-            onChange={(text) => setTyped(read(text))}
-          />
+          {choices ? (
+            <SelectField
+              label={field}
+              none={en.chooseOne}
+              value={typed.text || null}
+              options={choices}
+              error={asked && blank ? en.needsChoice : undefined}
+              onChange={(value) => setTyped(read(value ?? ''))}
+            />
+          ) : (
+            <TextField
+              label={field}
+              unit={(typed.unit || unit).replace('1000', '1,000')}
+              numeric
+              autoFocus
+              value={typed.text}
+              placeholder={example}
+              echo={understood(typed, unit)}
+              error={wrong ?? (asked && blank ? en.needsFigure(example ?? '') : undefined)}
+              onChange={(text) => setTyped(read(text))}
+            />
+          )}
         </div>
       )}
       <div className="min-w-56 flex-1">
@@ -212,10 +250,10 @@ function Asking({ label, field, unit = '', example, check, read, onPut }: Asking
           onChange={setReason}
         />
       </div>
-      <Button onClick={() => void put()}>{en.putIt}</Button>
+      <Button type="submit">{en.putIt}</Button>
       <Button kind="text" onClick={() => setOpen(false)}>
         {en.leaveIt}
       </Button>
-    </div>
+    </form>
   )
 }

@@ -15,8 +15,7 @@ import { beside, weighed } from '../../case/explained'
 import { Figure } from '../../shared/workings/Figure'
 import { useSpread } from './useSpread'
 import { Held } from './Held'
-import { LetLead, Overruled, OwnAim } from './Overruled'
-import { OwnCap } from './OwnCap'
+import { LetLead, Overruled, OwnSettings } from './Overruled'
 import { Portions } from './Portions'
 import { Rate, Row, Under } from './Row'
 import { en } from './messages'
@@ -60,10 +59,9 @@ export function ReactionRow({ found, answer }: { found: AreaRecommendation; answ
       {found.use !== 'container' && (
         <Overruled need={reaction.need ?? { ...noLime, why: reaction.why }} areaId={found.areaId} />
       )}
-      {found.crop && answer.pH !== null && (dose || answer.ownAim) && (
-        <OwnAim answer={answer} usual={found.crop.pH.aim} areaId={found.areaId} />
+      {found.use !== 'container' && (
+        <OwnSettings settings={answer.settings.filter(({ of }) => of !== 'level')} areaId={found.areaId} />
       )}
-      {dose && <OwnCap of={dose.of} areaId={found.areaId} />}
       {reaction.need && <Held key={reaction.need.of} need={reaction.need} areaId={found.areaId} />}
     </Row>
   )
