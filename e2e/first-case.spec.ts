@@ -99,8 +99,13 @@ test('the laboratory’s own figure leads, in passes, with ours beside it', asyn
   // Her own limit for one pass, and the guide's again.
   await lime.getByRole('button', { name: 'Another limit for one pass' }).click()
   await page.keyboard.type('35')
+  await page.keyboard.press('Enter')
+  await expect(lime.getByText('Say why')).toBeVisible()
+  await lime.getByLabel('Why').fill('a small cart')
+  await page.keyboard.press('Enter')
   await expect(lime).toContainText('each of 7 passes')
-  await lime.getByLabel('The most in one pass').fill('')
+  await expect(lime).toContainText('At most 35 lb / 1,000 ft² in one pass, in the place of 50 lb / 1,000 ft²')
+  await lime.getByRole('button', { name: 'Take it back' }).click()
   await expect(lime).toContainText('each of 5 passes')
 })
 
@@ -117,6 +122,30 @@ test('passing through the crops by Tab opens no list, a click does, and the next
   await page.getByLabel('pH in water').click()
   await expect(page.getByLabel('pH in water')).toBeFocused()
   await expect(page.getByRole('listbox')).toHaveCount(0)
+})
+
+test('what is typed before the list of crops has come goes on in it', async ({ watched: page }) => {
+  let come = () => {}
+  const gate = new Promise<void>((resolve) => (come = resolve))
+  await page.route('**/_next/static/**/*.js', async (route) => {
+    const response = await route.fetch()
+    if ((await response.text()).includes(': show all')) await gate
+    await route.fulfill({ response })
+  })
+  await page.goto('/counter')
+  await type(page, 'Size', '4x8')
+  await page.keyboard.press('Enter')
+  const crops = page.getByLabel('What grows there', { exact: true })
+  await expect(crops).toBeFocused()
+  await page.keyboard.type('toma')
+  await expect(crops).toHaveValue('toma')
+  come()
+  const list = page.getByRole('combobox', { name: 'What grows there' })
+  await expect(list).toBeFocused()
+  await expect(list).toHaveValue('toma')
+  await expect(page.getByRole('option', { name: /^tomato/ })).toBeVisible()
+  await page.keyboard.press('Enter')
+  await expect(list).toHaveValue(/^tomato/)
 })
 
 test('the counter answers from a pH, a crop and a size, and is kept as a case', async ({ watched: page }) => {

@@ -6,9 +6,27 @@ function handsOn(page: Page) {
   const count = { clicks: 0, keys: 0 }
   return {
     count,
+    /** Chooses what a click would choose, by keyboard: what cannot be reached or opened so is a fault. */
     click: async (what: Locator) => {
       count.clicks += 1
-      await what.click()
+      await what.focus()
+      await expect(what).toBeFocused()
+      const takes = await what.evaluate((one) =>
+        /^(?:checkbox|radio)$/.test(one.getAttribute('role') ?? one.getAttribute('type') ?? '')
+          ? 'Space'
+          : /^(?:BUTTON|A|SUMMARY)$/.test(one.tagName)
+            ? 'Enter'
+            : null,
+      )
+      if (takes) await page.keyboard.press(takes)
+      // A click into a field takes what stands there.
+      else await page.keyboard.press('ControlOrMeta+A')
+    },
+    /** Two clicks: a list, and what is chosen of it. */
+    choose: async (list: Locator, label: string) => {
+      count.clicks += 2
+      await list.focus()
+      await list.selectOption({ label })
     },
     keys: async (...keys: readonly string[]) => {
       for (const one of keys) {
@@ -25,6 +43,9 @@ function handsOn(page: Page) {
 type Hands = ReturnType<typeof handsOn>
 
 /** Printed by whoever wants to know; nothing fails by them. */
+const station = (page: Page, hands: Hands, name: string) =>
+  hands.click(page.getByRole('button', { name: new RegExp(`^${name}`) }))
+
 const tell = (name: string, { count }: Hands, wanted: string) =>
   test.info().annotations.push({
     type: 'hands',
@@ -118,7 +139,7 @@ test('new sod, 120 lb of lime in goes of at most 35; part bags in the shed, and 
   await hands.click(lime.getByRole('button', { name: 'Another limit for one pass' }))
   await hands.type('35')
   await hands.keys('Tab')
-  await hands.type('small cart')
+  await hands.type('cart')
   await hands.keys('Enter')
   await expect(lime).toContainText('each of 4 passes')
   await hands.click(page.getByRole('button', { name: 'Keep as a case' }))
@@ -149,4 +170,149 @@ test('new sod, 120 lb of lime in goes of at most 35; part bags in the shed, and 
   await expect(letter).toContainText(/at most 35 lb \/ 1,000 ft² at a time/)
   await expect(letter).toContainText(/of which .* is there already/)
   tell('3', hands, '35 + 70')
+})
+
+test('front and back lawn, sampled apart: 40-lb bags of lime of a printed strength, for each and in all, in goes and halves', async ({
+  watched: page,
+}) => {
+  const hands = handsOn(page)
+  await page.goto('/')
+  await hands.click(page.getByRole('button', { name: 'Start a case' }))
+  await station(page, hands, 'Ground')
+  for (const [name, size] of [
+    ['Front', '40x50'],
+    ['Back', '40x75'],
+  ] as const) {
+    await hands.click(page.getByRole('main').getByRole('button', { name: 'Add an area' }))
+    await expect(page.getByLabel('Size', { exact: true })).toBeFocused()
+    await hands.type(size)
+    await hands.keys('Enter')
+    await hands.type('tall')
+    await hands.keys('Enter', 'Escape')
+    await hands.click(page.getByLabel('Name of the area'))
+    await hands.type(name)
+  }
+  for (const [name, pH, lime] of [
+    ['Front', '5.4', '75'],
+    ['Back', '5.6', '30'],
+  ] as const) {
+    await station(page, hands, 'Results')
+    await hands.click(page.getByRole('button', { name: new RegExp(`^${name}`) }).first())
+    await expect(page.getByRole('navigation', { name: `Reports of ${name}` })).toBeVisible()
+    await hands.click(page.getByLabel('pH in water'))
+    await hands.type(pH)
+    await hands.click(page.getByLabel('Lime', { exact: true }))
+    await hands.type(`${lime} lb/1000`)
+    await hands.click(page.getByRole('radio', { name: 'pure CaCO₃ (ECCE)' }))
+    await station(page, hands, 'Materials')
+    await hands.click(page.getByRole('main').getByLabel('Figure on the bag'))
+    await hands.type('88')
+  }
+  await station(page, hands, 'Letter')
+  const letter = page.getByRole('article')
+  // 75 lb of pure lime on 2,000 ft² at 88 %: 170.5 lb; 30 on 3,000: 102.3 lb; 272.7 in all, 7 bags (worked by hand).
+  await expect(letter).toContainText('170 lb')
+  await expect(letter).toContainText('102 lb')
+  await expect(letter).toContainText(/273 lb.* in all; buy 7 bags of 40 lb/)
+  await expect(letter).toContainText('half of it north–south, half east–west')
+  tell('8, without its calendar', hands, '35 + 70')
+})
+
+test('ten rows of onions, 25 ft each: dressings by the row until bulbing, and how far a bag goes', async ({
+  watched: page,
+}) => {
+  const hands = handsOn(page)
+  await page.goto('/')
+  await hands.click(page.getByRole('button', { name: 'Start a case' }))
+  await station(page, hands, 'Ground')
+  await hands.click(page.getByRole('main').getByRole('button', { name: 'Add an area' }))
+  await expect(page.getByLabel('Size', { exact: true })).toBeFocused()
+  await hands.keys('Enter')
+  await hands.type('onion')
+  await hands.keys('Enter', 'Escape')
+  await hands.click(page.getByLabel('From row to row'))
+  await hands.type('1')
+  await hands.click(page.getByLabel('Feet of row in all'))
+  await hands.type('250')
+  await station(page, hands, 'Results')
+  await hands.click(page.getByLabel('pH in water'))
+  await hands.type('6.4')
+  await kept(page)
+  await station(page, hands, 'Materials')
+  await hands.click(page.getByRole('radio', { name: '21-0-0 ammonium sulfate' }))
+  await hands.click(page.getByLabel('Bag size'))
+  await hands.type('25')
+  await station(page, hands, 'Letter')
+  const letter = page.getByRole('article')
+  await expect(letter).toContainText('21-0-0 ammonium sulfate')
+  // 3.5 lb N on 1,000 ft² (guide data) is 0.875 on 250 ft²: 4.2 lb of 21-0-0 (exact), 1.4 in each of three.
+  await expect(letter).toContainText('1 lb 6 oz')
+  await expect(letter).toContainText('4 lb 3 oz in all; 1.8 oz for 20 ft of row; buy 1 bag of 25 lb')
+  await expect(letter).toContainText('none once the soil cracks at bulbing')
+  tell('16, without its habit', hands, '20 + 50')
+})
+
+test('a raised bed of bought mix, low in everything, at pH 7.1: magnesium and calcium without lime', async ({
+  watched: page,
+}) => {
+  const hands = handsOn(page)
+  await page.goto('/')
+  await hands.click(page.getByRole('button', { name: 'Start a case' }))
+  await station(page, hands, 'Ground')
+  await hands.click(page.getByRole('main').getByRole('button', { name: 'Add an area' }))
+  await expect(page.getByLabel('Size', { exact: true })).toBeFocused()
+  await hands.type('4x8')
+  await hands.keys('Enter')
+  await hands.type('vegetables in soil')
+  await hands.keys('Enter')
+  await hands.click(page.getByRole('button', { name: 'Now the soil report' }))
+  // What grows in mix is asked for by its extract.
+  await expect(page.getByLabel('pH in water')).toBeFocused()
+  for (const value of ['7.1', '0.5', '20', '2', '40', '60', '15']) {
+    await hands.type(value)
+    await hands.keys('Enter')
+  }
+  await hands.click(page.getByRole('button', { name: 'See the amounts' }))
+  await expect(page.getByRole('main')).toContainText('pH 7.1 is above 5.6 to 6.2')
+  await station(page, hands, 'Letter')
+  const letter = page.getByRole('article')
+  // Common practice, per 100 ft²: Epsom salt 1 lb, gypsum 2 lb; on 32 ft² 5.1 and 10.2 oz.
+  await expect(letter.getByRole('row', { name: /Epsom salt/ })).toContainText('5 oz')
+  await expect(letter.getByRole('row', { name: /gypsum/ })).toContainText('10')
+  await expect(letter).not.toContainText(/lime/i)
+  tell('14, its third part', hands, 'less than 50 + 110')
+})
+
+test('cores for a lawn; then the spreader is tried on a measured strip and weighed back', async ({ watched: page }) => {
+  const hands = handsOn(page)
+  await counter(page, hands, '60x100', 'tall', '6.4', {})
+  await hands.click(page.getByRole('button', { name: 'Keep as a case' }))
+  await station(page, hands, 'Sample')
+  await hands.click(page.getByRole('button', { name: 'Make this sample' }))
+  // 15 over 5,000 ft² (common practice).
+  await expect(page.getByRole('main')).toContainText('15 cores')
+  await station(page, hands, 'Materials')
+  await hands.click(page.getByRole('radio', { name: '25-0-3 lawn fertilizer, no phosphorus' }))
+  await hands.click(page.getByRole('button', { name: 'Set a spreader up' }))
+  const spreader = page.getByRole('region', { name: 'Spreader' })
+  await hands.click(spreader.getByLabel('Swath, track to track'))
+  await hands.type('8')
+  await hands.click(spreader.getByLabel('It stands at'))
+  await hands.type('14')
+  for (const [n, figures] of [
+    [1, ['10', '50', '20', '19.4']],
+    [2, ['14', '50', '19.4', '18']],
+  ] as const) {
+    if (n > 1) await hands.click(spreader.getByRole('button', { name: 'Another trial' }))
+    await hands.click(spreader.getByRole('listitem', { name: `Trial ${n}` }).getByLabel('Setting'))
+    for (const figure of figures) {
+      await hands.type(figure)
+      await hands.keys('Enter')
+    }
+  }
+  // 0.6 lb on 400 ft² is 1.5 lb on 1,000, 1.4 lb are 3.5; 10 lb of 25-0-3 a year in three passes are 3.33, half each way.
+  await expect(spreader.getByText('Setting 10.3')).toBeVisible()
+  await expect(spreader.getByText(/^At 14, where it stands, .*: 110 % more than half a pass\.$/)).toBeVisible()
+  await expect(spreader.getByRole('img', { name: '8 tracks, One half north–south' })).toBeVisible()
+  tell('10', hands, '25 + 60')
 })

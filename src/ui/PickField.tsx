@@ -10,7 +10,7 @@ import {
   Label,
 } from '@headlessui/react'
 import { ChevronDown } from 'lucide-react'
-import { useRef, useState } from 'react'
+import { useEffect, useRef, useState, type KeyboardEvent } from 'react'
 import { findOptions, type Named } from './find-option'
 
 interface Props<Value extends string> {
@@ -20,21 +20,53 @@ interface Props<Value extends string> {
   onChange: (value: Value | null) => void
   placeholder: string
   none: string
+  /** Typed into what stood here before the list had come: the caret goes on behind it. */
+  begun?: string
 }
 
 /** One of a longer list, found by typing part of its name. It opens by a click or a key, never by being passed through. */
-export function PickField<Value extends string>({ label, value, options, onChange, placeholder, none }: Props<Value>) {
+export function PickField<Value extends string>({
+  label,
+  value,
+  options,
+  onChange,
+  placeholder,
+  none,
+  begun,
+}: Props<Value>) {
   const [query, setQuery] = useState('')
   const found = findOptions(options, query)
   const button = useRef<HTMLButtonElement>(null)
+  const input = useRef<HTMLInputElement>(null)
+  useEffect(() => {
+    const field = input.current
+    if (begun === undefined || !field || document.activeElement !== document.body) return
+    field.focus()
+    // As if it were typed here: the library opens its list by that.
+    if (begun) document.execCommand('insertText', false, begun)
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- only when it comes
+  }, [])
+  /** Who types faster than the list is drawn means its first entry all the same. */
+  const takeFirst = (event: KeyboardEvent<HTMLInputElement>) => {
+    const [first] = found
+    const drawn = event.currentTarget.getAttribute('aria-activedescendant')
+    if ((event.key !== 'Enter' && event.key !== 'Tab') || query.trim() === '' || drawn || !first) return
+    if (event.key === 'Enter') event.preventDefault()
+    event.stopPropagation()
+    onChange(first.value)
+    setQuery('')
+    if (button.current?.dataset.open !== undefined) button.current.click()
+  }
   return (
     <Field className="min-w-0">
       <Label className="text-ink-2 block text-[13.5px]">{label}</Label>
       <Combobox value={value} onChange={onChange} onClose={() => setQuery('')}>
         <div className="border-edge bg-sheet focus-within:outline-slate relative mt-0.5 flex rounded-[3px] border focus-within:outline-[2.5px] focus-within:outline-offset-1">
           <ComboboxInput
+            ref={input}
             onClick={() => button.current?.dataset.open === undefined && button.current?.click()}
             displayValue={(picked: Value | null) => options.find((option) => option.value === picked)?.label ?? ''}
+            onKeyDownCapture={takeFirst}
             onChange={(event) => setQuery(event.target.value)}
             placeholder={placeholder}
             autoComplete="off"

@@ -18,7 +18,7 @@ export interface WordedCard {
 }
 
 export function wordCard(
-  { key, area, size, pass, of, once, bagLb, withSand, shares, cautions }: Card,
+  { key, area, size, pass, of, once, bagLb, withSand, half, shares, cautions }: Card,
   { letter, measures: own, cautions: words }: ClientWords,
   language: Language,
   measures: Measures,
@@ -40,7 +40,9 @@ export function wordCard(
     ]
       .filter(Boolean)
       .join('; '),
-    where: dug || letter.once[once],
+    where: [dug || letter.once[once], half && letter.halves(weight(half.value.v, measures, own))]
+      .filter(Boolean)
+      .join('; '),
     when: [
       window ? textOf(window.label) : interval && letter.sinceLast(interval),
       ...after.map(({ days }) => letter.afterLime(days)),

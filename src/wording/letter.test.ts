@@ -175,3 +175,14 @@ test('the school garden’s letter, as it is read', () => {
     ],
   })
 })
+
+test.each(both)('in %s an area of which nothing can be said is named all the same', (...language) => {
+  const [kase] = letters[0]!
+  const more: Case = {
+    ...kase,
+    areas: [...kase.areas, { ...kase.areas[0]!, id: 'late', name: 'Rose bed', reportId: null }],
+  }
+  const letter = letterOf(more, recommend(more, guides))
+  expect(letter.open).toEqual(['Rose bed'])
+  expect(worded(letter, language).foot[0]).toContain('Rose bed')
+})

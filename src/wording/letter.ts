@@ -66,6 +66,7 @@ export function wordLetter(letter: Letter, words: ClientWords, language: Languag
     cautionsTitle: own.cautions,
     cautions: letter.cautions.map(({ key }) => words.cautions[key.replace('caution.', '') as 'label']),
     foot: [
+      ...(letter.open.length > 0 ? [own.open(letter.open.filter(Boolean).join(', '))] : []),
       own.retest,
       ...(schools.length > 0 ? [own.schools(schools.join('; '))] : []),
       `${own.basis(reports.join('; '))} ${own.follows}`,
@@ -123,7 +124,23 @@ function wordRow(
   measures: Measures,
   shared: ReadonlySet<string>,
 ) {
-  const { product, nutrient, each, first, all, bagLb, passes, once, season, dugTo, cap, shares, after, withSand } = row
+  const {
+    product,
+    nutrient,
+    each,
+    first,
+    all,
+    bagLb,
+    passes,
+    once,
+    season,
+    dugTo,
+    cap,
+    shares,
+    after,
+    withSand,
+    half,
+  } = row
   const name = product ? productWords(product, textOf) : letter.nutrients[nutrient!]!
   const where = dugTo === null ? '' : dugTo > 0 ? letter.workedIn(inchWords(dugTo, measures, own)) : letter.onSurface
   const when = (passes && passesWords(passes, 'each', own, textOf)) || letter.once[once]
@@ -144,6 +161,7 @@ function wordRow(
     when: [
       when,
       passes && passes.count > 1 && where,
+      half && letter.bothWays,
       cap && atMost(cap, letter, measures),
       // Of ammonium the cautions say it, for all rows at once.
       ...after.filter(({ days }) => days > 14).map(({ days }) => letter.afterLime(days)),

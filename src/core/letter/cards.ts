@@ -1,12 +1,13 @@
 import type { Case } from '../case/case'
 import type { Size } from '../ground/sized'
 import { job, passesOf, type Pass, type Treatment } from '../passes/job'
-import { needsSand, sharesOf, type Share } from '../passes/portions'
+import { halfEachWay, needsSand, sharesOf, type Share } from '../passes/portions'
 import type { Recommendation } from '../recommend'
 import type { Product } from '../shelf/product'
 import { shippedProducts } from '../shelf/products'
 import type { CautionId } from '../told/keys'
 import type { Sentence } from '../told/sentence'
+import type { Derived } from '../workings'
 
 /** One pass on one card, as whoever puts it on needs it in the hand. */
 export interface Card {
@@ -19,6 +20,8 @@ export interface Card {
   readonly once: Treatment['once']
   readonly bagLb: number | null
   readonly withSand: boolean
+  /** What goes each way over the ground, where it does. */
+  readonly half: Derived | null
   readonly shares: readonly Share[]
   /** What belongs to it, the most harmful first. */
   readonly cautions: readonly Sentence[]
@@ -63,7 +66,7 @@ export const cardsOf = (
   products: readonly Product[] = shippedProducts,
 ): readonly Card[] =>
   job(kase, recommendation, products).areas.flatMap(({ areaId, treatments }) => {
-    const { answer, size } = recommendation.areas.find((one) => one.areaId === areaId)!
+    const { answer, size, use } = recommendation.areas.find((one) => one.areaId === areaId)!
     const { portions, cautions } = answer!
     return treatments.flatMap((treatment): Card[] => {
       if (!treatment.product) return []
@@ -79,6 +82,7 @@ export const cardsOf = (
           once,
           bagLb,
           withSand: needsSand(pass.amount, portions),
+          half: halfEachWay(pass.amount, use) ?? null,
           shares: sharesOf(pass.amount, portions),
           cautions: cautions.filter((one) => belongs(one, need)),
         }))

@@ -13,8 +13,9 @@ import type { Key } from '../told/keys'
 import { eachOnce, say, type Sentence } from '../told/sentence'
 import type { Text } from '../told/text'
 import type { Size } from '../ground/sized'
+import type { Derived } from '../workings'
 import { otherNutrients } from '../units/quantity'
-import { needsSand, sharesOf, type Share } from '../passes/portions'
+import { halfEachWay, needsSand, sharesOf, type Share } from '../passes/portions'
 
 /** What the client takes home, before it is put into a language: every rendering of it only words and lays it out. */
 export interface Letter {
@@ -23,6 +24,8 @@ export interface Letter {
   /** `YYYY-MM-DD`. */
   readonly date: string
   readonly areas: readonly LetterArea[]
+  /** Names of the areas of which nothing can be said yet. */
+  readonly open: readonly string[]
   /** Every product that the job takes, each once. */
   readonly purchases: readonly Purchase[]
   readonly note: string
@@ -58,6 +61,8 @@ export interface LetterArea {
 export interface LetterRow extends Treatment {
   /** It is too little to be spread by itself. */
   readonly withSand: boolean
+  /** What goes each way over the ground, where it does. */
+  readonly half: Derived | null
   /** When ground like this is fed, over the year. */
   readonly season: Text | null
   /** What each plant, bed or stretch of row gets in one pass. */
@@ -79,6 +84,7 @@ export function letterOf(
     place: kase.place,
     date: kase.letter.date,
     areas: answered.map((found) => areaOf(kase, found, done)),
+    open: areas.flatMap(({ areaId, answer }) => (answer ? [] : [kase.areas.find(({ id }) => id === areaId)!.name])),
     purchases: shopping(done, kase, products),
     note: kase.letter.note,
     cautions: eachOnce(answered.flatMap(({ answer }) => answer.cautions)),
@@ -206,9 +212,10 @@ function openOf(needs: readonly Need[], said: readonly Sentence[]): readonly Sen
 }
 
 /** A treatment with what each plant, bed or stretch of row gets of it at a time. */
-const rowOf = (treatment: Treatment, { answer: { portions }, season }: Answered): LetterRow => ({
+const rowOf = (treatment: Treatment, { answer: { portions }, season, use }: Answered): LetterRow => ({
   ...treatment,
   withSand: treatment.product !== null && needsSand(treatment.each, portions),
+  half: treatment.product ? (halfEachWay(treatment.each, use) ?? null) : null,
   season: treatment.need === 'N' || feeds(treatment.product ?? undefined) ? season : null,
   shares: sharesOf(treatment.each, portions),
 })

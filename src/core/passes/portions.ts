@@ -1,4 +1,5 @@
 import type { Size } from '../ground/sized'
+import type { Use } from '../guides/crop'
 import type { Planting } from '../needs/nutrients/method'
 import { say } from '../told/sentence'
 import { quantity, type Substance } from '../units/quantity'
@@ -62,6 +63,21 @@ const fewOunces = 0.5
 /** Whether an amount is too little to be spread by itself over ground that is not dosed plant by plant. */
 export const needsSand = (each: Derived, portions: readonly Portion[]): boolean =>
   portions.length === 0 && each.value.v > 0 && each.value.v < fewOunces
+
+/**
+ * What goes each way over open ground, half north–south and half east–west, so that no strip is missed; undefined on
+ * beds and plantings, which are dosed by hand. Source: common practice.
+ */
+export const halfEachWay = (each: Derived, use: Use): Derived | undefined =>
+  use === 'lawn' || use === 'plot'
+    ? derive(
+        each.value.of,
+        'each / ways',
+        { each, ways: given(quantity(2, 'ways over the ground'), say('spreader.ways'), 'practice') },
+        say('spreader.half'),
+        'practice',
+      )
+    : undefined
 
 /** What of an amount goes on one portion. */
 export const perPortion = <S extends Substance>(amount: Derived<`lb ${S}`>, portion: Portion): Derived =>

@@ -22,6 +22,8 @@ export const letter = {
   when: 'When and where',
   cautions: 'Before anything goes on',
   nothing: 'Nothing to put on.',
+  open: (areas: string) =>
+    `Nothing can be said yet of: ${areas || 'one more area'}. Its size, its crop or its report is missing.`,
   retest: 'Test again in two to three years, in the same season; sooner where it says so above.',
   schools: (taken: string) => `Where practitioners disagree we followed: ${taken}.`,
   basis: (reports: string) => `Based on: ${reports}.`,
@@ -54,6 +56,8 @@ export const letter = {
   withSand: 'stirred into a quart of dry sand, to spread evenly',
   workedIn: (deep: string) => `worked in ${deep} deep`,
   onSurface: 'on the surface, watered in',
+  halves: (half: string) => `${half} walking north–south, ${half} east–west`,
+  bothWays: 'half of it north–south, half east–west',
   atMost: (rate: string, asSulfur: boolean) => `at most ${rate}${asSulfur ? ' of sulfur' : ''} at a time`,
   shares: {
     plant: (each: string) => `${each} a plant`,

@@ -19,6 +19,8 @@ export const letter: LetterWords = {
   when: 'Cuándo y dónde',
   cautions: 'Antes de aplicar algo',
   nothing: 'No hay nada que aplicar.',
+  open: (areas) =>
+    `Todavía no se puede decir nada de: ${areas || 'otra parte'}. Falta el tamaño, la planta o el análisis.`,
   retest: 'Vuelva a analizar en dos o tres años, en la misma época; antes donde se dice arriba.',
   schools: (taken) => `Donde los expertos no coinciden, seguimos: ${taken}.`,
   basis: (reports) => `Según: ${reports}.`,
@@ -50,6 +52,8 @@ export const letter: LetterWords = {
   withSand: 'revuelto con un litro de arena seca, para que quede parejo',
   workedIn: (deep) => `mezclado a ${deep} de hondo`,
   onSurface: 'en la superficie, y se riega',
+  halves: (half) => `${half} de norte a sur, ${half} de este a oeste`,
+  bothWays: 'la mitad de norte a sur, la mitad de este a oeste',
   atMost: (rate, asSulfur) => `a lo más ${rate}${asSulfur ? ' de azufre' : ''} cada vez`,
   shares: {
     plant: (each) => `${each} por planta`,

@@ -1,7 +1,7 @@
 'use client'
 
 import { X } from 'lucide-react'
-import { Suspense, useMemo } from 'react'
+import { useMemo } from 'react'
 import type { AreaInSeason } from '@/core/case/in-season'
 import { fields } from '@/core/report/fields'
 import { cropsOf, guideWithCrop } from '@/core/guides/choose'
@@ -19,15 +19,11 @@ import { render, textOf } from '@/wording/render'
 import { inArea, inThisSeason, useOpenCase } from '../../case/context'
 import { useGuides } from '../../case/useCase'
 import { fieldError, retyped, understood } from '../../shared/formatting'
+import { CropPick } from './CropPick'
 import { useTape } from './useTape'
 import { en } from './messages'
 import { sureWords } from './plan/messages'
 import { FeedingField } from './SettingFields'
-import { late } from '../../shared/late/late'
-
-/** The list one types into is most of the interface library's weight, so it comes right after the page. */
-const pickField = import('@/ui/PickField')
-const PickField = late(() => pickField.then(({ PickField: field }) => field<string>))
 
 /** The crops that can be chosen for an area, and the one that is. */
 export function useCrops(area: AreaInSeason) {
@@ -75,24 +71,22 @@ export function CropField({ area }: { area: AreaInSeason }) {
   const { edit } = useOpenCase()
   const { guides, options } = useCrops(area)
   return (
-    <Suspense fallback={<p className="text-ink-2 h-[58px] text-[13.5px]">{en.crop}</p>}>
-      <PickField
-        label={en.crop}
-        value={area.crop}
-        options={options}
-        placeholder={en.cropExample}
-        none={en.noCrop}
-        onChange={(crop) =>
-          edit(
-            inThisSeason(area.id, (draft, ground) => {
-              draft.crop = crop
-              draft.otherCrops = draft.otherCrops.filter((other) => other !== crop)
-              ground.guide = guideWithCrop(guides, ground.guide, crop)
-            }),
-          )
-        }
-      />
-    </Suspense>
+    <CropPick
+      label={en.crop}
+      value={area.crop}
+      options={options}
+      placeholder={en.cropExample}
+      none={en.noCrop}
+      onChange={(crop) =>
+        edit(
+          inThisSeason(area.id, (draft, ground) => {
+            draft.crop = crop
+            draft.otherCrops = draft.otherCrops.filter((other) => other !== crop)
+            ground.guide = guideWithCrop(guides, ground.guide, crop)
+          }),
+        )
+      }
+    />
   )
 }
 
@@ -106,17 +100,15 @@ export function OtherCropsField({ area }: { area: AreaInSeason }) {
     edit(inThisSeason(area.id, (draft) => void (draft.otherCrops = others(draft.otherCrops))))
   return (
     <div className="min-w-0">
-      <Suspense fallback={<p className="text-ink-2 h-[58px] text-[13.5px]">{en.otherCrops}</p>}>
-        <PickField
-          key={area.otherCrops.length}
-          label={en.otherCrops}
-          value={null}
-          options={free}
-          placeholder={en.otherCropsExample}
-          none={en.noCrop}
-          onChange={(id) => id && change((before) => [...before, id])}
-        />
-      </Suspense>
+      <CropPick
+        key={area.otherCrops.length}
+        label={en.otherCrops}
+        value={null}
+        options={free}
+        placeholder={en.otherCropsExample}
+        none={en.noCrop}
+        onChange={(id) => id && change((before) => [...before, id])}
+      />
       {area.otherCrops.length > 0 && (
         <ul className="mt-1 flex flex-wrap gap-1.5">
           {area.otherCrops.map((id) => (

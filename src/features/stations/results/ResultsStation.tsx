@@ -5,10 +5,11 @@ import { Suspense, useState } from 'react'
 import { v4 as newId } from 'uuid'
 import type { Report } from '@/core/case/case'
 import type { AreaInSeason } from '@/core/case/in-season'
-import { guideNamed } from '@/core/guides/guide'
+import { cropsOf } from '@/core/guides/choose'
+import { guideNamed, type Guide } from '@/core/guides/guide'
 import { implausible } from '@/core/reading/plausibility'
 import { readReport } from '@/core/reading/soil'
-import type { ReportLayout } from '@/core/report/layout'
+import { layoutFor, type ReportLayout } from '@/core/report/layout'
 import type { Doubt } from '@/core/report/remedy'
 import { Button } from '@/ui/Button'
 import { answerOf, useOpenCase } from '../../case/context'
@@ -44,6 +45,10 @@ export function ResultsStation() {
   return <Reports key={area.id} area={area} />
 }
 
+/** What grows in mix without soil is read by its extract. */
+const growsInMix = (guides: readonly Guide[], { guide, crop }: AreaInSeason): boolean =>
+  crop !== null && cropsOf(guides, guide).get(crop)?.use === 'container'
+
 /** What is laid over the station. */
 type Over = { kind: 'new' | 'arrange' | 'import' | 'kit' | 'drops' } | { kind: 'paste'; text: string } | null
 
@@ -58,7 +63,7 @@ function Reports({ area }: { area: AreaInSeason }) {
   const [original, setOriginal] = useState<string | null>(null)
   const there = kase.reports.some(({ id }) => id === chosen) || chosen === fresh
   const shownId = (there ? chosen : area.reportId) ?? fresh
-  const sheet = useReport(area, shownId, paper ?? layouts.next)
+  const sheet = useReport(area, shownId, paper ?? (growsInMix(guides, area) ? layoutFor('mix') : layouts.next))
   const { report } = sheet
   const doubts = useDoubts(area, report, sheet)
   const shownOriginal = report.originals.find(({ id }) => id === original)

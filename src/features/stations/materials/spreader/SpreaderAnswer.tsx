@@ -1,6 +1,9 @@
 'use client'
 
+import { useId } from 'react'
 import type { Spreader } from '@/core/case/spreader'
+import { boxOf } from '@/core/ground/plan/outline'
+import type { Point } from '@/core/ground/plan/polygon'
 import { fields, numberIn } from '@/core/report/fields'
 import { feetPerMetre } from '@/core/units/factors'
 import { job, type Treatment } from '@/core/passes/job'
@@ -14,6 +17,7 @@ import { useOpenCase } from '../../../case/context'
 import { useProducts } from '../../../case/useCase'
 import { counted } from '../../../case/explained'
 import { Figure } from '../../../shared/workings/Figure'
+import { pathOf } from '../../ground/path'
 import { en } from './messages'
 
 /** How the spreader is set for everything that goes on this area, half of it each way. */
@@ -50,7 +54,7 @@ export function SpreaderAnswer({ spreader, found }: { spreader: Spreader; found:
         ))}
         {spreader.kind !== 'drop' && <li className="text-ink-2 mt-1 text-[14px]">{en.dropFor}</li>}
       </ul>
-      <Ways size={found.size.value} swath={swath} measures={kase.measures} />
+      <Ways size={found.size.value} swath={swath} />
     </div>
   )
 }
@@ -115,19 +119,20 @@ function nowWords({ setting }: Spreader, tried: readonly Tried[], half: number, 
   return off > 0 ? en.nowTooMuch(places(now, 1), told, percent) : en.nowTooLittle(places(now, 1), told, percent)
 }
 
-/** Where the wheel goes, both ways; drawn where the outline is a rectangle. */
-function Ways({ size, swath, measures }: { size: Size; swath: number; measures: Measures }) {
-  if (size.shape.kind !== 'rectangle' || size.count > 1) return null
-  const { width, length } = size.shape
-  const feet = (v: number) => (measures === 'metres' ? `${places(v / feetPerMetre, 1)} m` : `${places(v, 1)} ft`)
-  const scale = 110 / Math.max(width, length)
+/** Where the wheel goes, both ways, over the ground as it lies; nothing where only its size is known. */
+function Ways({ size, swath }: { size: Size; swath: number }) {
+  const { kase } = useOpenCase()
+  const clip = useId()
+  const drawn = size.count > 1 ? undefined : outlineOf(size.shape, kase.plan.north)
+  if (!drawn) return <p className="text-ink-2 w-44 text-[13.5px]">{en.noOutline}</p>
+  const { width, height, path } = drawn
+  const feet = (v: number) => (kase.measures === 'metres' ? `${places(v / feetPerMetre, 1)} m` : `${places(v, 1)} ft`)
+  const [w, h] = [width * scaleOf(drawn), height * scaleOf(drawn)]
   return (
     <div className="flex gap-5">
       {(['northSouth', 'eastWest'] as const).map((way) => {
-        const across = way === 'northSouth' ? width : length
-        const { count, first, apart } = tracksOver(across, swath)
-        const [w, h] = [width * scale, length * scale]
-        const shown = Array.from({ length: Math.min(count, 60) }, (_, i) => (first + i * apart) * scale)
+        const { count, first, apart } = tracksOver(way === 'northSouth' ? width : height, swath)
+        const shown = Array.from({ length: Math.min(count, 60) }, (_, i) => (first + i * apart) * scaleOf(drawn))
         return (
           <figure key={way} className="w-36 text-[13px]">
             <svg
@@ -137,11 +142,15 @@ function Ways({ size, swath, measures }: { size: Size; swath: number; measures: 
               role="img"
               aria-label={en.drawing(count, en[way])}
             >
-              <rect width={w} height={h} className="fill-wash stroke-ink" strokeWidth="1.2" />
+              <clipPath id={`${clip}${way}`}>
+                <path d={path} clipRule="evenodd" />
+              </clipPath>
+              <path d={path} fillRule="evenodd" className="fill-wash stroke-ink" strokeWidth="1.2" />
               {shown.map((at) => (
                 <path
                   key={at}
                   d={way === 'northSouth' ? `M${at} 0V${h}` : `M0 ${at}H${w}`}
+                  clipPath={`url(#${clip}${way})`}
                   className="stroke-slate"
                   strokeWidth="1.4"
                   strokeDasharray="5 3"
@@ -156,4 +165,43 @@ function Ways({ size, swath, measures }: { size: Size; swath: number; measures: 
       })}
     </div>
   )
+}
+
+interface Drawn {
+  /** ft, west to east and north to south. */
+  readonly width: number
+  readonly height: number
+  /** Of an SVG, to scale. */
+  readonly path: string
+}
+
+/** px of the longer side. */
+const drawnAcross = 110
+const scaleOf = ({ width, height }: Pick<Drawn, 'width' | 'height'>) => drawnAcross / Math.max(width, height)
+
+/** @param turned degrees that north lies clockwise of the top of the plan; it is drawn at the top */
+function outlineOf(shape: Size['shape'], turned: number): Drawn | undefined {
+  if (shape.kind === 'rectangle') {
+    const box = { width: shape.width, height: shape.length }
+    return { ...box, path: `M0 0H${box.width * scaleOf(box)}V${box.height * scaleOf(box)}H0Z` }
+  }
+  if (shape.kind === 'circle') {
+    const r = drawnAcross / 2
+    return {
+      width: shape.diameter,
+      height: shape.diameter,
+      path: `M0 ${r}A${r} ${r} 0 1 1 ${2 * r} ${r}A${r} ${r} 0 1 1 0 ${r}Z`,
+    }
+  }
+  if (shape.kind !== 'outline') return undefined
+  const [sin, cos] = [Math.sin((turned * Math.PI) / 180), Math.cos((turned * Math.PI) / 180)]
+  const upright = ([x, y]: Point): Point => [x * cos - y * sin, x * sin + y * cos]
+  const [west, south, east, north] = boxOf(shape.ground.flat(2).map(upright))
+  const box = { width: east - west, height: north - south }
+  const scale = scaleOf(box)
+  const place = (point: Point): Point => {
+    const [x, y] = upright(point)
+    return [(x - west) * scale, (north - y) * scale]
+  }
+  return { ...box, path: pathOf(shape.ground, place) }
 }

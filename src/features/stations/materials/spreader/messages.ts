@@ -44,5 +44,6 @@ export const en = {
   eastWest: 'The other east–west',
   dropFor: 'Meals, powder, uneven grains or wind: a drop spreader serves better.',
   nothing: 'Nothing on this area is put on with a spreader yet: choose its products first.',
+  noOutline: 'Where the wheels go is drawn once the outline is known: a rectangle, a circle, or drawn on the plan.',
   drawing: (count: number, way: string) => `${count} tracks, ${way}`,
 } as const

@@ -1,0 +1,65 @@
+'use client'
+
+import { Suspense, useId, useState, type ComponentProps } from 'react'
+import { findOptions } from '@/ui/find-option'
+import type { PickField as Field } from '@/ui/PickField'
+import { late } from '../../shared/late/late'
+
+/** The list one types into is most of the interface library's weight, so it comes right after the page. */
+const pickField = import('@/ui/PickField')
+const PickField = late(() => pickField.then(({ PickField: field }) => field<string>))
+
+/** What was typed before the list was there. */
+interface Begun {
+  readonly text: string
+  readonly focused: boolean
+}
+const nothing: Begun = { text: '', focused: false }
+
+/** A list of crops; what is typed before it has come stays where it was typed. */
+export function CropPick(props: Omit<ComponentProps<typeof Field<string>>, 'begun'>) {
+  const [begun, setBegun] = useState(nothing)
+  return (
+    <Suspense fallback={<StandIn label={props.label} begun={begun} onChange={setBegun} onPick={pick} />}>
+      <PickField {...props} begun={begun.focused ? begun.text : undefined} />
+    </Suspense>
+  )
+  function pick() {
+    const [first] = findOptions(props.options, begun.text)
+    if (begun.text.trim() === '' || !first) return
+    props.onChange(first.value)
+    setBegun({ ...begun, text: '' })
+  }
+}
+
+interface StandInProps {
+  label: string
+  begun: Begun
+  onChange: (begun: Begun) => void
+  onPick: () => void
+}
+
+function StandIn({ label, begun, onChange, onPick }: StandInProps) {
+  const id = useId()
+  return (
+    <div className="min-w-0">
+      <label htmlFor={id} className="text-ink-2 block text-[13.5px]">
+        {label}
+      </label>
+      <input
+        id={id}
+        value={begun.text}
+        autoComplete="off"
+        className="border-edge bg-sheet mt-0.5 min-h-9 w-full rounded-[3px] border px-2"
+        onChange={(event) => onChange({ text: event.target.value, focused: true })}
+        onFocus={() => onChange({ ...begun, focused: true })}
+        onBlur={() => onChange({ ...begun, focused: false })}
+        onKeyDown={(event) => {
+          if (event.key !== 'Enter') return
+          event.preventDefault()
+          onPick()
+        }}
+      />
+    </div>
+  )
+}
