@@ -101,7 +101,7 @@ export default tseslint.config(
       ],
       'no-restricted-syntax': [
         'error',
-        { selector: "NewExpression[callee.name='Date']", message: 'The core knows no clock.' },
+        { selector: "NewExpression[callee.name='Date'][arguments.length=0]", message: 'The core knows no clock.' },
       ],
     },
   },

@@ -67,6 +67,16 @@ export const sampleOffice = {
   schools: {},
   shelf,
   spreaders: [],
+  closedTimes: [
+    {
+      id: 'lakes',
+      name: 'no feeding of lakeside lawns in winter',
+      from: '1 Dec',
+      to: '31 Mar',
+      what: 'N',
+      where: 'lawn',
+    },
+  ],
   sample: true,
 } as const
 

@@ -83,9 +83,25 @@ const caseSteps: Readonly<Record<number, (kase: Old) => Old>> = {
   7: (kase) => ({
     ...kase,
     schema: 8,
+    region: null,
+    calendarSent: [],
+    areas: list(kase.areas).map((area) => (isRecord(area) ? withSowing(area) : area)),
     decisions: isRecord(kase.decisions) ? withoutCaps(kase.decisions, kase) : kase.decisions,
   }),
 }
+
+/** Seasons name the day of sowing; there were no moves before. */
+const withSowing = (area: Old): Old => ({
+  ...area,
+  seasons: isRecord(area.seasons)
+    ? Object.fromEntries(
+        Object.entries(area.seasons).map(([year, season]) => [
+          year,
+          isRecord(season) ? { ...season, sown: '' } : season,
+        ]),
+      )
+    : area.seasons,
+})
 
 const ruledCap = (is: unknown, by: unknown, at: unknown) => ({
   reason: 'Set before a reason was asked for.',
@@ -102,7 +118,7 @@ function withoutCaps({ caps, ...decisions }: Old, kase: Old): Old {
     ruledCap(is, kase.draftedBy, kase.updatedAt),
   ])
   const before = isRecord(decisions.overrulings) ? decisions.overrulings : {}
-  return { ...decisions, overrulings: { ...before, ...Object.fromEntries(ruled) } }
+  return { ...decisions, moves: {}, overrulings: { ...before, ...Object.fromEntries(ruled) } }
 }
 
 /** The year in which a case was begun: the one that it was worked on in. */
@@ -230,7 +246,7 @@ export const migratedCase = (kase: unknown): unknown => climbed(kase, caseSteps)
 
 /** An office of before schools were chosen, or prices and spreaders kept. */
 export const migratedOffice = (office: unknown): unknown =>
-  isRecord(office) ? { schools: {}, shelf: {}, spreaders: [], ...office } : office
+  isRecord(office) ? { schools: {}, shelf: {}, spreaders: [], closedTimes: [], ...office } : office
 
 /** A case file likewise. */
 export function migrated(file: unknown): unknown {

@@ -2,6 +2,7 @@ import type Joi from 'joi'
 import type { Case } from '../core/case/case'
 import type { Spreader } from '../core/case/spreader'
 import type { Season } from '../core/case/season'
+import type { ClosedTime } from '../core/passes/program/rule'
 import type { GuideRef } from '../core/guides/guide'
 import type { Shelf } from '../core/shelf/shelf'
 import { officeShape } from '../core/shape/case-shape'
@@ -30,6 +31,8 @@ export interface Office {
   /** What is sold here, in which bags, for how much. */
   readonly shelf: Shelf
   readonly spreaders: readonly Spreader[]
+  /** Times that its law or custom closes. */
+  readonly closedTimes: readonly ClosedTime[]
   /** The invented office of the sample cases. */
   readonly sample: boolean
 }

@@ -171,6 +171,7 @@ db.version(10)
   .stores({})
   .upgrade(async (old) => {
     await migrateCases(old)
+    await old.table('office').toCollection().modify({ closedTimes: [] })
     await old
       .table('edits')
       .toCollection()

@@ -21,6 +21,7 @@ export const blankOffice: Office = {
   schools: {},
   shelf: {},
   spreaders: [],
+  closedTimes: [],
   sample: false,
 }
 

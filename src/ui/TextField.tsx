@@ -20,6 +20,8 @@ interface Props {
   wide?: boolean
   numeric?: boolean
   autoFocus?: boolean
+  /** Called when one leaves the field, or presses Enter in it. */
+  onDone?: () => void
   /** Characters that can be kept. */
   most?: number
   type?: 'text' | 'date'
@@ -41,6 +43,7 @@ export function TextField({
   autoFocus,
   type = 'text',
   hideLabel,
+  onDone,
   most = type === 'date' ? 10 : usualMost,
 }: Props) {
   const id = useId()
@@ -73,7 +76,11 @@ export function TextField({
           aria-invalid={wrong ? true : undefined}
           aria-describedby={note ? `${id}-note` : undefined}
           onChange={(event) => typeText(event.target.value)}
-          onKeyDown={enterGoesOn}
+          onBlur={onDone}
+          onKeyDown={(event) => {
+            if (event.key === 'Enter') onDone?.()
+            enterGoesOn(event)
+          }}
           className="placeholder:text-ink-2/75 min-h-9 w-full min-w-0 bg-transparent px-2 outline-none"
         />
         {unit !== undefined && <span className="text-ink-2 shrink-0 pr-2 text-sm">{unit}</span>}

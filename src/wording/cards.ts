@@ -2,6 +2,7 @@ import type { Card } from '../core/letter/cards'
 import type { Language, Text } from '../core/told/text'
 import { inchWords, measure, productWords, sizeWords, weight, type Measures } from './format'
 import type { ClientWords } from './languages'
+import { longDate } from './letter'
 
 /** A card in words; whoever shows it only lays it out. */
 export interface WordedCard {
@@ -18,7 +19,7 @@ export interface WordedCard {
 }
 
 export function wordCard(
-  { key, area, size, pass, of, once, bagLb, withSand, half, shares, cautions }: Card,
+  { key, area, size, pass, of, day, once, bagLb, withSand, half, shares, cautions }: Card,
   { letter, measures: own, cautions: words }: ClientWords,
   language: Language,
   measures: Measures,
@@ -44,6 +45,7 @@ export function wordCard(
       .filter(Boolean)
       .join('; '),
     when: [
+      day && letter.onDays(longDate(day, own.locale)),
       window ? textOf(window.label) : interval && letter.sinceLast(interval),
       ...after.map(({ days }) => letter.afterLime(days)),
     ]

@@ -140,6 +140,7 @@ function wordRow(
     after,
     withSand,
     half,
+    days,
   } = row
   const name = product ? productWords(product, textOf) : letter.nutrients[nutrient!]!
   const where = dugTo === null ? '' : dugTo > 0 ? letter.workedIn(inchWords(dugTo, measures, own)) : letter.onSurface
@@ -159,6 +160,7 @@ function wordRow(
       .filter(Boolean)
       .join('; '),
     when: [
+      days.length > 0 && letter.onDays(daysWords(days, own.locale)),
       when,
       passes && passes.count > 1 && where,
       half && letter.bothWays,
@@ -200,11 +202,17 @@ const toBuy = (all: number, bagLb: number, letter: ClientWords['letter'], measur
 const bagsToBuy = (bags: number, bagLb: number, { buy }: ClientWords['letter'], measures: Measures): string =>
   bags > 0 ? buy(places(bags, 0), bags > 1, weight(bagLb, measures)) : ''
 
+/** Days in short, of very many the first and the last: `26 Nov 2026, 26 May 2027`. */
+function daysWords(days: readonly string[], locale: string): string {
+  const told = days.length > 4 ? [days[0]!, days.at(-1)!] : days
+  return told.map((day) => longDate(day, locale, 'short')).join(days.length > 4 ? ' … ' : ', ')
+}
+
 /** `19 October 2026`, `19 de octubre de 2026`; empty for what is no day. */
-export function longDate(iso: string, locale: string): string {
+export function longDate(iso: string, locale: string, month: 'long' | 'short' = 'long'): string {
   if (!/^\d{4}-\d{2}-\d{2}$/.test(iso)) return ''
   const day = new Date(`${iso}T12:00:00Z`)
   if (Number.isNaN(day.getTime())) return ''
   const order = locale.startsWith('en') ? 'en-GB' : locale
-  return new Intl.DateTimeFormat(order, { day: 'numeric', month: 'long', year: 'numeric', timeZone: 'UTC' }).format(day)
+  return new Intl.DateTimeFormat(order, { day: 'numeric', month, year: 'numeric', timeZone: 'UTC' }).format(day)
 }

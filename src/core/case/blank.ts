@@ -26,6 +26,7 @@ export const blankCase = (id: string, at: string): Case => ({
   sample: false,
   measures: 'feet',
   climate: 'cool',
+  region: null,
   schools: {},
   season: at.slice(0, 4),
   plan: { north: 0, pace: blank('ft'), picture: null },
@@ -40,6 +41,7 @@ export const blankCase = (id: string, at: string): Case => ({
   mix: null,
   spreaders: [],
   letters: [],
+  calendarSent: [],
   letter: { date: at.slice(0, 10), note: '', printedAt: null },
 })
 
@@ -121,6 +123,7 @@ export const blankSeason: Season = {
   otherCrops: [],
   feeding: 'usual',
   newLawn: false,
+  sown: '',
   plants: { count: blank(''), age: blank('years'), shoots: blank('in'), dwarf: false },
   rows: { length: blank('ft'), spacing: blank('ft') },
   past: { manure: null, manureRate: blank('lb/1000 ft²'), legume: null, beansNext: false },

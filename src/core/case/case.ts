@@ -30,6 +30,8 @@ export interface Case {
   readonly sample: boolean
   readonly measures: 'feet' | 'metres'
   readonly climate: Climate
+  /** Whose frosts and soil the calendar goes by; null: as is usual for the climate. */
+  readonly region: string | null
   /** Where practitioners disagree: the option taken, by the question's id. What is not named is the guide's own. */
   readonly schools: Readonly<Record<string, string>>
   /** The season that is being worked on: crops, rows, products and what is left over from before are this year's. */
@@ -51,6 +53,8 @@ export interface Case {
   readonly spreaders: readonly Spreader[]
   /** Letters as they were handed out, oldest first. */
   readonly letters: readonly GivenLetter[]
+  /** What calendars have been told of, by the ids there: what is no more is called off in the next. */
+  readonly calendarSent: readonly string[]
   readonly letter: { readonly date: string; readonly note: string; readonly printedAt: string | null }
 }
 

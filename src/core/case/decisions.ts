@@ -41,8 +41,10 @@ export interface Decisions {
   readonly overrulings: Readonly<Record<string, Overruling>>
   /** Of held figures, by `area/need`; that a laboratory knew of what the ground has already, by `area/credits`. */
   readonly confirmations: Readonly<Record<string, Confirmation>>
-  /** The day to which a pass was moved, by `area/need/n`. */
-  readonly moves: Readonly<Record<string, { readonly to: string; readonly by: string; readonly at: string }>>
+  /** The day to which a pass was moved, by `area/need/n`, and the one that it was planned for. */
+  readonly moves: Readonly<
+    Record<string, { readonly to: string; readonly planned: string; readonly by: string; readonly at: string }>
+  >
   /** Stations that somebody declared done, and from what their figures came. */
   readonly settled: Readonly<Record<string, { readonly by: string; readonly at: string; readonly inputs: string }>>
 }

@@ -7,7 +7,7 @@ export type AreaInSeason = Area & Season
 
 /** An area as it is in one year; a year of which nothing is said is blank. */
 export function inSeason(area: Area, year: Year): AreaInSeason {
-  const { crop, otherCrops, feeding, newLawn, plants, rows, past, materials } = area.seasons[year] ?? blankSeason
+  const { crop, otherCrops, feeding, newLawn, sown, plants, rows, past, materials } = area.seasons[year] ?? blankSeason
   const { id, name, size, texture, shapes, lie, concerns, ground, depth, phosphorusBanned, guide, reportId, seasons } =
     area
   // One by one: of ten thousand areas, spreads would take a tenth of the time.
@@ -29,6 +29,7 @@ export function inSeason(area: Area, year: Year): AreaInSeason {
     otherCrops,
     feeding,
     newLawn,
+    sown,
     plants,
     rows,
     past,

@@ -5,7 +5,16 @@ import type { Recommendation } from '../recommend'
 import { sampleState } from '../ground/sampling/state'
 
 /** The stations of a case that there are, in the order in which people work. */
-export const stations = ['ground', 'sample', 'results', 'reading', 'amounts', 'materials', 'letter'] as const
+export const stations = [
+  'ground',
+  'sample',
+  'results',
+  'reading',
+  'amounts',
+  'materials',
+  'calendar',
+  'letter',
+] as const
 export type Station = (typeof stations)[number]
 export type Progress = 'empty' | 'started' | 'settled' | 'not-needed'
 
@@ -27,6 +36,11 @@ export function progress(kase: Case, { areas }: Recommendation): Record<Station,
     ),
     materials:
       answers.every(Boolean) && answers.length > 0 && feeding.length === 0 ? 'settled' : of(feeding.length, fed.length),
+    // Days come of themselves: it is as far as there is something to put on.
+    calendar:
+      answers.every(Boolean) && answers.length > 0 && feeding.length === 0
+        ? 'not-needed'
+        : of(areas.length, answers.filter(Boolean).length),
     letter: kase.letter.printedAt ? 'settled' : kase.letter.note ? 'started' : 'empty',
   }
 }

@@ -15,6 +15,8 @@ export interface Season {
   readonly feeding: 'lean' | 'usual' | 'generous'
   /** Seed or sod goes down this season. */
   readonly newLawn: boolean
+  /** The day it is sown or planted, `YYYY-MM-DD`; blank: as is usual here. */
+  readonly sown: string
   readonly plants: Plants
   readonly rows: Rows
   readonly past: Past

@@ -2,6 +2,8 @@ import type { Case } from '../case/case'
 import type { Size } from '../ground/sized'
 import { job, passesOf, type Pass, type Treatment } from '../passes/job'
 import { halfEachWay, needsSand, sharesOf, type Share } from '../passes/portions'
+import type { Day } from '../passes/program/day'
+import { noDays, type DaysOf } from '../passes/program/program'
 import type { Recommendation } from '../recommend'
 import type { Product } from '../shelf/product'
 import { shippedProducts } from '../shelf/products'
@@ -17,6 +19,7 @@ export interface Card {
   readonly pass: Pass
   /** How many there are of it. */
   readonly of: number
+  readonly day: Day | null
   readonly once: Treatment['once']
   readonly bagLb: number | null
   readonly withSand: boolean
@@ -64,6 +67,7 @@ export const cardsOf = (
   kase: Case,
   recommendation: Recommendation,
   products: readonly Product[] = shippedProducts,
+  days: DaysOf = noDays,
 ): readonly Card[] =>
   job(kase, recommendation, products).areas.flatMap(({ areaId, treatments }) => {
     const { answer, size, use } = recommendation.areas.find((one) => one.areaId === areaId)!
@@ -79,6 +83,7 @@ export const cardsOf = (
           size: size.ok ? size.value : null,
           pass,
           of: passes?.count ?? 1,
+          day: days.get(pass.key) ?? null,
           once,
           bagLb,
           withSand: needsSand(pass.amount, portions),

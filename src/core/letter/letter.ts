@@ -5,7 +5,9 @@ import { isHeld, type Need } from '../needs/need'
 import { doseOf } from '../needs/reaction'
 import type { Setting } from '../needs/settings'
 import type { Answer, AreaRecommendation, Recommendation } from '../recommend'
-import { job, type Job, type Treatment } from '../passes/job'
+import { job, passesOf, type Job, type Treatment } from '../passes/job'
+import type { Day } from '../passes/program/day'
+import { noDays, type DaysOf } from '../passes/program/program'
 import { shopping, type Purchase } from '../passes/shopping'
 import { feeds, type Product } from '../shelf/product'
 import { shippedProducts } from '../shelf/products'
@@ -61,6 +63,8 @@ export interface LetterArea {
 export interface LetterRow extends Treatment {
   /** It is too little to be spread by itself. */
   readonly withSand: boolean
+  /** Its days, as far as there are any; of what is done none. */
+  readonly days: readonly Day[]
   /** What goes each way over the ground, where it does. */
   readonly half: Derived | null
   /** When ground like this is fed, over the year. */
@@ -74,6 +78,7 @@ export function letterOf(
   kase: Case,
   recommendation: Recommendation,
   products: readonly Product[] = shippedProducts,
+  days: DaysOf = noDays,
 ): Letter {
   const { areas } = recommendation
   const done = job(kase, recommendation, products)
@@ -83,7 +88,7 @@ export function letterOf(
     client: kase.client,
     place: kase.place,
     date: kase.letter.date,
-    areas: answered.map((found) => areaOf(kase, found, done)),
+    areas: answered.map((found) => areaOf(kase, found, done, days)),
     open: areas.flatMap(({ areaId, answer }) => (answer ? [] : [kase.areas.find(({ id }) => id === areaId)!.name])),
     purchases: shopping(done, kase, products),
     note: kase.letter.note,
@@ -105,7 +110,7 @@ const asLetterReport = ({ kind, code, laboratory, date }: Report): LetterReport 
 
 type Answered = AreaRecommendation & { readonly answer: Answer }
 
-function areaOf(kase: Case, found: Answered, { areas: jobs, staleMix }: Job): LetterArea {
+function areaOf(kase: Case, found: Answered, { areas: jobs, staleMix }: Job, days: DaysOf): LetterArea {
   const { areaId, size, crop } = found
   const area = kase.areas.find(({ id }) => id === areaId)!
   const report = reportInForce(kase, area)
@@ -116,7 +121,7 @@ function areaOf(kase: Case, found: Answered, { areas: jobs, staleMix }: Job): Le
     size: size.ok ? size.value : null,
     crop: crop && crop.label,
     says: [...saysOf(found), ...mixSays(found, staleMix)],
-    rows: jobs.find((one) => one.areaId === areaId)!.treatments.map((treatment) => rowOf(treatment, found)),
+    rows: jobs.find((one) => one.areaId === areaId)!.treatments.map((treatment) => rowOf(treatment, found, days)),
   }
 }
 
@@ -212,8 +217,9 @@ function openOf(needs: readonly Need[], said: readonly Sentence[]): readonly Sen
 }
 
 /** A treatment with what each plant, bed or stretch of row gets of it at a time. */
-const rowOf = (treatment: Treatment, { answer: { portions }, season, use }: Answered): LetterRow => ({
+const rowOf = (treatment: Treatment, { answer: { portions }, season, use }: Answered, days: DaysOf): LetterRow => ({
   ...treatment,
+  days: passesOf(treatment).flatMap(({ key }) => days.get(key) ?? []),
   withSand: treatment.product !== null && needsSand(treatment.each, portions),
   half: treatment.product ? (halfEachWay(treatment.each, use) ?? null) : null,
   season: treatment.need === 'N' || feeds(treatment.product ?? undefined) ? season : null,

@@ -111,6 +111,18 @@ export const officeShape = fields({
     5_000,
   ),
   spreaders: spreadersShape,
+  closedTimes: list(
+    fields({
+      id,
+      name: text(texts.name),
+      from: text(40),
+      to: text(40),
+      what: oneOf('all', 'N', 'P₂O₅'),
+      where: oneOf('all', 'lawn'),
+    }),
+    100,
+    'id',
+  ),
   sample: flag,
 })
 
@@ -151,6 +163,7 @@ const season = fields(
     otherCrops: list(guideId, 20, 'entry'),
     feeding: oneOf('lean', 'usual', 'generous'),
     newLawn: flag,
+    sown: date,
     plants: fields({ ...each(['count', 'age', 'shoots'], typed), dwarf: flag }),
     rows: fields(each(['length', 'spacing'], typed)),
     past: fields({ manure: orNone(product), manureRate: typed, legume: orNone(guideId), beansNext: flag }),
@@ -284,7 +297,7 @@ const byKey = (of: Shape) => record(200, of, 10_000)
 const decisions = fields({
   overrulings: byKey(fields({ ...signed, of: oneOf(...overrulable), is: typed, replaced: typed })),
   confirmations: byKey(fields({ ...signed, figure: typed })),
-  moves: byKey(fields({ to: date, by: initials, at: instant })),
+  moves: byKey(fields({ to: date, planned: date, by: initials, at: instant })),
   settled: byKey(fields({ by: initials, at: instant, inputs: hash })),
 })
 const mix = fields({
@@ -321,6 +334,7 @@ export const caseShape = fields({
   sample: flag,
   measures: oneOf('feet', 'metres'),
   climate: oneOf('cool', 'warm'),
+  region: orNone(guideId),
   schools: schoolsShape,
   season: form(/^\d{4}$/),
   plan,
@@ -335,5 +349,6 @@ export const caseShape = fields({
   mix: orNone(mix),
   spreaders: spreadersShape,
   letters: list(given, 200, 'id'),
+  calendarSent: list(text(260, 1), 10_000, 'entry'),
   letter: fields({ date, note: text(texts.note), printedAt: orNone(instant) }),
 })

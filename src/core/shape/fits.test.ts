@@ -25,7 +25,7 @@ const full: Case = {
   decisions: {
     overrulings: { 'a/N/amount': { ...signed, of: 'amount', is: blank('lb'), replaced: blank('lb') } },
     confirmations: { 'a/N': { ...signed, figure: blank('lb') } },
-    moves: { 'a/N/1': { to: '', by: '', at } },
+    moves: { 'a/N/1': { to: '', planned: '', by: '', at } },
     settled: { ground: { by: '', at, inputs } },
   },
   shed: [{ id: 'h', product: 'urea@1', amount: blank('lb') }],

@@ -197,6 +197,18 @@ export interface Args {
   readonly 'meaning.tri-state-maintain': { crop: Text; element: string }
   readonly 'minimum.enough': { crop: Text; minimum: number; nutrient: string; value: number }
   readonly 'minimum.needed': { crop: Text; minimum: number; nutrient: string; value: number }
+  readonly 'program.cold-sulfur': { least: number }
+  readonly 'program.early': { from: string }
+  readonly 'program.late': { until: string }
+  readonly 'program.lime-first': { days: number }
+  readonly 'program.lime-late': { months: number }
+  readonly 'program.plan-changed': { was: string; is: string }
+  readonly 'program.retest-after': { need: string; months: number }
+  readonly 'program.retest-before': { n: number; of: number; need: string }
+  readonly 'program.rule': { name: string }
+  readonly 'program.sulfur-late': { months: number }
+  readonly 'program.too-soon': { months: number; days: number }
+  readonly 'program.year-full': { most: number }
   readonly 'label.bag-range': { text: string }
   readonly 'label.bag-unread': { text: string }
   readonly 'label.element': { element: string; percent: number; oxide: string; as: number }

@@ -23,6 +23,7 @@ export const en = {
     reading: 'Reading',
     amounts: 'Amounts',
     materials: 'Materials',
+    calendar: 'Calendar',
     letter: 'Letter',
   } satisfies Record<Station, string>,
   progress: { empty: 'empty', started: 'in progress', settled: 'settled', 'not-needed': 'not needed' } satisfies Record<

@@ -56,6 +56,7 @@ export const letter = {
   withSand: 'stirred into a quart of dry sand, to spread evenly',
   workedIn: (deep: string) => `worked in ${deep} deep`,
   onSurface: 'on the surface, watered in',
+  onDays: (days: string) => `about ${days}`,
   halves: (half: string) => `${half} walking north–south, ${half} east–west`,
   bothWays: 'half of it north–south, half east–west',
   atMost: (rate: string, asSulfur: boolean) => `at most ${rate}${asSulfur ? ' of sulfur' : ''} at a time`,

@@ -52,6 +52,7 @@ export const letter: LetterWords = {
   withSand: 'revuelto con un litro de arena seca, para que quede parejo',
   workedIn: (deep) => `mezclado a ${deep} de hondo`,
   onSurface: 'en la superficie, y se riega',
+  onDays: (days) => `hacia el ${days}`,
   halves: (half) => `${half} de norte a sur, ${half} de este a oeste`,
   bothWays: 'la mitad de norte a sur, la mitad de este a oeste',
   atMost: (rate, asSulfur) => `a lo más ${rate}${asSulfur ? ' de azufre' : ''} cada vez`,

@@ -3,7 +3,7 @@ import type { ArgsOf } from '../../core/told/sentence'
 import { cautions } from '../en/cautions'
 import { steps } from '../en/field-sheet'
 import { matters } from '../en/matters'
-import { area, difference, figure, length, places, rate, type Measures } from '../format'
+import { area, dateWords, difference, figure, length, places, rate, type Measures } from '../format'
 import { capital, classWords, either, nutrient, num, pH, stuff, substances, text, type Phrases } from '../phrase'
 import { ground } from './ground'
 import { missingTests } from './missing'
@@ -497,6 +497,33 @@ export const en: Phrases = {
   'material.bag': () => 'weight of a bag',
   'mix.nothing-needed': (a) => `${capital(text(a.material))} holds nothing that this area is known to need.`,
   'mix.amount': (a) => `Enough to meet the ${nutrient[text(a.nutrient)]}`,
+  'program.after-bulbing': () => 'Onions that bulb are fed no more.',
+  'program.after-midsummer': () => 'Standing plants are not fed after midsummer: late growth freezes.',
+  'program.cold-sulfur': (a) => `The soil is below ${text(a.least)} °F, where sulfur does next to nothing.`,
+  'program.dormant': () => 'The soil is too cold: nothing takes it up, and rain carries it off.',
+  'program.early': (a) => `That is before ${dateWords(text(a.from))}, when it is due.`,
+  'program.frozen': () => 'The ground is frozen.',
+  'program.hot': () => 'Cool turf is not fed in the hot months: it burns.',
+  'program.late': (a) => `That is after ${dateWords(text(a.until))}, by when it was due.`,
+  'program.lime-first': (a) => `Less than ${text(a.days)} days after lime: the two do not go together.`,
+  'program.lime-late': (a) =>
+    `This lime begins to tell after ${text(a.months)} ${num(a.months) === 1 ? 'month' : 'months'}, which is after planting.`,
+  'program.lime-sulfur': () => 'Lime and sulfur on one ground within a year: each undoes the other.',
+  'program.no-day': () => 'No day of the next twelve years is open for it: look at the closed times.',
+  'program.past': () => 'That day is past.',
+  'program.plan-changed': (a) =>
+    `It was moved away from ${dateWords(text(a.was))}; without the move it would be ${dateWords(text(a.is))} now.`,
+  'program.retest-after': (a) => `Test again ${text(a.months)} months after the last ${text(a.need)}, not before.`,
+  'program.retest-before': (a) =>
+    `Test before pass ${text(a.n)} of ${text(a.of)} of ${text(a.need)}: it goes on only if it is still wanted.`,
+  'program.retest-usual': () => 'The next test, three years on.',
+  'program.rule': (a) => `Closed by a rule of this office: ${text(a.name)}. Check your local rule.`,
+  'program.sulfur-late': (a) => `Sulfur goes down ${text(a.months)} months or more ahead of planting.`,
+  'program.too-soon': (a) =>
+    `Too soon after the one before: ${num(a.months) > 0 ? `${text(a.months)} months` : `${text(a.days)} days`} at the least.`,
+  'program.turf-dormant': () => 'Warm turf is fed from full green-up until six weeks before frost.',
+  'program.turf-season': () => 'Cool turf is fed in September, October to November, and May.',
+  'program.year-full': (a) => `A year takes ${text(a.most)} of these at the most.`,
   'label.empty': () => 'Type what the label says, such as 16-4-8 30 % slow 40 lb $22.50.',
   'label.unread': (a) => `“${text(a.text)}” is not understood. Write it like 16-4-8 30 % slow 40 lb $22.50.`,
   'label.over-hundred': (a) =>

@@ -12,7 +12,7 @@ import type { Act } from './act'
 
 /** A word that was given, by its key, in its part of the decisions; undefined takes it back. */
 const decide =
-  <Part extends 'confirmations' | 'overrulings'>(
+  <Part extends 'confirmations' | 'overrulings' | 'moves'>(
     part: Part,
     key: string,
     word: Decisions[Part][string] | undefined,
@@ -44,3 +44,9 @@ export const overrule = (areaId: string, need: string, word: Overruling): Act =>
 /** Lets the figure stand again that was overruled. */
 export const takeBack = (areaId: string, need: string, of: Overrulable): Act =>
   decide('overrulings', overrulingKey(areaId, need, of), undefined)
+
+/** Puts a pass on another day than the one that it was planned for. */
+export const movePass = (key: string, move: Decisions['moves'][string]): Act => decide('moves', key, move)
+
+/** Lets a pass fall on its own day again. */
+export const unmovePass = (key: string): Act => decide('moves', key, undefined)

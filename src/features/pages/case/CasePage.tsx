@@ -30,6 +30,7 @@ import { late } from '../../shared/late/late'
 /** What comes after the page itself. */
 const later = {
   materials: () => import('../../stations/materials/MaterialsStation'),
+  calendar: () => import('../../stations/calendar/CalendarStation'),
   letter: () => import('../../stations/letter/LetterStation'),
   results: () => import('../../stations/results/ResultsStation'),
   reading: () => import('../../stations/reading/ReadingStation'),
@@ -39,6 +40,7 @@ const later = {
   history: () => import('../../shared/history/HistoryView'),
 }
 const MaterialsStation = late(() => later.materials().then((found) => found.MaterialsStation))
+const CalendarStation = late(() => later.calendar().then((found) => found.CalendarStation))
 const LetterStation = late(() => later.letter().then((found) => found.LetterStation))
 const ResultsStation = late(() => later.results().then((found) => found.ResultsStation))
 const ReadingStation = late(() => later.reading().then((found) => found.ReadingStation))
@@ -200,7 +202,7 @@ function HeaderButton({ label, icon, onClick }: { label: string; icon: ReactNode
 function Heading({ station }: { station: View }) {
   const { kase, area, recommendation } = useOpenCase()
   if (station === 'letter') return <h1 className="sr-only">{en.stations.letter}</h1>
-  if (station === 'ground' || station === 'sample' || station === 'history' || !area)
+  if (station === 'ground' || station === 'sample' || station === 'calendar' || station === 'history' || !area)
     return (
       <h1 className="border-ink mb-3 border-b-[1.5px] pb-2 font-serif text-[25px] leading-tight font-semibold print:hidden">
         {station === 'history' ? historyWords.title : en.stations[station]}
@@ -241,6 +243,8 @@ function StationSheet({ station }: { station: View }) {
       )
     case 'materials':
       return <MaterialsStation />
+    case 'calendar':
+      return <CalendarStation />
     case 'letter':
       return <LetterStation />
     case 'history':

@@ -110,7 +110,8 @@ const Space = ({ height }: { height: number }) => (
   </tr>
 )
 
-const stationOf = ({ waitsFor }: Summary) => (waitsFor === 'materials' || waitsFor === 'letter' ? 'amounts' : waitsFor)
+const stationOf = ({ waitsFor }: Summary) =>
+  waitsFor === 'materials' || waitsFor === 'calendar' || waitsFor === 'letter' ? 'amounts' : waitsFor
 
 function Cells({ one, undecided, onTrash }: { one: SoundSummary; undecided: boolean; onTrash: (id: string) => void }) {
   const client = one.client || en.unnamed

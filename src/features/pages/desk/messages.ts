@@ -33,6 +33,7 @@ export const en = {
     reading: 'waits to be read',
     amounts: 'waits for amounts',
     materials: 'waits for materials',
+    calendar: 'waits for its days',
     letter: 'waits for its letter',
   } satisfies Record<Station, string>,
   noAreas: 'no areas yet',

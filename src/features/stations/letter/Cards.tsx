@@ -1,6 +1,7 @@
 'use client'
 
 import { cardsOf } from '@/core/letter/cards'
+import type { DaysOf } from '@/core/passes/program/program'
 import type { Language } from '@/core/told/text'
 import { Formula } from '@/ui/Formula'
 import { wordCard } from '@/wording/cards'
@@ -10,9 +11,9 @@ import { useProducts } from '../../case/useCase'
 import { en } from './messages'
 
 /** A card for each pass: four to a page, one to the screen of a phone. */
-export function Cards({ words, language }: { words: ClientWords; language: Language }) {
+export function Cards({ words, language, days }: { words: ClientWords; language: Language; days: DaysOf }) {
   const { kase, recommendation } = useOpenCase()
-  const cards = cardsOf(kase, recommendation, useProducts())
+  const cards = cardsOf(kase, recommendation, useProducts(), days)
   if (cards.length === 0) return <p className="font-serif text-lg">{en.noCards}</p>
   return (
     <ul

@@ -4,6 +4,7 @@ import { texts } from '@/core/shape/case-shape'
 import { useLiveQuery } from 'dexie-react-hooks'
 import { useState } from 'react'
 import { letterOf } from '@/core/letter/letter'
+import { openDays } from '@/core/passes/program/program'
 import type { Office } from '@/schemas/office'
 import { db } from '@/store/db'
 import { initialsOf } from '@/store/office'
@@ -19,6 +20,7 @@ import { useProducts } from '../../case/useCase'
 import { Logo } from '../../pages/office/Logo'
 import { languageOptions, useWords } from '../../shared/language/useWords'
 import { useOffice } from '../../shared/office/useOffice'
+import { useProgram } from '../calendar/useProgram'
 import { Cards } from './Cards'
 import { en } from './messages'
 
@@ -28,7 +30,8 @@ export function LetterStation() {
   const [language, setLanguage] = useState<Language>('en')
   const [paper, setPaper] = useState<keyof typeof en.papers>('letter')
   const words = useWords(language)
-  const letter = letterOf(kase, recommendation, useProducts())
+  const days = openDays(useProgram().program)
+  const letter = letterOf(kase, recommendation, useProducts(), days)
   if (letter.areas.length === 0) return <p className="mt-5 font-serif text-lg">{en.empty}</p>
   const print = () => {
     if (paper === 'letter') edit((draft) => void (draft.letter.printedAt = new Date().toISOString()))
@@ -76,7 +79,7 @@ export function LetterStation() {
           />
         </div>
       </div>
-      {words && paper === 'cards' && <Cards words={words} language={language} />}
+      {words && paper === 'cards' && <Cards words={words} language={language} days={days} />}
       {words && paper === 'letter' && (
         <div lang={language}>
           <LetterSheet letter={wordLetter(letter, words, language, kase.measures)} sample={kase.sample} />
@@ -197,7 +200,7 @@ function AreaPart({ area, columns }: { area: WordedLetter['areas'][number]; colu
           <thead>
             <tr className="text-ink-2 text-left">
               {columns.map((column, i) => (
-                <th key={column} className={`font-normal ${['w-[34%]', 'w-[32%]'][i] ?? ''}`}>
+                <th key={column} className={`font-normal ${['w-[25%]', 'w-[30%]'][i] ?? ''}`}>
                   {column}
                 </th>
               ))}

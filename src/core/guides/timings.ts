@@ -1,0 +1,55 @@
+import type { Months } from './windows'
+
+/** When a dressing is due, reckoned in days: from planting, from the dressing before, from the last frost; or by months. */
+export type Timing =
+  | { readonly from: 'planting' | 'before' | 'last-frost'; readonly days: readonly [earliest: number, latest: number] }
+  | { readonly from: 'months'; readonly months: readonly Months[] }
+
+const planting = (...days: readonly [number, number]): Timing => ({ from: 'planting', days })
+const before = (...days: readonly [number, number]): Timing => ({ from: 'before', days })
+const lastFrost = (...days: readonly [number, number]): Timing => ({ from: 'last-frost', days })
+const months = (...spans: readonly Months[]): Timing => ({ from: 'months', months: spans })
+
+/** By the id of a guide's window. Source: common practice. */
+export const timings: Readonly<Record<string, Timing>> = {
+  'before-planting': planting(-14, 0),
+  'at-planting': planting(-3, 7),
+  'at-seeding': planting(-3, 3),
+  'side-dress': planting(30, 45),
+  'side-dress-corn': planting(30, 45),
+  'side-dress-fruit': planting(45, 70),
+  'four-weeks-on': before(21, 28),
+  'before-bulbing': before(21, 28),
+  again: before(21, 28),
+  'six-weeks-on': before(40, 49),
+  'six-to-eight-weeks-on': before(42, 56),
+  'bud-break': lastFrost(-35, 0),
+  'early-spring': lastFrost(-40, 14),
+  'early-spring-or-harvest': lastFrost(-40, 14),
+  'before-ripening': lastFrost(-20, 20),
+  'late-summer': months([8, 9]),
+  'after-harvest': months([7, 8]),
+  renovation: months([7, 7]),
+}
+
+/** Days from planting after which a crop takes no more nitrogen: onions bulb. Source: common practice. */
+export const noneAfter: Readonly<Record<string, number>> = { 'before-bulbing': 80 }
+
+/** Days after the last frost at which a garden is planted, where nobody typed a day. Source: common practice. */
+export const usualPlanting = 14
+
+/** °F: below the first nothing goes on frozen ground, below the second nothing feeds, below the third sulfur does nothing. */
+export const coldest = { frozen: 34, feeding: 40, sulfur: 50 } as const
+
+/** Warm turf: days after the last frost to full green-up, and before the first frost from when it is fed no more. */
+export const warmTurf = { greenUp: 25, lastFeeding: 42 } as const
+
+/** Months of the northern zone in which standing plants are fed: none after midsummer. */
+export const standingMonths: Months = [1, 6]
+
+/** Months from a treatment to a test that tells, and between tests where nothing was moved. Source: common practice. */
+export const retestAfter = { lime: 6, sulfur: 3, otherwise: 36 } as const
+/** Days before a gated pass at which its test is due. */
+export const retestAhead = 21
+/** Months that sulfur goes down ahead of planting, at the least. */
+export const sulfurAhead = 6

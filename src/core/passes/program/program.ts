@@ -1,0 +1,403 @@
+import type { Application } from '../../case/applications'
+import type { Case } from '../../case/case'
+import { inSeason, type AreaInSeason } from '../../case/in-season'
+import { reportInForce } from '../../case/in-force'
+import { guideNamed, type Guide } from '../../guides/guide'
+import type { Region } from '../../guides/regions'
+import type { Months } from '../../guides/windows'
+import {
+  noneAfter,
+  retestAfter,
+  retestAhead,
+  sulfurAhead,
+  timings,
+  usualPlanting,
+  type Timing,
+} from '../../guides/timings'
+import type { AreaRecommendation, Recommendation } from '../../recommend'
+import { isLime } from '../../shelf/product'
+import { say, type Sentence } from '../../told/sentence'
+import { passesOf, type Job, type Pass, type Treatment } from '../job'
+import type { Interval } from '../split'
+import { closedOn, sortOf, type DatedGround } from './closed'
+import { dayAt, dayNumber, monthsOn, type Day } from './day'
+import type { ClosedTime } from './rule'
+import { inMonths, nextLastFrost } from './season'
+
+/** A pass with its day. */
+export interface Dated {
+  readonly pass: Pass
+  readonly treatment: Treatment
+  /** Null where no day of many years is open, or where it was done nobody knows when. */
+  readonly day: Day | null
+  /** As it would be without having been moved. */
+  readonly planned: Day | null
+  readonly state: 'open' | 'moved' | 'done' | 'skipped'
+  /** What speaks against its day. */
+  readonly problems: readonly Sentence[]
+}
+
+export interface Retest {
+  readonly day: Day
+  readonly why: Sentence
+  /** The pass that waits for it. */
+  readonly before: string | null
+}
+
+export interface AreaProgram {
+  readonly areaId: string
+  readonly passes: readonly Dated[]
+  readonly retests: readonly Retest[]
+  /** When it is planted or sown; null where nothing goes by that. */
+  readonly planting: { readonly day: Day; readonly assumed: boolean } | null
+  /** Why nothing of a sort goes on on a day. */
+  readonly ground: DatedGround
+}
+
+/** A case's job with its days. */
+export interface Program {
+  readonly from: Day
+  readonly areas: readonly AreaProgram[]
+}
+
+/** The days of passes by their keys. */
+export type DaysOf = ReadonlyMap<string, Day>
+export const noDays: DaysOf = new Map()
+
+/** The days on which something is still to be put on. */
+export const openDays = ({ areas }: Program): DaysOf =>
+  new Map(
+    areas.flatMap(({ passes }) =>
+      passes.flatMap(({ pass, day, state }) =>
+        day !== null && (state === 'open' || state === 'moved') ? [[pass.key, day] as const] : [],
+      ),
+    ),
+  )
+
+/** Days that are looked through for an open one. */
+const mostDays = 366 * 12
+
+/**
+ * Dates every pass of a case: the first open day that keeps intervals, order and the crop's own windows. What was moved
+ * stays where it was put, what was logged counts from its day. Pure; days are days of the calendar.
+ *
+ * @param from nothing is planned before this day
+ */
+export function program(
+  kase: Case,
+  { areas: found }: Pick<Recommendation, 'areas'>,
+  { areas: jobs }: Job,
+  guides: readonly Guide[],
+  region: Region,
+  closedTimes: readonly ClosedTime[],
+  from: Day,
+): Program {
+  const areas = jobs.map(({ areaId, treatments }) => {
+    const area = inSeason(
+      kase.areas.find(({ id }) => id === areaId)!,
+      kase.season,
+    )
+    const known = found.find((one) => one.areaId === areaId)!
+    const ground = groundOf(area, known, guides, region, closedTimes)
+    return datedArea(kase, area, known, treatments, ground, dayNumber(from)!)
+  })
+  return { from, areas }
+}
+
+function groundOf(
+  area: AreaInSeason,
+  { use, crop }: AreaRecommendation,
+  guides: readonly Guide[],
+  region: Region,
+  closedTimes: readonly ClosedTime[],
+): DatedGround {
+  const season = crop && 'season' in crop.nitrogen ? crop.nitrogen.season : undefined
+  const months = season ? (guideNamed(guides, area.guide)?.windows.dates[season]?.months ?? []) : []
+  const turf =
+    use === 'lawn' && season && !area.newLawn
+      ? { kind: season === 'warm-lawn' ? ('warm' as const) : ('cool' as const), months }
+      : null
+  return { use, turf, region, closedTimes }
+}
+
+/** What dating a pass goes by, beside the pass itself. */
+interface Setting {
+  readonly kase: Case
+  readonly area: AreaInSeason
+  readonly ground: DatedGround
+  readonly from: number
+  readonly planting: { readonly at: number; readonly assumed: boolean } | null
+  /** Days on which lime goes on here, or went on. */
+  readonly limed: number[]
+  readonly logged: ReadonlyMap<string, Application>
+}
+
+function datedArea(
+  kase: Case,
+  area: AreaInSeason,
+  known: AreaRecommendation,
+  treatments: readonly Treatment[],
+  ground: DatedGround,
+  from: number,
+): AreaProgram {
+  const ofHere = kase.applications.filter(({ areaId }) => areaId === area.id)
+  const logged = new Map(ofHere.flatMap((one) => (one.pass ? [[one.pass, one] as const] : [])))
+  const limed = ofHere.flatMap(({ what, done, date }) =>
+    what === 'lime' && done !== 'skipped' ? (dayNumber(date) ?? []) : [],
+  )
+  const setting: Setting = { kase, area, ground, from, planting: plantingOf(area, known, ground, from), limed, logged }
+  const passes = treatments.flatMap((treatment) => datedTreatment(treatment, setting))
+  const { planting } = setting
+  return {
+    areaId: area.id,
+    passes: [...passes].sort((a, b) => (a.day ?? '9').localeCompare(b.day ?? '9')),
+    retests: retestsOf(kase, area, known, passes, from),
+    planting: planting && { day: dayAt(planting.at), assumed: planting.assumed },
+    ground,
+  }
+}
+
+/** The day of planting, where what grows here is planted each year. */
+function plantingOf(
+  area: AreaInSeason,
+  { use, planted }: AreaRecommendation,
+  { region }: DatedGround,
+  from: number,
+): Setting['planting'] {
+  const typed = dayNumber(area.sown)
+  if (typed !== undefined) return { at: typed, assumed: false }
+  if (planted || use === 'container') return null
+  return { at: nextLastFrost(from - usualPlanting, region) + usualPlanting, assumed: true }
+}
+
+/** The passes of one treatment, each after the one before it. */
+function datedTreatment(treatment: Treatment, setting: Setting): Dated[] {
+  const dated: Dated[] = []
+  const days: number[] = []
+  for (const pass of passesOf(treatment)) {
+    const one = datedPass(pass, treatment, days, setting)
+    dated.push(one)
+    const at = one.day === null ? undefined : dayNumber(one.day)
+    if (at !== undefined && one.state !== 'skipped') {
+      days.push(at)
+      if (treatment.need === 'lime') setting.limed.push(at)
+    }
+  }
+  return dated
+}
+
+function datedPass(pass: Pass, treatment: Treatment, earlier: readonly number[], setting: Setting): Dated {
+  const { kase, logged } = setting
+  const of = { pass, treatment }
+  const done = logged.get(pass.key)
+  const at = plannedDay(pass, treatment, earlier, setting)
+  const planned = at === undefined ? null : dayAt(at)
+  if (done?.done === 'skipped') return { ...of, day: planned, planned, state: 'skipped', problems: [] }
+  if (done)
+    return { ...of, day: dayNumber(done.date) === undefined ? null : done.date, planned, state: 'done', problems: [] }
+  const moves = kase.decisions.moves
+  const move = Object.hasOwn(moves, pass.key) ? moves[pass.key]! : undefined
+  const to = move && dayNumber(move.to)
+  if (to === undefined) {
+    const problems = at === undefined ? [say('program.no-day')] : problemsOn(at, pass, treatment, earlier, setting)
+    return { ...of, day: planned, planned, state: 'open', problems }
+  }
+  const elsewhere = move!.planned !== '' && planned !== null && move!.planned !== planned
+  const problems = [
+    ...problemsOn(to, pass, treatment, earlier, setting),
+    ...(elsewhere ? [say('program.plan-changed', { was: move!.planned, is: planned })] : []),
+  ]
+  return { ...of, day: dayAt(to), planned, state: 'moved', problems }
+}
+
+/** What speaks against a day for a pass, whoever chose it. */
+export function problemsOn(
+  day: number,
+  pass: Pass,
+  treatment: Treatment,
+  earlier: readonly number[],
+  { ground, planting, limed, from, area, kase }: Setting,
+): readonly Sentence[] {
+  const sort = sortOf(treatment)
+  const closed = closedOn(day, treatment, ground)
+  const before = earlier.at(-1)
+  const span = before === undefined && planting === null ? undefined : spanOf(pass, treatment, earlier, planting)
+  const soon = before !== undefined && day < after(before, pass.interval)
+  const full = isFull(day, earlier, treatment)
+  const lime = pass.after.find(({ days }) => limed.some((one) => Math.abs(day - one) < days && day >= one - 1))
+  const sown = planting && !planting.assumed ? planting.at : undefined
+  const months = treatment.product && isLime(treatment.product) ? treatment.product.liming.beginsInMonths : 0
+  const window = pass.window
+  const end = window && planting && noneAfter[window.id] !== undefined ? planting.at + noneAfter[window.id]! : Infinity
+  const sulfured = kase.applications.some(
+    ({ areaId, what, done, date }) =>
+      areaId === area.id &&
+      what === 'sulfur' &&
+      done !== 'skipped' &&
+      Math.abs(day - (dayNumber(date) ?? -Infinity)) < 365,
+  )
+  return [
+    ...(closed ? [closed] : []),
+    ...(day < from ? [say('program.past')] : []),
+    ...(soon ? [say('program.too-soon', intervalArgs(pass.interval))] : []),
+    ...(full ? [say('program.year-full', { most: treatment.passes!.perYear! })] : []),
+    ...(lime ? [say('program.lime-first', { days: lime.days })] : []),
+    ...(day > end ? [say('program.after-bulbing')] : []),
+    ...(span && day > span[1] && day <= end ? [say('program.late', { until: dayAt(span[1]) })] : []),
+    ...(span && day < span[0] ? [say('program.early', { from: dayAt(span[0]) })] : []),
+    ...(sort === 'lime' && sown !== undefined && day <= sown && monthsOn(day, months) > sown
+      ? [say('program.lime-late', { months })]
+      : []),
+    ...(sort === 'sulfur' && sown !== undefined && day <= sown && monthsOn(day, sulfurAhead) > sown
+      ? [say('program.sulfur-late', { months: sulfurAhead })]
+      : []),
+    ...(sort === 'lime' && sulfured ? [say('program.lime-sulfur')] : []),
+    ...(sort === 'sulfur' && limed.some((one) => Math.abs(day - one) < 365) ? [say('program.lime-sulfur')] : []),
+  ]
+}
+
+/** The first open day for a pass; undefined where none of many years is. */
+function plannedDay(
+  pass: Pass,
+  treatment: Treatment,
+  earlier: readonly number[],
+  { ground, from, planting, limed }: Setting,
+): number | undefined {
+  const before = earlier.at(-1)
+  const least = before === undefined ? from : Math.max(from, after(before, pass.interval))
+  const span = spanOf(pass, treatment, earlier, planting)
+  const frost = frostSpan(pass, ground, least)
+  const months = monthsOf(pass)
+  const begin = Math.max(least, span?.[0] ?? frost?.[0] ?? least)
+  const waits = (day: number) => pass.after.some(({ days }) => limed.some((one) => day >= one && day < one + days))
+  for (let day = begin; day < begin + mostDays; day += 1) {
+    if (months && !months.some((one) => inMonths(day, one, ground.region))) continue
+    if (waits(day) || isFull(day, earlier, treatment) || served(day, before, treatment, ground)) continue
+    if (closedOn(day, treatment, ground)) continue
+    return day
+  }
+  return undefined
+}
+
+/** Each season of cool turf is served once, while there are no more passes than seasons. */
+function served(
+  day: number,
+  before: number | undefined,
+  { passes }: Treatment,
+  { turf, region }: DatedGround,
+): boolean {
+  if (before === undefined || turf?.kind !== 'cool' || (passes?.count ?? 1) > turf.months.length) return false
+  const both = (span: Months) => inMonths(day, span, region) && inMonths(before, span, region)
+  return day - before < 180 && turf.months.some(both)
+}
+
+/** The first and last day of a pass by planting, or by the pass before it; undefined where neither decides. */
+function spanOf(
+  pass: Pass,
+  treatment: Treatment,
+  earlier: readonly number[],
+  planting: Setting['planting'],
+): readonly [number, number] | undefined {
+  const timing = timingOf(pass, treatment, planting)
+  if (!timing || timing.from === 'months' || timing.from === 'last-frost') return undefined
+  const anchor = timing.from === 'planting' ? planting?.at : earlier.at(-1)
+  return anchor === undefined ? undefined : [anchor + timing.days[0], anchor + timing.days[1]]
+}
+
+/** A bed that is planted each year gets what has no window of its own before planting. */
+function timingOf({ window, n }: Pass, treatment: Treatment, planting: Setting['planting']): Timing | undefined {
+  if (window) return timings[window.id]
+  const sort = sortOf(treatment)
+  return planting && n === 1 && (sort === 'feeding' || sort === 'other') ? timings['before-planting'] : undefined
+}
+
+/** Round the last frost that comes next, or that is not over yet. */
+function frostSpan({ window }: Pass, { region }: DatedGround, least: number): readonly [number, number] | undefined {
+  const timing = window ? timings[window.id] : undefined
+  if (timing?.from !== 'last-frost') return undefined
+  const frost = nextLastFrost(least - timing.days[1], region)
+  return [frost + timing.days[0], frost + timing.days[1]]
+}
+
+function monthsOf({ window }: Pass) {
+  const timing = window ? timings[window.id] : undefined
+  return timing?.from === 'months' ? timing.months : undefined
+}
+
+const after = (day: number, interval: Interval): number =>
+  interval === null ? day + 1 : 'months' in interval ? monthsOn(day, interval.months) : day + interval.days
+
+const intervalArgs = (interval: Interval) =>
+  interval && 'months' in interval ? { months: interval.months, days: 0 } : { months: 0, days: interval?.days ?? 1 }
+
+/** As many passes as a year takes have been in the year before. */
+function isFull(day: number, earlier: readonly number[], { passes }: Treatment): boolean {
+  const most = passes?.perYear
+  if (!most) return false
+  const first = earlier.at(-most)
+  return first !== undefined && day < monthsOn(first, 12)
+}
+
+/** Days by which two tests of one season may lie apart. Source: common practice. */
+const sameSeason = 45
+
+/** The first day from one on that lies in the season of a former test. */
+function inSameSeason(least: number, former: Day): number {
+  const seen = dayNumber(former)
+  if (seen === undefined) return least
+  let anniversary = seen
+  while (anniversary + sameSeason < least) anniversary = monthsOn(anniversary, 12)
+  return Math.max(least, anniversary)
+}
+
+/** A test before what goes on only if it is still wanted, and one after it all. */
+function retestsOf(
+  kase: Case,
+  area: AreaInSeason,
+  { answer }: AreaRecommendation,
+  passes: readonly Dated[],
+  from: number,
+): readonly Retest[] {
+  const dayOf = ({ day }: Dated) => (day === null ? undefined : dayNumber(day))
+  const moving = passes.filter(
+    ({ treatment, state }) => sortOf(treatment) !== 'feeding' && sortOf(treatment) !== 'other' && state !== 'skipped',
+  )
+  const gated = moving.filter(({ pass, treatment, state }) => {
+    const count = treatment.passes?.count ?? 1
+    if (state === 'done') return false
+    return treatment.need === 'sulfur' ? pass.n > 1 : count > 2 && pass.n === count
+  })
+  const gates = gated.flatMap((one): Retest[] => {
+    const day = dayOf(one)
+    if (day === undefined) return []
+    const why = say('program.retest-before', {
+      n: one.pass.n,
+      of: one.treatment.passes?.count ?? 1,
+      need: one.pass.need,
+    })
+    return [{ day: dayAt(Math.max(from, day - retestAhead)), why, before: one.pass.key }]
+  })
+  const last = moving
+    .map(dayOf)
+    .reduce<number | undefined>((latest, day) => Math.max(latest ?? -Infinity, day ?? -Infinity), undefined)
+  if (last !== undefined && Number.isFinite(last)) {
+    const need = answer?.reaction.outcome === 'sulfur' ? 'sulfur' : 'lime'
+    return [
+      ...gates,
+      {
+        day: dayAt(inSameSeason(monthsOn(last, retestAfter[need]), reportInForce(kase, area)?.date ?? '')),
+        why: say('program.retest-after', { need, months: retestAfter[need] }),
+        before: null,
+      },
+    ]
+  }
+  const report = reportInForce(kase, area)
+  const seen = report ? dayNumber(report.date) : undefined
+  return [
+    {
+      day: dayAt(Math.max(from, monthsOn(seen ?? from, retestAfter.otherwise))),
+      why: say('program.retest-usual'),
+      before: null,
+    },
+  ]
+}

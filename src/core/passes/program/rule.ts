@@ -1,0 +1,36 @@
+import type { YearDay } from '../../guides/regions'
+
+/** A time that an office's law or custom closes; the office types it, and its own rule comes first. */
+export interface ClosedTime {
+  readonly id: string
+  readonly name: string
+  /** Every year, both days included, as typed: `1 Dec`; a span may run over the new year. */
+  readonly from: string
+  readonly to: string
+  /** What it is closed for. */
+  readonly what: 'all' | 'N' | 'P₂O₅'
+  readonly where: 'all' | 'lawn'
+}
+
+const months = ['jan', 'feb', 'mar', 'apr', 'may', 'jun', 'jul', 'aug', 'sep', 'oct', 'nov', 'dec']
+/** Of a leap year: the 29th of February is a day of it. */
+const lengths = [31, 29, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31]
+
+/**
+ * A day of every year as people write it: `1 Dec`, `December 1`, `12-01`, `12/1` (month first). Undefined where it is none.
+ *
+ * @example readYearDay('1 Dec') // '12-01'
+ */
+export function readYearDay(text: string): YearDay | undefined {
+  const plain = text
+    .trim()
+    .toLowerCase()
+    .replace(/(\d)(?:st|nd|rd|th)\b/, '$1')
+  const numbers = /^(\d{1,2})[-/](\d{1,2})$/.exec(plain)
+  const words = /^(?:(\d{1,2})\.?\s+([a-z]{3,9})|([a-z]{3,9})\.?\s+(\d{1,2}))$/.exec(plain)
+  const name = words?.[2] ?? words?.[3]
+  const month = numbers ? Number(numbers[1]) : name ? months.indexOf(name.slice(0, 3)) + 1 : 0
+  const day = Number(numbers ? numbers[2] : (words?.[1] ?? words?.[4]))
+  if (!(month >= 1 && month <= 12) || !(day >= 1 && day <= lengths[month - 1]!)) return undefined
+  return `${String(month).padStart(2, '0')}-${String(day).padStart(2, '0')}`
+}

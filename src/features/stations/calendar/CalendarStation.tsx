@@ -1,0 +1,150 @@
+'use client'
+
+import { useState } from 'react'
+import { movePass, unmovePass } from '@/core/case/acts/decisions'
+import { noteCalendar } from '@/core/case/acts/calendar'
+import { regions } from '@/core/guides/regions'
+import { dayNumber } from '@/core/passes/program/day'
+import type { AreaProgram, Program } from '@/core/passes/program/program'
+import type { Sentence } from '@/core/told/sentence'
+import { Button } from '@/ui/Button'
+import { saveFile } from '@/ui/save-file'
+import { SelectField } from '@/ui/SelectField'
+import { TextField } from '@/ui/TextField'
+import { dateWords } from '@/wording/format'
+import { textOf } from '@/wording/render'
+import { inThisSeason, useOpenCase } from '../../case/context'
+import { signed } from '../../shared/office/signed'
+import { Days } from './Days'
+import type { Proposal } from './names'
+import { Strip } from './Strip'
+import { en } from './messages'
+import { useProgram } from './useProgram'
+
+/** Every pass on its day: a strip of the seasons for each area, and the days one by one. */
+export function CalendarStation() {
+  const { kase, act } = useOpenCase()
+  const { program, tried } = useProgram()
+  const [proposal, propose] = useState<Proposal | null>(null)
+  const dated = program.areas.flatMap(({ passes }) => passes)
+  const consider = (key: string, to: string): Proposal => {
+    const before = dated.find(({ pass }) => pass.key === key)!
+    const move = { to, planned: before.planned ?? '', by: '', at: '' }
+    const after = tried({ ...kase.decisions, moves: { ...kase.decisions.moves, [key]: move } })
+    return { key, to, breaks: newProblems(program, after, key) }
+  }
+  const put = async ({ key, to }: Proposal) => {
+    const { planned } = dated.find(({ pass }) => pass.key === key)!
+    propose(null)
+    if (to === planned) return act(unmovePass(key))
+    const { by, at } = await signed(kase, '')
+    act(movePass(key, { to, planned: planned ?? '', by, at }))
+  }
+  /** Moves at once what breaks nothing, and asks about the rest. */
+  const move = (key: string, to: string) => {
+    if (dayNumber(to) === undefined) return
+    const one = consider(key, to)
+    if (one.breaks.length === 0) void put(one)
+    else propose(one)
+  }
+  return (
+    <>
+      <Settings program={program} />
+      {dated.length === 0 && <p className="mt-5 font-serif text-lg">{en.empty}</p>}
+      <p id="calendar-move" className="text-ink-2 text-[13.5px] print:hidden">
+        {dated.length > 0 && en.move}
+      </p>
+      {program.areas.map((area) => (
+        <Strip
+          key={area.areaId}
+          area={area}
+          program={program}
+          proposal={proposal}
+          onTry={(key, to) => propose(consider(key, to))}
+          onMove={move}
+          onLeave={() => propose(null)}
+        />
+      ))}
+      {dated.length > 0 && (
+        <Days
+          program={program}
+          proposal={proposal}
+          onMove={move}
+          onPut={(one) => void put(one)}
+          onLeave={() => propose(null)}
+        />
+      )}
+    </>
+  )
+}
+
+/** What a move would break that is not broken now: of the pass itself all, of the others what is new. */
+function newProblems(before: Program, after: Program, key: string): readonly Sentence[] {
+  const said = new Set(
+    before.areas.flatMap(({ passes }) =>
+      passes.flatMap(({ pass, problems }) => problems.map((one) => `${pass.key} ${one.key}`)),
+    ),
+  )
+  return after.areas
+    .flatMap(({ passes }) => passes)
+    .flatMap(({ pass, problems }) => problems.filter((one) => pass.key === key || !said.has(`${pass.key} ${one.key}`)))
+    .filter(({ key: what }) => what !== 'program.plan-changed')
+}
+
+function Settings({ program }: { program: Program }) {
+  const { kase, edit, act } = useOpenCase()
+  const { region } = useProgram()
+  const [saved, setSaved] = useState<string | null>(null)
+  const usual = regions.find(({ id }) => id === region.id)!
+  const save = async () => {
+    const { calendarFile } = await import('./calendar-file')
+    const { text, ids, off } = calendarFile(kase, program, new Date().toISOString())
+    saveFile(`${kase.client || 'case'} calendar.ics`, new Blob([text], { type: 'text/calendar' }))
+    act(noteCalendar(ids))
+    setSaved(en.saved(ids.length, off))
+  }
+  return (
+    <div
+      className="mt-3 mb-4 grid items-end gap-x-5 gap-y-2.5 sm:grid-cols-[minmax(0,19rem)_auto_auto_1fr] print:hidden"
+      data-entry
+    >
+      <SelectField
+        label={en.region}
+        value={kase.region}
+        options={regions.map(({ id, label }) => ({ value: id, label: textOf(label) }))}
+        none={en.usualRegion(textOf(usual.label))}
+        onChange={(id) => edit((draft) => void (draft.region = id))}
+      />
+      <Button onClick={() => void save()}>{en.save}</Button>
+      <Button onClick={() => window.print()}>{en.print}</Button>
+      <p role="status" className="text-ink-2 text-[14px]">
+        {saved}
+      </p>
+      <p className="text-ink-2 col-span-full text-[13.5px]">
+        {region.lastFrost && region.firstFrost
+          ? en.frosts(yearDayWords(region.lastFrost), yearDayWords(region.firstFrost))
+          : en.noFrosts}
+        . {en.localRules}
+      </p>
+      {program.areas.map((area) => area.planting && <Sown key={area.areaId} area={area} />)}
+    </div>
+  )
+}
+
+/** `10 May`. */
+const yearDayWords = (yearDay: string) => dateWords(`2024-${yearDay}`).replace(/ \d{4}$/, '')
+
+function Sown({ area: { areaId, planting } }: { area: AreaProgram }) {
+  const { kase, edit } = useOpenCase()
+  const area = kase.areas.find(({ id }) => id === areaId)!
+  const typed = area.seasons[kase.season]?.sown ?? ''
+  return (
+    <TextField
+      label={en.sown(area.name)}
+      type="date"
+      value={typed}
+      echo={planting?.assumed ? en.assumed(dateWords(planting.day)) : undefined}
+      onChange={(sown) => edit(inThisSeason(areaId, (draft) => void (draft.sown = sown)))}
+    />
+  )
+}

@@ -1,0 +1,66 @@
+import ical, { ICalCalendarMethod, ICalEventStatus } from 'ical-generator'
+import type { Case } from '@/core/case/case'
+import type { Program } from '@/core/passes/program/program'
+import { dayNumber, type Day } from '@/core/passes/program/day'
+import { productWords, weight } from '@/wording/format'
+import { nutrient } from '@/wording/phrase'
+import { render } from '@/wording/render'
+
+export interface CalendarFile {
+  readonly text: string
+  /** Of the events in it that stand. */
+  readonly ids: readonly string[]
+  /** How many former ones it calls off. */
+  readonly off: number
+}
+
+const msPerDay = 86_400_000
+
+/**
+ * The days of a case as iCalendar: whole days, by ids that stay, so that a second import updates them; what a former file
+ * had and is no more is called off.
+ *
+ * @param now when the file is made, an instant
+ */
+export function calendarFile(kase: Case, { areas }: Program, now: string): CalendarFile {
+  const file = ical({ prodId: '//Agrologos//Calendar//EN', method: ICalCalendarMethod.PUBLISH })
+  const nameOf = (areaId: string) => kase.areas.find(({ id }) => id === areaId)?.name ?? ''
+  const event = (id: string, day: Day, summary: string, description: string, status: ICalEventStatus) => {
+    const start = new Date(dayNumber(day)! * msPerDay)
+    file.createEvent({
+      id,
+      sequence: kase.rev,
+      stamp: new Date(now),
+      start,
+      end: new Date(start.getTime() + msPerDay),
+      allDay: true,
+      summary,
+      description,
+      status,
+    })
+    return id
+  }
+  const uid = (key: string) => `${kase.id}/${key}@agrologos`
+  const ids = areas.flatMap(({ areaId, passes, retests }) => [
+    ...passes.flatMap(({ pass, day, state, problems }) => {
+      if (day === null || state === 'done' || state === 'skipped') return []
+      const what = pass.product ? productWords(pass.product) : (nutrient[pass.nutrient!] ?? '')
+      const amount = weight(pass.amount.value.v, kase.measures)
+      const told = problems.map((one) => render(one, kase.measures)).join(' ')
+      return [event(uid(pass.key), day, `${nameOf(areaId)}: ${amount} ${what}`, told, ICalEventStatus.CONFIRMED)]
+    }),
+    ...retests.map(({ day, why, before }) =>
+      event(
+        uid(`${areaId}/test/${before ?? 'last'}`),
+        day,
+        `${nameOf(areaId)}: soil test`,
+        render(why),
+        ICalEventStatus.CONFIRMED,
+      ),
+    ),
+  ])
+  const gone = kase.calendarSent.filter((id) => !ids.includes(id))
+  const today = now.slice(0, 10)
+  for (const id of gone) event(id, today, 'Called off', '', ICalEventStatus.CANCELLED)
+  return { text: file.toString(), ids, off: gone.length }
+}
