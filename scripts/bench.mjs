@@ -22,6 +22,7 @@ await run(process.execPath, [join(compiled, 'bench/recommend.js')])
 rmSync(compiled, { recursive: true })
 
 await run(process.execPath, ['--import', 'tsx', 'bench/mix.ts'])
+await run(process.execPath, ['--import', 'tsx', 'bench/program.ts'])
 
 tellFirstLoads()
 await run(process.execPath, ['bench/first.mjs'])

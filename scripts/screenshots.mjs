@@ -106,8 +106,8 @@ try {
     ['reading', 'sample-returning', 'reading'],
     ['amounts', 'sample-school-garden', 'amounts'],
     ['amounts-laboratory', 'sample-village-hall', 'amounts'],
-    ['amounts-several', 'sample-market-garden', 'amounts'],
     ['materials', 'sample-village-hall', 'materials'],
+    ['calendar', 'sample-village-hall', 'calendar'],
     ['letter', 'sample-lakeside-cottage', 'letter'],
     ['history', 'sample-village-hall', 'ground'],
   ]) {

@@ -6,7 +6,7 @@ import { feeds } from '../../shelf/product'
 import { say, type Sentence } from '../../told/sentence'
 import type { Treatment } from '../job'
 import { dayAt } from './day'
-import { readYearDay, type ClosedTime } from './rule'
+import type { Closing } from './rule'
 import { growingSeason, inMonths, soilOn } from './season'
 
 /** The ground whose passes are dated. */
@@ -15,7 +15,7 @@ export interface DatedGround {
   /** Established turf by its season; null elsewhere, and on a new lawn. */
   readonly turf: { readonly kind: 'cool' | 'warm'; readonly months: readonly Months[] } | null
   readonly region: Region
-  readonly closedTimes: readonly ClosedTime[]
+  readonly closings: readonly Closing[]
 }
 
 /** What the calendar asks of a treatment. */
@@ -36,7 +36,7 @@ export function closedOn(day: number, treatment: Treatment, ground: DatedGround)
   const sort = sortOf(treatment)
   const soil = soilOn(region, day)
   if (soil < coldest.frozen) return say('program.frozen')
-  const rule = ground.closedTimes.find((one) => closes(one, day, treatment, ground))
+  const rule = ground.closings.find((one) => closes(one, day, treatment, ground))
   if (rule) return say('program.rule', { name: rule.name })
   if (sort === 'sulfur' && soil < coldest.sulfur) return say('program.cold-sulfur', { least: coldest.sulfur })
   if (sort === 'lime' || sort === 'sulfur') return undefined
@@ -70,14 +70,7 @@ function turfClosed(
 }
 
 /** Whether an office's closed time covers the day, and speaks of what is put on there. */
-function closes(
-  { from: typedFrom, to: typedTo, what, where }: ClosedTime,
-  day: number,
-  treatment: Treatment,
-  { use }: DatedGround,
-): boolean {
-  const [from, to] = [readYearDay(typedFrom), readYearDay(typedTo)]
-  if (!from || !to) return false
+function closes({ from, to, what, where }: Closing, day: number, treatment: Treatment, { use }: DatedGround): boolean {
   const yearDay = dayAt(day).slice(5)
   const covered = from <= to ? yearDay >= from && yearDay <= to : yearDay >= from || yearDay <= to
   if (!covered || (where === 'lawn' && use !== 'lawn')) return false

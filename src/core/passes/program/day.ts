@@ -11,12 +11,44 @@ export function dayNumber(day: Day): number | undefined {
   return dayAt(at) === day ? at : undefined
 }
 
-/** The day of a number. */
-export const dayAt = (number: number): Day => new Date(number * msPerDay).toISOString().slice(0, 10)
+interface Civil {
+  readonly year: number
+  readonly month: number
+  readonly day: number
+}
 
-/** @example monthOf(dayNumber('2026-05-12')!) // 5 */
-export const monthOf = (number: number): number => new Date(number * msPerDay).getUTCMonth() + 1
-export const yearOf = (number: number): number => new Date(number * msPerDay).getUTCFullYear()
+/**
+ * The date of a day's number by whole numbers alone, which calendars of many areas ask for a million times. After Hinnant,
+ * chrono-compatible low-level date algorithms (recalled): years begin with March, so that the leap day comes last.
+ */
+export function civil(number: number): Civil {
+  const shifted = number + 719_468
+  const era = Math.floor(shifted / 146_097)
+  const ofEra = shifted - era * 146_097
+  const years = Math.floor(
+    (ofEra - Math.floor(ofEra / 1_460) + Math.floor(ofEra / 36_524) - Math.floor(ofEra / 146_096)) / 365,
+  )
+  const ofYear = ofEra - (365 * years + Math.floor(years / 4) - Math.floor(years / 100))
+  const fromMarch = Math.floor((5 * ofYear + 2) / 153)
+  const month = fromMarch < 10 ? fromMarch + 3 : fromMarch - 9
+  return {
+    year: years + era * 400 + (month <= 2 ? 1 : 0),
+    month,
+    day: ofYear - Math.floor((153 * fromMarch + 2) / 5) + 1,
+  }
+}
+
+const two = (number: number) => String(number).padStart(2, '0')
+
+/** The day of a number. */
+export function dayAt(number: number): Day {
+  const { year, month, day } = civil(number)
+  return `${String(year).padStart(4, '0')}-${two(month)}-${two(day)}`
+}
+
+/** @example monthOf(20_585) // 5 */
+export const monthOf = (number: number): number => civil(number).month
+export const yearOf = (number: number): number => civil(number).year
 
 /** A day of one year, `MM-DD`; the 29th of February is the 28th where there is none. */
 export const inYear = (yearDay: string, year: number): number =>
@@ -24,9 +56,9 @@ export const inYear = (yearDay: string, year: number): number =>
 
 /** So many months on, and no further than the end of that month. */
 export function monthsOn(number: number, months: number): number {
-  const from = new Date(number * msPerDay)
+  const from = civil(number)
   const whole = Math.floor(months)
-  const first = Date.UTC(from.getUTCFullYear(), from.getUTCMonth() + whole, 1)
-  const last = new Date(Date.UTC(from.getUTCFullYear(), from.getUTCMonth() + whole + 1, 0)).getUTCDate()
-  return first / msPerDay + Math.min(from.getUTCDate(), last) - 1 + Math.round((months - whole) * 30)
+  const first = Date.UTC(from.year, from.month - 1 + whole, 1) / msPerDay
+  const next = Date.UTC(from.year, from.month + whole, 1) / msPerDay
+  return first + Math.min(from.day, next - first) - 1 + Math.round((months - whole) * 30)
 }

@@ -45,8 +45,11 @@ describe('days', () => {
     ['2026-11-30', 3, '2027-02-28'],
     ['2026-11-26', 12, '2027-11-26'],
   ])('%s and %i months is %s', (day, months, then) => expect(dayAt(monthsOn(dayNumber(day)!, months))).toBe(then))
-  test('every day of 400 years comes back', () => {
-    for (let at = -80_000; at < 66_000; at += 7) expect(dayNumber(dayAt(at))).toBe(at)
+  test('every day of 400 years is that of the language’s own calendar, and comes back', () => {
+    for (let at = -80_000; at < 66_000; at += 1) {
+      const day = new Date(at * 86_400_000).toISOString().slice(0, 10)
+      if (dayAt(at) !== day || dayNumber(day) !== at) throw new Error(day)
+    }
   })
   test.each([
     ['1 Dec', '12-01'],

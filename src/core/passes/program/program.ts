@@ -21,7 +21,7 @@ import { passesOf, type Job, type Pass, type Treatment } from '../job'
 import type { Interval } from '../split'
 import { closedOn, sortOf, type DatedGround } from './closed'
 import { dayAt, dayNumber, monthsOn, type Day } from './day'
-import type { ClosedTime } from './rule'
+import { closingsOf, type ClosedTime } from './rule'
 import { inMonths, nextLastFrost } from './season'
 
 /** A pass with its day. */
@@ -117,7 +117,7 @@ function groundOf(
     use === 'lawn' && season && !area.newLawn
       ? { kind: season === 'warm-lawn' ? ('warm' as const) : ('cool' as const), months }
       : null
-  return { use, turf, region, closedTimes }
+  return { use, turf, region, closings: closingsOf(closedTimes) }
 }
 
 /** What dating a pass goes by, beside the pass itself. */
@@ -174,8 +174,11 @@ function plantingOf(
 function datedTreatment(treatment: Treatment, setting: Setting): Dated[] {
   const dated: Dated[] = []
   const days: number[] = []
+  let none = false
   for (const pass of passesOf(treatment)) {
-    const one = datedPass(pass, treatment, days, setting)
+    const one = datedPass(pass, treatment, days, setting, none)
+    // Where one finds no day those behind it find none either.
+    none ||= one.planned === null
     dated.push(one)
     const at = one.day === null ? undefined : dayNumber(one.day)
     if (at !== undefined && one.state !== 'skipped') {
@@ -186,11 +189,17 @@ function datedTreatment(treatment: Treatment, setting: Setting): Dated[] {
   return dated
 }
 
-function datedPass(pass: Pass, treatment: Treatment, earlier: readonly number[], setting: Setting): Dated {
+function datedPass(
+  pass: Pass,
+  treatment: Treatment,
+  earlier: readonly number[],
+  setting: Setting,
+  none: boolean,
+): Dated {
   const { kase, logged } = setting
   const of = { pass, treatment }
   const done = logged.get(pass.key)
-  const at = plannedDay(pass, treatment, earlier, setting)
+  const at = none ? undefined : plannedDay(pass, treatment, earlier, setting)
   const planned = at === undefined ? null : dayAt(at)
   if (done?.done === 'skipped') return { ...of, day: planned, planned, state: 'skipped', problems: [] }
   if (done)

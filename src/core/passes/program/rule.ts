@@ -12,6 +12,18 @@ export interface ClosedTime {
   readonly where: 'all' | 'lawn'
 }
 
+/** The same as it closes: what cannot be read closes nothing. */
+export interface Closing extends Pick<ClosedTime, 'name' | 'what' | 'where'> {
+  readonly from: YearDay
+  readonly to: YearDay
+}
+
+export const closingsOf = (typed: readonly ClosedTime[]): readonly Closing[] =>
+  typed.flatMap(({ name, what, where, ...span }) => {
+    const [from, to] = [readYearDay(span.from), readYearDay(span.to)]
+    return from && to ? [{ name, what, where, from, to }] : []
+  })
+
 const months = ['jan', 'feb', 'mar', 'apr', 'may', 'jun', 'jul', 'aug', 'sep', 'oct', 'nov', 'dec']
 /** Of a leap year: the 29th of February is a day of it. */
 const lengths = [31, 29, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31]

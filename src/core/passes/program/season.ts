@@ -1,12 +1,11 @@
 import type { Months } from '../../guides/windows'
 import type { Region } from '../../guides/regions'
-import { dayNumber, inYear, monthOf, yearOf } from './day'
+import { civil, dayNumber, inYear, monthOf, yearOf } from './day'
 
 /** °F on a day, between the middles of its months. */
 export function soilOn({ soil }: Pick<Region, 'soil'>, day: number): number {
-  const month = monthOf(day)
-  const middle = inYear(`${String(month).padStart(2, '0')}-15`, yearOf(day))
-  const past = (day - middle) / 30.4
+  const { month, day: ofMonth } = civil(day)
+  const past = (ofMonth - 15) / 30.4
   const beside = past < 0 ? month - 1 : month + 1
   const [here, there] = [soil[month - 1]!, soil[(beside + 11) % 12]!]
   return here + (there - here) * Math.min(Math.abs(past), 0.5)

@@ -17,6 +17,7 @@ import { BackupSection } from '../../shared/backup/BackupSection'
 import { useGuides } from '../../case/useCase'
 import { en as caseWords } from '../../case/messages'
 import { ClimateField, FeedingField, MeasuresField } from '../../stations/ground/SettingFields'
+import { ClosedTimes } from './ClosedTimes'
 import { LogoField } from './LogoField'
 import { SchoolFields } from './SchoolFields'
 import { en } from './messages'
@@ -151,6 +152,7 @@ function Fields({ stored }: { stored: SoundOffice }) {
           onChoose={(school, option) => edit({ schools: { ...office.schools, [school]: option } })}
         />
       </div>
+      <ClosedTimes times={office.closedTimes} onChange={(closedTimes) => edit({ closedTimes })} />
       <BackupSection />
     </main>
   )

@@ -1,6 +1,21 @@
 import { largestPicture } from '@/store/attachments'
 
 export const en = {
+  closedTimes: 'Closed times',
+  closedWhy:
+    'Blackout dates of law or custom here. Calendars put nothing of the kind on in them; a move into one says so. Check your local rule.',
+  closedTime: (n: number) => `Closed time ${n}`,
+  closedName: 'What it is called',
+  closedNameExample: 'no feeding of lawns in winter',
+  closedFrom: 'From',
+  closedTo: 'To',
+  closedWhat: 'Closed for',
+  closedFor: { all: 'everything', N: 'nitrogen', 'P₂O₅': 'phosphate' },
+  closedWhere: 'On',
+  closedOn: { all: 'all ground', lawn: 'lawns' },
+  addClosed: 'Add a closed time',
+  removeClosed: (name: string) => `Remove the closed time ${name}`,
+  noYearDay: (text: string) => `${text} is no day of the year. Type it like 1 Dec.`,
   title: 'Office',
   lead: 'Stands at the head and foot of every letter, and is what new cases begin with. Kept in this browser only.',
   name: 'Name',
