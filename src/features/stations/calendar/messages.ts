@@ -1,9 +1,9 @@
 export const en = {
   empty: 'Nothing is to be put on yet: its days follow from Amounts and Materials.',
   region: 'Whose seasons',
-  usualRegion: (name: string) => `${name}, as is usual for the climate`,
-  frosts: (last: string, first: string) => `last frost about ${last}, first about ${first}`,
-  noFrosts: 'no frost',
+  usualRegion: (name: string) => `${name} (usual)`,
+  frosts: (last: string, first: string) => `Last frost about ${last}, first about ${first}`,
+  noFrosts: 'No frost',
   sown: (area: string) => `${area}, planted on`,
   assumed: (day: string) => `taken as ${day}: two weeks after the last frost`,
   strip: (area: string) => `${area}: days to put on, by year`,
