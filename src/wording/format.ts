@@ -207,8 +207,10 @@ export const inchWords = (inches: number, measures: Measures, own: MeasureWords 
 
 const months = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'] as const
 
-/** An ISO date as `14 Oct 2026`; any other text as it is. */
+/** An ISO date as `14 Oct 2026`, its month alone as `Oct 2026`; any other text as it is. */
 export function dateWords(iso: string): string {
+  const [, ofYear, alone] = /^(\d{4})-(0[1-9]|1[0-2])$/.exec(iso) ?? []
+  if (alone) return `${months[Number(alone) - 1]} ${ofYear}`
   const [, year, month, day] = /^(\d{4})-(\d{2})-(\d{2})/.exec(iso) ?? []
   return year && month && day ? `${Number(day)} ${months[Number(month) - 1] ?? month} ${year}` : iso
 }

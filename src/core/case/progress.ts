@@ -14,6 +14,7 @@ export const stations = [
   'materials',
   'calendar',
   'letter',
+  'log',
 ] as const
 export type Station = (typeof stations)[number]
 export type Progress = 'empty' | 'started' | 'settled' | 'not-needed'
@@ -42,6 +43,7 @@ export function progress(kase: Case, { areas }: Recommendation): Record<Station,
         ? 'not-needed'
         : of(areas.length, answers.filter(Boolean).length),
     letter: kase.letter.printedAt ? 'settled' : kase.letter.note ? 'started' : 'empty',
+    log: kase.applications.length > 0 ? 'started' : 'empty',
   }
 }
 
@@ -54,6 +56,6 @@ function sampled({ sampling, samples, reports }: Case): Progress {
 const of = (all: number, done: number, started = done > 0): Progress =>
   all > 0 && done === all ? 'settled' : started ? 'started' : 'empty'
 
-/** The first station that is not settled: what the case waits for. */
+/** The first station that is not settled: what the case waits for. A log is never done, and nothing waits for it. */
 export const waitsFor = (progressed: Record<Station, Progress>): Station =>
-  stations.find((station) => progressed[station] === 'empty' || progressed[station] === 'started') ?? 'letter'
+  stations.find((one) => one !== 'log' && (progressed[one] === 'empty' || progressed[one] === 'started')) ?? 'letter'

@@ -197,6 +197,17 @@ export interface Args {
   readonly 'meaning.tri-state-maintain': { crop: Text; element: string }
   readonly 'minimum.enough': { crop: Text; minimum: number; nutrient: string; value: number }
   readonly 'minimum.needed': { crop: Text; minimum: number; nutrient: string; value: number }
+  readonly 'log.bag-size': { lb: number }
+  readonly 'log.by-volume': { lb: number; material: Text }
+  readonly 'log.future': { text: string }
+  readonly 'log.no-day': { text: string }
+  readonly 'log.no-product': { text: string }
+  readonly 'log.no-such-area': { text: string }
+  readonly 'log.one-thing': { text: string }
+  readonly 'log.taken-as': { material: Text }
+  readonly 'log.unread': { text: string }
+  readonly 'log.which-area': { names: string }
+  readonly 'log.which-product': { names: string }
   readonly 'program.cold-sulfur': { least: number }
   readonly 'program.early': { from: string }
   readonly 'program.late': { until: string }

@@ -25,6 +25,7 @@ export const en = {
     materials: 'Materials',
     calendar: 'Calendar',
     letter: 'Letter',
+    log: 'Log',
   } satisfies Record<Station, string>,
   progress: { empty: 'empty', started: 'in progress', settled: 'settled', 'not-needed': 'not needed' } satisfies Record<
     Progress,

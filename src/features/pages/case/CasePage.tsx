@@ -31,6 +31,7 @@ import { late } from '../../shared/late/late'
 const later = {
   materials: () => import('../../stations/materials/MaterialsStation'),
   calendar: () => import('../../stations/calendar/CalendarStation'),
+  log: () => import('../../stations/log/LogStation'),
   letter: () => import('../../stations/letter/LetterStation'),
   results: () => import('../../stations/results/ResultsStation'),
   reading: () => import('../../stations/reading/ReadingStation'),
@@ -41,6 +42,7 @@ const later = {
 }
 const MaterialsStation = late(() => later.materials().then((found) => found.MaterialsStation))
 const CalendarStation = late(() => later.calendar().then((found) => found.CalendarStation))
+const LogStation = late(() => later.log().then((found) => found.LogStation))
 const LetterStation = late(() => later.letter().then((found) => found.LetterStation))
 const ResultsStation = late(() => later.results().then((found) => found.ResultsStation))
 const ReadingStation = late(() => later.reading().then((found) => found.ReadingStation))
@@ -202,7 +204,14 @@ function HeaderButton({ label, icon, onClick }: { label: string; icon: ReactNode
 function Heading({ station }: { station: View }) {
   const { kase, area, recommendation } = useOpenCase()
   if (station === 'letter') return <h1 className="sr-only">{en.stations.letter}</h1>
-  if (station === 'ground' || station === 'sample' || station === 'calendar' || station === 'history' || !area)
+  if (
+    station === 'ground' ||
+    station === 'sample' ||
+    station === 'calendar' ||
+    station === 'log' ||
+    station === 'history' ||
+    !area
+  )
     return (
       <h1 className="border-ink mb-3 border-b-[1.5px] pb-2 font-serif text-[25px] leading-tight font-semibold print:hidden">
         {station === 'history' ? historyWords.title : en.stations[station]}
@@ -247,6 +256,8 @@ function StationSheet({ station }: { station: View }) {
       return <CalendarStation />
     case 'letter':
       return <LetterStation />
+    case 'log':
+      return <LogStation />
     case 'history':
       return <HistoryView />
   }

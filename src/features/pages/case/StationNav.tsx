@@ -10,7 +10,7 @@ export function StationNav({ station }: { station: View }) {
   const state = progress(kase, recommendation)
   return (
     <nav aria-label={en.stationsLabel} className="bg-margin border-rule border-b print:hidden">
-      <ul className="mx-auto grid max-w-3xl grid-cols-4 sm:flex">
+      <ul className="mx-auto grid max-w-3xl grid-cols-5 sm:flex">
         {stations.map((one) => {
           const here = one === station
           return (

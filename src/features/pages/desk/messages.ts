@@ -35,6 +35,7 @@ export const en = {
     materials: 'waits for materials',
     calendar: 'waits for its days',
     letter: 'waits for its letter',
+    log: 'waits for its log',
   } satisfies Record<Station, string>,
   noAreas: 'no areas yet',
   unnamed: 'Unnamed case',
