@@ -89,7 +89,7 @@ const Entry = memo(function Entry({ id, name, here, size, feet, found, measures,
 })
 
 /** What is drawn is its true shape, whichever size leads. */
-function shapeOf(area: Area, recommendation: Recommendation): Size | null {
+export function shapeOf(area: Area, recommendation: Recommendation): Size | null {
   const { size } = answerOf(recommendation, area.id)
   if (!size.ok) return null
   if (!area.shapes.some(({ hole }) => !hole)) return size.value

@@ -17,6 +17,7 @@ import { useOpenCase } from '../../../case/context'
 import { useProducts } from '../../../case/useCase'
 import { counted } from '../../../case/explained'
 import { Figure } from '../../../shared/workings/Figure'
+import { shapeOf } from '../../ground/AreasRail'
 import { pathOf } from '../../ground/path'
 import { en } from './messages'
 
@@ -54,7 +55,7 @@ export function SpreaderAnswer({ spreader, found }: { spreader: Spreader; found:
         ))}
         {spreader.kind !== 'drop' && <li className="text-ink-2 mt-1 text-[14px]">{en.dropFor}</li>}
       </ul>
-      <Ways size={found.size.value} swath={swath} />
+      <Ways areaId={found.areaId} swath={swath} />
     </div>
   )
 }
@@ -120,10 +121,14 @@ function nowWords({ setting }: Spreader, tried: readonly Tried[], half: number, 
 }
 
 /** Where the wheel goes, both ways, over the ground as it lies; nothing where only its size is known. */
-function Ways({ size, swath }: { size: Size; swath: number }) {
-  const { kase } = useOpenCase()
+function Ways({ areaId, swath }: { areaId: string; swath: number }) {
+  const { kase, recommendation } = useOpenCase()
   const clip = useId()
-  const drawn = size.count > 1 ? undefined : outlineOf(size.shape, kase.plan.north)
+  const size = shapeOf(
+    kase.areas.find(({ id }) => id === areaId)!,
+    recommendation,
+  )
+  const drawn = !size || size.count > 1 ? undefined : outlineOf(size.shape, kase.plan.north)
   if (!drawn) return <p className="text-ink-2 w-44 text-[13.5px]">{en.noOutline}</p>
   const { width, height, path } = drawn
   const feet = (v: number) => (kase.measures === 'metres' ? `${places(v / feetPerMetre, 1)} m` : `${places(v, 1)} ft`)
