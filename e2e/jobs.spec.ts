@@ -42,10 +42,23 @@ function handsOn(page: Page) {
 }
 type Hands = ReturnType<typeof handsOn>
 
-/** Printed by whoever wants to know; nothing fails by them. */
+/** From the Desk to a new case's ground. */
+async function startCase(page: Page, hands: Hands) {
+  await page.goto('/')
+  await hands.click(page.getByRole('button', { name: 'Start a case' }))
+  await station(page, hands, 'Ground')
+}
+
+/** Another area, its size to be typed. */
+async function addArea(page: Page, hands: Hands) {
+  await hands.click(page.getByRole('main').getByRole('button', { name: 'Add an area' }))
+  await expect(page.getByLabel('Size', { exact: true })).toBeFocused()
+}
+
 const station = (page: Page, hands: Hands, name: string) =>
   hands.click(page.getByRole('button', { name: new RegExp(`^${name}`) }))
 
+/** Printed by whoever wants to know; nothing fails by them. */
 const tell = (name: string, { count }: Hands, wanted: string) =>
   test.info().annotations.push({
     type: 'hands',
@@ -176,15 +189,12 @@ test('front and back lawn, sampled apart: 40-lb bags of lime of a printed streng
   watched: page,
 }) => {
   const hands = handsOn(page)
-  await page.goto('/')
-  await hands.click(page.getByRole('button', { name: 'Start a case' }))
-  await station(page, hands, 'Ground')
+  await startCase(page, hands)
   for (const [name, size] of [
     ['Front', '40x50'],
     ['Back', '40x75'],
   ] as const) {
-    await hands.click(page.getByRole('main').getByRole('button', { name: 'Add an area' }))
-    await expect(page.getByLabel('Size', { exact: true })).toBeFocused()
+    await addArea(page, hands)
     await hands.type(size)
     await hands.keys('Enter')
     await hands.type('tall')
@@ -222,11 +232,8 @@ test('ten rows of onions, 25 ft each: dressings by the row until bulbing, and ho
   watched: page,
 }) => {
   const hands = handsOn(page)
-  await page.goto('/')
-  await hands.click(page.getByRole('button', { name: 'Start a case' }))
-  await station(page, hands, 'Ground')
-  await hands.click(page.getByRole('main').getByRole('button', { name: 'Add an area' }))
-  await expect(page.getByLabel('Size', { exact: true })).toBeFocused()
+  await startCase(page, hands)
+  await addArea(page, hands)
   await hands.keys('Enter')
   await hands.type('onion')
   await hands.keys('Enter', 'Escape')
@@ -256,11 +263,8 @@ test('a raised bed of bought mix, low in everything, at pH 7.1: magnesium and ca
   watched: page,
 }) => {
   const hands = handsOn(page)
-  await page.goto('/')
-  await hands.click(page.getByRole('button', { name: 'Start a case' }))
-  await station(page, hands, 'Ground')
-  await hands.click(page.getByRole('main').getByRole('button', { name: 'Add an area' }))
-  await expect(page.getByLabel('Size', { exact: true })).toBeFocused()
+  await startCase(page, hands)
+  await addArea(page, hands)
   await hands.type('4x8')
   await hands.keys('Enter')
   await hands.type('vegetables in soil')

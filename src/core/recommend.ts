@@ -117,13 +117,13 @@ export interface Figures {
   readonly portions: readonly Portion[]
   /** Figures further apart than this share of the leading one are far apart, by the guide. */
   readonly spread: number
-  /** What the figures go by that an advisor may put something in the place of. */
-  readonly settings: readonly Setting[]
 }
 
 /** What is said of the figures. */
 export interface Told {
   readonly reactionClass: Text | null
+  /** What the figures go by that an advisor may put something in the place of. */
+  readonly settings: readonly Setting[]
   /** Where practitioners disagree: what was followed here. */
   readonly schools: readonly Taken[]
   /** What matters most, in one or two sentences. */
@@ -326,8 +326,16 @@ export const figures = (
 function answer(asked: Asked): Answer {
   const known = placed(asked)
   const found = figuresOf(known)
-  const { pH, reaction: ph, stone, needs, fertilizer, mixed, reading, bases, portions, spread, settings } = found
-  const { reactionClass: word, schools, headline: first, matters, cautions, notMeasured: open } = told(known, found)
+  const { pH, reaction: ph, stone, needs, fertilizer, mixed, reading, bases, portions, spread } = found
+  const {
+    reactionClass: word,
+    schools,
+    headline: first,
+    matters,
+    cautions,
+    notMeasured: open,
+    settings,
+  } = told(known, found)
   // One by one: objects that are spread into others are the slowest part of an answer.
   return {
     pH,
@@ -389,7 +397,6 @@ function figuresOf({ asked, stone, ground, feeding }: Placed): Figures {
     bases: read.bases,
     portions: portionsOf(size, feeding.planting),
     spread: guide.limits.spread,
-    settings: settingsOf(ground, feeding, ph, majors, asked.area.feeding),
   }
 }
 
@@ -437,6 +444,7 @@ function told({ asked, ground, feeding }: Placed, { reaction: ph, needs, reading
   const after = [...first.after, ...stopSulfur(asked), ...straddles(read, asked.report, ground)]
   return {
     reactionClass: read.soil.pH === undefined ? null : reactionClass(read.soil.pH),
+    settings: settingsOf(ground, feeding, ph, majors, area.feeding),
     schools: takenFor(guide, kase.schools, cropId, crop.use, ph.outcome === 'lime'),
     headline: [...ahead, ...onPH, ...after],
     matters: { ahead, after },

@@ -16,6 +16,13 @@ test('is blank at first, and keeps what is typed, stroke upon stroke', async () 
   expect(await readOffice()).toEqual({ ...blankOffice, name: 'Vale', people: 'MV' })
 })
 
+test('prices that are typed in one moment stand beside each other', async () => {
+  const sold = { bags: [{ lb: 50, price: 24, on: '2026-11-26' }], away: false }
+  const refs = ['urea@1', '10-10-10@1', 'gypsum@1'] as const
+  await Promise.all(refs.map((ref) => editOffice(({ shelf }) => ({ shelf: { ...shelf, [ref]: sold } }))))
+  expect(Object.keys((await readOffice()).shelf)).toEqual([...refs])
+})
+
 test('a refused change waits and goes in with the next', async () => {
   const refusal = jest.spyOn(db.office, 'put').mockRejectedValue(new DOMException('no room', 'QuotaExceededError'))
   await expect(editOffice({ name: 'while refused' })).rejects.toThrow()

@@ -45,32 +45,38 @@ export const readOffice = (): Promise<SoundOffice> =>
   db.office.get('office').then(soundOffice, () => ({ ...blankOffice, unread: true }))
 
 /** Inside a transaction: the office with something changed. Once edited it is one's own, and no sample. */
-async function putOffice(change: Partial<Office>): Promise<void> {
+async function putOffice(changes: readonly Change[]): Promise<void> {
   const { damaged: _mended, ...stored } = soundOffice(await db.office.get('office'))
-  await db.office.put({ ...stored, sample: false, ...change })
+  const changed = changes.reduce<Office>((office, change) => ({ ...office, ...change(office) }), stored)
+  await db.office.put({ ...changed, sample: false })
 }
 
-let waiting: Partial<Office> = {}
+/** What is to be other, of the office as it is when it is written. */
+type Change = (office: Office) => Partial<Office>
+
+let waiting: readonly Change[] = []
 let writing: Promise<void> | undefined
 
 /**
  * Changes the office. What is typed while a write is under way waits and goes into the next one together. Rejects where
  * the browser refuses; the change then waits for the next edit.
+ *
+ * @param change a function where it goes by what is there already, such as one more entry of a list
  */
-export function editOffice(change: Partial<Office>): Promise<void> {
-  waiting = { ...waiting, ...change }
+export function editOffice(change: Partial<Office> | Change): Promise<void> {
+  waiting = [...waiting, typeof change === 'function' ? change : () => change]
   writing ??= writeWaiting().finally(() => (writing = undefined))
   return writing
 }
 
 async function writeWaiting(): Promise<void> {
-  while (Object.keys(waiting).length > 0) {
+  while (waiting.length > 0) {
     const taken = waiting
-    waiting = {}
+    waiting = []
     try {
       await db.transaction('rw', db.office, () => putOffice(taken))
     } catch (error) {
-      waiting = { ...taken, ...waiting }
+      waiting = [...taken, ...waiting]
       throw error
     }
   }
@@ -99,5 +105,5 @@ export const setLogo = (logo: Attachment | null): Promise<void> =>
   db.transaction('rw', db.attachments, db.office, async () => {
     await db.attachments.where('owner').equals('office').delete()
     if (logo) await db.attachments.put(logo)
-    await putOffice({ logo: logo?.id ?? null })
+    await putOffice([() => ({ logo: logo?.id ?? null })])
   })

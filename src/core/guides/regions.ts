@@ -35,8 +35,7 @@ const region = (
 })
 
 /**
- * Neutral climates to begin with, round figures that stand for no station; an office types its own. Source: common
- * practice.
+ * Neutral climates to begin with, round figures that stand for no station. Source: common practice.
  */
 export const regions: readonly Region[] = [
   region(

@@ -1,7 +1,6 @@
 import type { Case } from '../case/case'
-import { fields, numberIn } from '../report/fields'
 import { feeds, isAcidifier, isLime, productNamed, type Product } from '../shelf/product'
-import { poundsIn } from '../units/factors'
+import { poundsOf } from '../shelf/shed'
 
 /** What a ledger counts: nitrogen also as what feeds in its first year, lime as pure CaCO₃, all in lb. */
 export const ledgerLines = ['N', 'firstYearN', 'P₂O₅', 'K₂O', 'S', 'CaCO₃'] as const
@@ -55,11 +54,10 @@ export const ledger = (
       const year = /^\d{4}/.exec(one.date)?.[0]
       if (one.areaId !== areaId || one.done === 'skipped' || !year) continue
       const product = productNamed(products, one.product)
-      const v = numberIn(fields.inShed, one.amount)
-      const each = poundsIn[one.amount.unit]
-      const known = product && v !== undefined && each !== undefined
+      const weighed = product && poundsOf(one.amount, product)
       const { lb, untold } = years.get(year) ?? { lb: nothing, untold: 0 }
-      const more = known ? contentOf(product, v * each) : nothing
+      const known = product !== undefined && weighed !== undefined
+      const more = known ? contentOf(product, weighed) : nothing
       const sum = Object.fromEntries(ledgerLines.map((line) => [line, lb[line] + more[line]])) as LedgerYear['lb']
       years.set(year, { year, lb: sum, untold: untold + (known ? 0 : 1) })
     }

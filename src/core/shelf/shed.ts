@@ -1,6 +1,7 @@
 import type { InShed } from '../case/applications'
 import { fields, numberIn } from '../report/fields'
 import { poundsIn } from '../units/factors'
+import type { Typed } from '../units/typed'
 import { productNamed, type Product, type ProductRef } from './product'
 
 /**
@@ -11,10 +12,15 @@ export function lbInShed(shed: readonly InShed[], products: readonly Product[]):
   const found = new Map<ProductRef, number>()
   for (const { product: ref, amount } of shed) {
     const product = productNamed(products, ref)
-    const count = numberIn(fields.inShed, amount)
-    if (!product || count === undefined) continue
-    const each = amount.unit === 'bags' ? product.bagLb : (poundsIn[amount.unit] ?? 0)
-    found.set(ref, (found.get(ref) ?? 0) + count * each)
+    const lb = product && poundsOf(amount, product)
+    if (lb !== undefined) found.set(ref, (found.get(ref) ?? 0) + lb)
   }
   return found
+}
+
+/** lb of a product that is weighed, or counted in its usual bags; undefined where that cannot be read. */
+export function poundsOf(amount: Typed, { bagLb }: Pick<Product, 'bagLb'>): number | undefined {
+  const count = numberIn(fields.inShed, amount)
+  const each = amount.unit === 'bags' ? bagLb : poundsIn[amount.unit]
+  return count === undefined || each === undefined ? undefined : count * each
 }

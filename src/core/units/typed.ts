@@ -99,3 +99,9 @@ export function check(field: Field, typed: Typed): Outcome<number | undefined> {
 /** A file may name any unit; a field that has a choice of units must find its own. */
 const unitFits = ({ units }: Field, unit: string): boolean =>
   units.some((one) => one.unit === unit) || (unit === '' && units.length < 2)
+
+/** A computed number as if it had been typed, to six digits. */
+export function asTyped(value: number, unit: string): Typed {
+  const v = Number(value.toPrecision(6))
+  return { text: String(v), unit, value: v }
+}

@@ -1,5 +1,5 @@
 import { accept, refuse, type Outcome } from '../../told/sentence'
-import { civil, dayAt, dayNumber, monthsOn, type Day } from '../program/day'
+import { civil, dayAt, dayNumber, monthNamed, monthsOn, twoDigits, type Day } from '../program/day'
 
 /** A day, or only its month or year, as somebody said it: `2026-05-12`, `2026-05`, `2024`. */
 export interface When {
@@ -10,11 +10,9 @@ export interface When {
 
 const monthNames =
   'jan(?:uary)?|feb(?:ruary)?|mar(?:ch)?|apr(?:il)?|may|june?|july?|aug(?:ust)?|sept?(?:ember)?|oct(?:ober)?|nov(?:ember)?|dec(?:ember)?'
-const months = ['jan', 'feb', 'mar', 'apr', 'may', 'jun', 'jul', 'aug', 'sep', 'oct', 'nov', 'dec']
 const weekdays = ['sunday', 'monday', 'tuesday', 'wednesday', 'thursday', 'friday', 'saturday']
 const dayNames = 'sun(?:day)?|mon(?:day)?|tue(?:s(?:day)?)?|wed(?:nesday)?|thu(?:rs(?:day)?)?|fri(?:day)?|sat(?:urday)?'
 const counts: Readonly<Record<string, number>> = { a: 1, an: 1, one: 1, two: 2, three: 3, four: 4, five: 5, six: 6 }
-/** The month in which a season of the northern zone is spoken of as last. */
 const seasons = 'spring|summer|fall|autumn|winter'
 
 interface Way {
@@ -22,18 +20,16 @@ interface Way {
   readonly read: (found: RegExpExecArray, today: number) => string | undefined
 }
 
-const two = (number: number) => String(number).padStart(2, '0')
-const monthOf = (name: string) => months.indexOf(name.slice(0, 3)) + 1
 const fullYear = (text: string) => (text.length === 2 ? 2_000 + Number(text) : Number(text))
 
 /** A day without its year is the last one there was. */
 function dated(year: string | undefined, month: number, day: number, today: number): string | undefined {
   if (year) {
-    const one = `${fullYear(year)}-${two(month)}-${two(day)}`
+    const one = `${fullYear(year)}-${twoDigits(month)}-${twoDigits(day)}`
     return dayNumber(one) === undefined ? undefined : one
   }
   const here = civil(today).year
-  const [thisYear, before] = [here, here - 1].map((one) => `${one}-${two(month)}-${two(day)}`)
+  const [thisYear, before] = [here, here - 1].map((one) => `${one}-${twoDigits(month)}-${twoDigits(day)}`)
   const at = dayNumber(thisYear!)
   if (at !== undefined && at <= today) return thisYear
   return dayNumber(before!) === undefined ? undefined : before
@@ -58,13 +54,13 @@ const ways: readonly Way[] = [
     pattern: new RegExp(
       String.raw`\b(?:on )?(?:the )?(\d{1,2})(?:st|nd|rd|th)?(?: of)? (${monthNames})\b\.?,?(?: (\d{4}))?`,
     ),
-    read: ([, day, name, year], today) => dated(year, monthOf(name!), Number(day), today),
+    read: ([, day, name, year], today) => dated(year, monthNamed(name!), Number(day), today),
   },
   {
     pattern: new RegExp(
       String.raw`\b(?:on )?(${monthNames})\b\.? (\d{1,2})(?:st|nd|rd|th)?\b(?!\s*(?:lb|bag|cup|oz|kg|yard|gal|quart|pint|%|-\d))(?:,? (\d{4}))?`,
     ),
-    read: ([, name, day, year], today) => dated(year, monthOf(name!), Number(day), today),
+    read: ([, name, day, year], today) => dated(year, monthNamed(name!), Number(day), today),
   },
   { pattern: /\bday before yesterday\b/, read: ago(2) },
   { pattern: /\byesterday\b/, read: ago(1) },
@@ -83,7 +79,7 @@ const ways: readonly Way[] = [
       const count = counts[many!] ?? Number(many)
       if (unit === 'day' || unit === 'week') return dayAt(today - count * (unit === 'week' ? 7 : 1))
       const then = civil(monthsOn(today, unit === 'month' ? -count : -12 * count))
-      return unit === 'month' ? `${then.year}-${two(then.month)}` : String(then.year)
+      return unit === 'month' ? `${then.year}-${twoDigits(then.month)}` : String(then.year)
     },
   },
   { pattern: /\blast week\b/, read: (_found, today) => dayAt(today - 7) },
@@ -91,7 +87,7 @@ const ways: readonly Way[] = [
     pattern: /\blast month\b/,
     read: (_found, today) => {
       const { year, month } = civil(monthsOn(today, -1))
-      return `${year}-${two(month)}`
+      return `${year}-${twoDigits(month)}`
     },
   },
   { pattern: /\blast year\b/, read: (_found, today) => String(civil(today).year - 1) },
@@ -110,14 +106,14 @@ const ways: readonly Way[] = [
   },
   {
     pattern: new RegExp(String.raw`\b(?:(?:in|last|early|late|mid) )*(${monthNames})(?: of)? (\d{4})\b`),
-    read: ([, name, year]) => `${year}-${two(monthOf(name!))}`,
+    read: ([, name, year]) => `${year}-${twoDigits(monthNamed(name!))}`,
   },
   {
     pattern: new RegExp(String.raw`\b(?:in|last|early|late|mid)[ -](?:early |late |mid-?)?(${monthNames})\b`),
     read: ([, name], today) => {
       const { year, month } = civil(today)
-      const wanted = monthOf(name!)
-      return `${wanted <= month ? year : year - 1}-${two(wanted)}`
+      const wanted = monthNamed(name!)
+      return `${wanted <= month ? year : year - 1}-${twoDigits(wanted)}`
     },
   },
   {

@@ -38,12 +38,18 @@ export function civil(number: number): Civil {
   }
 }
 
-const two = (number: number) => String(number).padStart(2, '0')
+/** @example twoDigits(5) // '05' */
+export const twoDigits = (number: number): string => String(number).padStart(2, '0')
+
+const monthNames = ['jan', 'feb', 'mar', 'apr', 'may', 'jun', 'jul', 'aug', 'sep', 'oct', 'nov', 'dec']
+
+/** @example monthNamed('sept') // 9, and 0 where it is none */
+export const monthNamed = (name: string): number => monthNames.indexOf(name.slice(0, 3)) + 1
 
 /** The day of a number. */
 export function dayAt(number: number): Day {
   const { year, month, day } = civil(number)
-  return `${String(year).padStart(4, '0')}-${two(month)}-${two(day)}`
+  return `${String(year).padStart(4, '0')}-${twoDigits(month)}-${twoDigits(day)}`
 }
 
 /** @example monthOf(20_585) // 5 */

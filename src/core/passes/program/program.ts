@@ -220,7 +220,7 @@ function datedPass(
 }
 
 /** What speaks against a day for a pass, whoever chose it. */
-export function problemsOn(
+function problemsOn(
   day: number,
   pass: Pass,
   treatment: Treatment,
@@ -368,8 +368,9 @@ function retestsOf(
   from: number,
 ): readonly Retest[] {
   const dayOf = ({ day }: Dated) => (day === null ? undefined : dayNumber(day))
+  const former = reportInForce(kase, area)?.date ?? ''
   const moving = passes.filter(
-    ({ treatment, state }) => sortOf(treatment) !== 'feeding' && sortOf(treatment) !== 'other' && state !== 'skipped',
+    ({ pass: { need }, state }) => (need === 'lime' || need === 'sulfur') && state !== 'skipped',
   )
   const gated = moving.filter(({ pass, treatment, state }) => {
     const count = treatment.passes?.count ?? 1
@@ -386,25 +387,21 @@ function retestsOf(
     })
     return [{ day: dayAt(Math.max(from, day - retestAhead)), why, before: one.pass.key }]
   })
-  const last = moving
-    .map(dayOf)
-    .reduce<number | undefined>((latest, day) => Math.max(latest ?? -Infinity, day ?? -Infinity), undefined)
-  if (last !== undefined && Number.isFinite(last)) {
+  const last = Math.max(...moving.flatMap((one) => dayOf(one) ?? []))
+  if (Number.isFinite(last)) {
     const need = answer?.reaction.outcome === 'sulfur' ? 'sulfur' : 'lime'
     return [
       ...gates,
       {
-        day: dayAt(inSameSeason(monthsOn(last, retestAfter[need]), reportInForce(kase, area)?.date ?? '')),
+        day: dayAt(inSameSeason(monthsOn(last, retestAfter[need]), former)),
         why: say('program.retest-after', { need, months: retestAfter[need] }),
         before: null,
       },
     ]
   }
-  const report = reportInForce(kase, area)
-  const seen = report ? dayNumber(report.date) : undefined
   return [
     {
-      day: dayAt(Math.max(from, monthsOn(seen ?? from, retestAfter.otherwise))),
+      day: dayAt(Math.max(from, monthsOn(dayNumber(former) ?? from, retestAfter.otherwise))),
       why: say('program.retest-usual'),
       before: null,
     },

@@ -1,4 +1,5 @@
 import type { YearDay } from '../../guides/regions'
+import { monthNamed, twoDigits } from './day'
 
 /** A time that an office's law or custom closes; the office types it, and its own rule comes first. */
 export interface ClosedTime {
@@ -24,7 +25,6 @@ export const closingsOf = (typed: readonly ClosedTime[]): readonly Closing[] =>
     return from && to ? [{ name, what, where, from, to }] : []
   })
 
-const months = ['jan', 'feb', 'mar', 'apr', 'may', 'jun', 'jul', 'aug', 'sep', 'oct', 'nov', 'dec']
 /** Of a leap year: the 29th of February is a day of it. */
 const lengths = [31, 29, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31]
 
@@ -41,8 +41,8 @@ export function readYearDay(text: string): YearDay | undefined {
   const numbers = /^(\d{1,2})[-/](\d{1,2})$/.exec(plain)
   const words = /^(?:(\d{1,2})\.?\s+([a-z]{3,9})|([a-z]{3,9})\.?\s+(\d{1,2}))$/.exec(plain)
   const name = words?.[2] ?? words?.[3]
-  const month = numbers ? Number(numbers[1]) : name ? months.indexOf(name.slice(0, 3)) + 1 : 0
+  const month = numbers ? Number(numbers[1]) : name ? monthNamed(name) : 0
   const day = Number(numbers ? numbers[2] : (words?.[1] ?? words?.[4]))
   if (!(month >= 1 && month <= 12) || !(day >= 1 && day <= lengths[month - 1]!)) return undefined
-  return `${String(month).padStart(2, '0')}-${String(day).padStart(2, '0')}`
+  return `${twoDigits(month)}-${twoDigits(day)}`
 }

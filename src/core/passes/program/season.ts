@@ -1,6 +1,6 @@
 import type { Months } from '../../guides/windows'
 import type { Region } from '../../guides/regions'
-import { civil, dayNumber, inYear, monthOf, yearOf } from './day'
+import { civil, inYear, monthOf, yearOf } from './day'
 
 /** °F on a day, between the middles of its months. */
 export function soilOn({ soil }: Pick<Region, 'soil'>, day: number): number {
@@ -22,7 +22,7 @@ export function inMonths(day: number, [from, to]: Months, region: Pick<Region, '
 }
 
 /** The last frost that is next to a day, before or after it; the first of the year where there is no frost. */
-export function lastFrostBy(day: number, { lastFrost, hemisphere }: Region): number {
+function lastFrostBy(day: number, { lastFrost, hemisphere }: Region): number {
   const yearDay = lastFrost ?? (hemisphere === 'north' ? '01-15' : '07-15')
   const years = [-1, 0, 1].map((more) => inYear(yearDay, yearOf(day) + more))
   return years.reduce((nearest, one) => (Math.abs(one - day) < Math.abs(nearest - day) ? one : nearest))
@@ -44,5 +44,3 @@ export function growingSeason(day: number, { lastFrost, firstFrost }: Region): r
   }
   return null
 }
-
-export const isDay = (text: string): boolean => dayNumber(text) !== undefined

@@ -1,10 +1,10 @@
 'use client'
 
-import { X } from 'lucide-react'
 import { v4 as newId } from 'uuid'
 import { readYearDay, type ClosedTime } from '@/core/passes/program/rule'
 import { texts } from '@/core/shape/case-shape'
 import { Button } from '@/ui/Button'
+import { RemoveButton } from '@/ui/RemoveButton'
 import { SelectField } from '@/ui/SelectField'
 import { TextField } from '@/ui/TextField'
 import { en } from './messages'
@@ -50,14 +50,11 @@ export function ClosedTimes({ times, onChange }: Props) {
               options={(['all', 'lawn'] as const).map((value) => ({ value, label: en.closedOn[value] }))}
               onChange={(where) => where && change(time.id, { where })}
             />
-            <button
-              type="button"
-              aria-label={en.removeClosed(time.name || String(i + 1))}
-              className="hover:bg-margin mt-5 flex min-h-9 min-w-9 cursor-pointer items-center justify-center"
+            <RemoveButton
+              className="mt-5"
+              label={en.removeClosed(time.name || String(i + 1))}
               onClick={() => onChange(times.filter(({ id }) => id !== time.id))}
-            >
-              <X size={16} aria-hidden />
-            </button>
+            />
           </li>
         ))}
       </ul>

@@ -13,7 +13,7 @@ import { TextField } from '@/ui/TextField'
 import { places, weight } from '@/wording/format'
 import { render } from '@/wording/render'
 import { en } from './messages'
-import { today } from './today'
+import { today } from '../../shared/today'
 
 const blank = { name: '', label: '', density: '' }
 /** lb a cup. */

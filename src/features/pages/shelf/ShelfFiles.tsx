@@ -11,7 +11,7 @@ import { saveFile } from '@/ui/save-file'
 import { render } from '@/wording/render'
 import { useProducts } from '../../case/useCase'
 import { en } from './messages'
-import { today } from './today'
+import { today } from '../../shared/today'
 
 type Told = { readonly read: ShelfRead } | { readonly fault: string }
 

@@ -1,8 +1,7 @@
 'use client'
 
 import Link from 'next/link'
-import { useEffect, useRef, useState } from 'react'
-import { same } from '@/core/case/changes'
+import { useState } from 'react'
 import { readBags } from '@/core/shelf/bag'
 import { productRef, type Product, type ProductRef } from '@/core/shelf/product'
 import type { Shelf, Sold } from '@/core/shelf/shelf'
@@ -18,27 +17,18 @@ import { useOffice } from '../../shared/office/useOffice'
 import { OwnProduct } from './OwnProduct'
 import { ShelfFiles } from './ShelfFiles'
 import { en } from './messages'
-import { today } from './today'
+import { today } from '../../shared/today'
 
 /** What is sold here, in which bags, for how much. */
 export function ShelfPage() {
   const office = useOffice()
   const [refused, setRefused] = useState(false)
-  const shelf = office?.shelf
-  // What was put here and has not come back yet: the next is put beside it, not in its place.
-  const under = useRef<Shelf>({})
-  useEffect(() => {
-    const waits = Object.entries(under.current).filter(([ref, sold]) => !same(shelf?.[ref as ProductRef], sold))
-    under.current = Object.fromEntries(waits)
-  }, [shelf])
   if (!office) return null
-  const put = (change: Shelf) => {
-    under.current = { ...under.current, ...change }
-    return editOffice({ shelf: { ...office.shelf, ...under.current } }).then(
+  const put = (change: Shelf) =>
+    editOffice(({ shelf }) => ({ shelf: { ...shelf, ...change } })).then(
       () => setRefused(false),
       () => setRefused(true),
     )
-  }
   return (
     <main className="mx-auto max-w-5xl px-5 pb-16 sm:px-8" data-entry>
       <header className="border-ink mb-4 flex items-end gap-4 border-b-[1.5px] pt-6 pb-3">

@@ -7,7 +7,7 @@ import { levels } from '@/core/needs/overruled'
 import type { Setting, SettingOf } from '@/core/needs/settings'
 import { fields } from '@/core/report/fields'
 import { texts } from '@/core/shape/case-shape'
-import type { Typed } from '@/core/units/typed'
+import { asTyped, type Typed } from '@/core/units/typed'
 import { Button } from '@/ui/Button'
 import { SelectField } from '@/ui/SelectField'
 import { TextField } from '@/ui/TextField'
@@ -119,10 +119,7 @@ function OwnSetting({ setting: { of, need, ours, own }, areaId }: { setting: Set
         field ? undefined : levels.filter((one) => one !== ours).map((value) => ({ value, label: en.level[value] }))
       }
       onPut={async (is, reason) => {
-        const replaced =
-          typeof ours === 'number'
-            ? { text: String(Number(ours.toPrecision(6))), unit, value: ours }
-            : { text: ours, unit: '', value: null }
+        const replaced = typeof ours === 'number' ? asTyped(ours, unit) : { text: ours, unit: '', value: null }
         act(overrule(areaId, need, { of, is, replaced, ...(await signed(kase, reason)) }))
       }}
     />
@@ -139,7 +136,7 @@ function settingWords(of: SettingOf, figure: number | string, measures: Measures
 /** The figure as it stands, to be kept with what goes in its place; lb for the area. */
 const standingNow = (outcome: Need['outcome'], lb: number | undefined): Typed => {
   const known = lb ?? (outcome === 'none' ? 0 : null)
-  return { text: known === null ? '' : String(Number(known.toPrecision(6))), unit: 'lb', value: known }
+  return known === null ? { ...nothing, unit: 'lb' } : asTyped(known, 'lb')
 }
 
 const instead = (lb: number | undefined, measures: 'feet' | 'metres'): string =>

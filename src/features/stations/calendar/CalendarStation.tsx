@@ -3,7 +3,7 @@
 import { useState } from 'react'
 import { movePass, unmovePass } from '@/core/case/acts/decisions'
 import { noteCalendar } from '@/core/case/acts/calendar'
-import { regions } from '@/core/guides/regions'
+import { regions, type Region } from '@/core/guides/regions'
 import { dayNumber } from '@/core/passes/program/day'
 import type { AreaProgram, Program } from '@/core/passes/program/program'
 import type { Sentence } from '@/core/told/sentence'
@@ -24,7 +24,7 @@ import { useProgram } from './useProgram'
 /** Every pass on its day: a strip of the seasons for each area, and the days one by one. */
 export function CalendarStation() {
   const { kase, act } = useOpenCase()
-  const { program, tried } = useProgram()
+  const { program, region, tried } = useProgram()
   const [proposal, propose] = useState<Proposal | null>(null)
   const dated = program.areas.flatMap(({ passes }) => passes)
   const consider = (key: string, to: string): Proposal => {
@@ -49,7 +49,7 @@ export function CalendarStation() {
   }
   return (
     <>
-      <Settings program={program} />
+      <Settings program={program} region={region} />
       {dated.length === 0 && <p className="mt-5 font-serif text-lg">{en.empty}</p>}
       <p id="calendar-move" className="text-ink-2 text-[13.5px] print:hidden">
         {dated.length > 0 && en.move}
@@ -91,11 +91,9 @@ function newProblems(before: Program, after: Program, key: string): readonly Sen
     .filter(({ key: what }) => what !== 'program.plan-changed')
 }
 
-function Settings({ program }: { program: Program }) {
+function Settings({ program, region }: { program: Program; region: Region }) {
   const { kase, edit, act } = useOpenCase()
-  const { region } = useProgram()
   const [saved, setSaved] = useState<string | null>(null)
-  const usual = regions.find(({ id }) => id === region.id)!
   const save = async () => {
     const { calendarFile } = await import('./calendar-file')
     const { text, ids, off } = calendarFile(kase, program, new Date().toISOString())
@@ -112,7 +110,7 @@ function Settings({ program }: { program: Program }) {
         label={en.region}
         value={kase.region}
         options={regions.map(({ id, label }) => ({ value: id, label: textOf(label) }))}
-        none={en.usualRegion(textOf(usual.label))}
+        none={en.usualRegion(textOf(region.label))}
         onChange={(id) => edit((draft) => void (draft.region = id))}
       />
       <Button onClick={() => void save()}>{en.save}</Button>

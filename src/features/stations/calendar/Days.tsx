@@ -9,6 +9,7 @@ import { dayNumber } from '@/core/passes/program/day'
 import type { Dated, Program } from '@/core/passes/program/program'
 import { productRef } from '@/core/shelf/product'
 import type { Sentence } from '@/core/told/sentence'
+import { asTyped } from '@/core/units/typed'
 import { Button } from '@/ui/Button'
 import { TextField } from '@/ui/TextField'
 import { dateWords, weight } from '@/wording/format'
@@ -16,7 +17,7 @@ import { render } from '@/wording/render'
 import { useOpenCase } from '../../case/context'
 import { whatOf, type Proposal } from './names'
 import { en } from './messages'
-import { today } from './useProgram'
+import { today } from '../../shared/today'
 
 interface Props {
   program: Program
@@ -172,7 +173,6 @@ function Answers({ dated }: { dated: Dated }) {
 /** An entry of the log that answers a pass, as it was planned, of today. */
 function answerTo(dated: Dated, done: Application['done'], amount: string): Application {
   const { pass } = dated
-  const lb = pass.amount.value.v
   return {
     id: newId(),
     areaId: pass.areaId,
@@ -180,7 +180,7 @@ function answerTo(dated: Dated, done: Application['done'], amount: string): Appl
     what: pass.need === 'lime' || pass.need === 'sulfur' ? pass.need : 'fertilizer',
     note: `${amount} ${whatOf(dated)}`,
     product: pass.product ? productRef(pass.product) : null,
-    amount: { text: String(Number(lb.toPrecision(6))), unit: 'lb', value: Number(lb.toPrecision(6)) },
+    amount: asTyped(pass.amount.value.v, 'lb'),
     pass: pass.key,
     done,
   }

@@ -36,5 +36,4 @@ export const en = {
   localRules: 'Check your local rule: blackout dates and buffer strips are this office’s to type, under Office.',
   dayOf: (what: string) => `Day of ${what}`,
   needsDay: 'That is no day of the calendar. Type it like 05/12/2027.',
-  legend: { frozen: 'closed', planting: 'planting', test: 'soil test' },
 } as const

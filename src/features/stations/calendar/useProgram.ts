@@ -1,6 +1,5 @@
 'use client'
 
-import { format } from 'date-fns'
 import { useMemo } from 'react'
 import type { Case } from '@/core/case/case'
 import { regionFor, type Region } from '@/core/guides/regions'
@@ -9,9 +8,7 @@ import { program, type Program } from '@/core/passes/program/program'
 import { useOpenCase } from '../../case/context'
 import { useGuides, useProducts } from '../../case/useCase'
 import { useOffice } from '../../shared/office/useOffice'
-
-/** `2026-11-26`, of this day where one is. */
-export const today = (): string => format(new Date(), 'yyyy-MM-dd')
+import { today } from '../../shared/today'
 
 export interface Dating {
   readonly program: Program

@@ -19,17 +19,17 @@ const nothing: Begun = { text: '', focused: false }
 /** A list of crops; what is typed before it has come stays where it was typed. */
 export function CropPick(props: Omit<ComponentProps<typeof Field<string>>, 'begun'>) {
   const [begun, setBegun] = useState(nothing)
-  return (
-    <Suspense fallback={<StandIn label={props.label} begun={begun} onChange={setBegun} onPick={pick} />}>
-      <PickField {...props} begun={begun.focused ? begun.text : undefined} />
-    </Suspense>
-  )
-  function pick() {
+  const pick = () => {
     const [first] = findOptions(props.options, begun.text)
     if (begun.text.trim() === '' || !first) return
     props.onChange(first.value)
     setBegun({ ...begun, text: '' })
   }
+  return (
+    <Suspense fallback={<StandIn label={props.label} begun={begun} onChange={setBegun} onPick={pick} />}>
+      <PickField {...props} begun={begun.focused ? begun.text : undefined} />
+    </Suspense>
+  )
 }
 
 interface StandInProps {

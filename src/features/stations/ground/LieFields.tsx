@@ -4,12 +4,12 @@ import { texts } from '@/core/shape/case-shape'
 import { addApplication, changeApplication, removeApplication } from '@/core/case/acts/areas'
 import type { Application } from '@/core/case/applications'
 import { blankApplication } from '@/core/case/blank'
-import { X } from 'lucide-react'
 import { v4 as newId } from 'uuid'
 import { concerns } from '@/core/case/case'
 import type { AreaInSeason } from '@/core/case/in-season'
 import { fields } from '@/core/report/fields'
 import { Button } from '@/ui/Button'
+import { RemoveButton } from '@/ui/RemoveButton'
 import { SelectField } from '@/ui/SelectField'
 import { TextField } from '@/ui/TextField'
 import { TickField } from '@/ui/TickField'
@@ -124,14 +124,7 @@ export function PutOnFields({ area }: { area: AreaInSeason }) {
                   onChange={(note) => change(entry.id, { note })}
                 />
               </div>
-              <button
-                type="button"
-                aria-label={en.removePutOn(i + 1)}
-                className="hover:bg-margin flex min-h-9 min-w-9 cursor-pointer items-center justify-center"
-                onClick={() => act(removeApplication(entry.id))}
-              >
-                <X size={16} aria-hidden />
-              </button>
+              <RemoveButton label={en.removePutOn(i + 1)} onClick={() => act(removeApplication(entry.id))} />
             </li>
           ))}
       </ul>

@@ -1,6 +1,5 @@
 'use client'
 
-import { X } from 'lucide-react'
 import { useState } from 'react'
 import { v4 as newId } from 'uuid'
 import { addApplication, removeApplication } from '@/core/case/acts/areas'
@@ -8,14 +7,16 @@ import type { Application } from '@/core/case/applications'
 import { ledger, ledgerLines, type AreaLedger } from '@/core/passes/ledger'
 import { readLogLine, type LoggedLine } from '@/core/passes/log/line'
 import { productNamed, productRef } from '@/core/shelf/product'
+import { asTyped } from '@/core/units/typed'
 import { Button } from '@/ui/Button'
 import { Formula } from '@/ui/Formula'
+import { RemoveButton } from '@/ui/RemoveButton'
 import { TextField } from '@/ui/TextField'
 import { dateWords, places, productWords, weight } from '@/wording/format'
 import { render, textOf } from '@/wording/render'
 import { answerOf, useOpenCase } from '../../case/context'
 import { useProducts } from '../../case/useCase'
-import { today } from '../calendar/useProgram'
+import { today } from '../../shared/today'
 import { en } from './messages'
 
 /** What was really put on, typed as it is said; and what it sums to. */
@@ -50,7 +51,7 @@ function LogLine() {
     setAsked(true)
     if (!line.ok) return
     const { areaId, date, what, product, lb } = line.value
-    const amount = { text: String(Number(lb.toPrecision(6))), unit: 'lb', value: Number(lb.toPrecision(6)) }
+    const amount = asTyped(lb, 'lb')
     const entry = {
       id: newId(),
       areaId,
@@ -126,14 +127,7 @@ function Entries() {
                 {entry.done === 'skipped' ? `, ${en.skipped}` : entry.pass ? `, ${en.planned}` : ''}
               </span>
             </span>
-            <button
-              type="button"
-              aria-label={en.remove(whatOf(entry))}
-              className="hover:bg-margin flex min-h-9 min-w-9 cursor-pointer items-center justify-center"
-              onClick={() => act(removeApplication(entry.id))}
-            >
-              <X size={16} aria-hidden />
-            </button>
+            <RemoveButton label={en.remove(whatOf(entry))} onClick={() => act(removeApplication(entry.id))} />
           </li>
         ))}
       </ul>

@@ -1,6 +1,5 @@
 'use client'
 
-import { X } from 'lucide-react'
 import { useState } from 'react'
 import { v4 as newId } from 'uuid'
 import { addToShed, changeInShed, removeFromShed } from '@/core/case/acts/shed'
@@ -8,6 +7,7 @@ import { fields } from '@/core/report/fields'
 import { productRef, type ProductRef } from '@/core/shelf/product'
 import { Button } from '@/ui/Button'
 import { PickField } from '@/ui/PickField'
+import { RemoveButton } from '@/ui/RemoveButton'
 import { TextField } from '@/ui/TextField'
 import { productWords, weight } from '@/wording/format'
 import { useOpenCase } from '../../case/context'
@@ -59,14 +59,7 @@ export function ShedFields() {
                   }
                 />
               </div>
-              <button
-                type="button"
-                aria-label={en.shedRemove(named(entry.product))}
-                className="hover:bg-margin flex min-h-9 min-w-9 cursor-pointer items-center justify-center"
-                onClick={() => act(removeFromShed(entry.id))}
-              >
-                <X size={16} aria-hidden />
-              </button>
+              <RemoveButton label={en.shedRemove(named(entry.product))} onClick={() => act(removeFromShed(entry.id))} />
             </li>
           )
         })}

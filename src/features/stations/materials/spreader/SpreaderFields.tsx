@@ -1,6 +1,5 @@
 'use client'
 
-import { X } from 'lucide-react'
 import { useState } from 'react'
 import { v4 as newId } from 'uuid'
 import {
@@ -20,6 +19,7 @@ import { swathOf, triedRate } from '@/core/spreader/spreader'
 import { texts } from '@/core/shape/case-shape'
 import { editOffice } from '@/store/office'
 import { Button } from '@/ui/Button'
+import { RemoveButton } from '@/ui/RemoveButton'
 import { SelectField } from '@/ui/SelectField'
 import { TextField } from '@/ui/TextField'
 import { productWords, weight } from '@/wording/format'
@@ -169,14 +169,11 @@ function TrialLine({ spreader, trial, n }: { spreader: Spreader; trial: Trial; n
           begun && <span className="text-clay font-semibold">{tried ? render(tried.refusal) : en.needsSwath}</span>
         )}
       </p>
-      <button
-        type="button"
-        aria-label={en.removeTrial(n)}
-        className="hover:bg-margin mt-5 flex min-h-9 min-w-9 cursor-pointer items-center justify-center"
+      <RemoveButton
+        className="mt-5"
+        label={en.removeTrial(n)}
         onClick={() => act(removeTrial(spreader.id, trial.id))}
-      >
-        <X size={16} aria-hidden />
-      </button>
+      />
     </li>
   )
 }
@@ -188,7 +185,9 @@ function Foot({ spreader }: { spreader: Spreader }) {
   const [told, setTold] = useState('')
   const keep = () =>
     office &&
-    editOffice({ spreaders: [...office.spreaders.filter(({ id }) => id !== spreader.id), spreader] }).then(
+    editOffice(({ spreaders }) => ({
+      spreaders: [...spreaders.filter(({ id }) => id !== spreader.id), spreader],
+    })).then(
       () => setTold(en.kept),
       () => setTold(en.refused),
     )
