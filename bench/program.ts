@@ -3,6 +3,7 @@ import { regions } from '../src/core/guides/regions'
 import { job } from '../src/core/passes/job'
 import { closedSpans } from '../src/core/passes/program/closed'
 import { dayNumber } from '../src/core/passes/program/day'
+import { noRules } from '../src/core/passes/program/rule'
 import { program } from '../src/core/passes/program/program'
 import { recommend } from '../src/core/recommend'
 import { sampleCases } from '../src/demo/sample-cases'
@@ -14,6 +15,7 @@ const kase = { ...lawn, areas }
 const found = recommend(kase, guides)
 const done = job(kase, found)
 const closed = [{ id: 'c', name: 'winter', from: '1 Dec', to: '31 Mar', what: 'N', where: 'lawn' } as const]
+const rules = { ...noRules, closedTimes: closed }
 
 const median = (run: () => unknown): string => {
   const times = Array.from({ length: 15 }, () => {
@@ -24,12 +26,12 @@ const median = (run: () => unknown): string => {
   return `${times[7]!.toFixed(1)} ms`
 }
 
-const dated = program(kase, found, done, guides, regions[0]!, closed, '2026-11-26')
+const dated = program(kase, found, done, guides, regions[0]!, rules, '2026-11-26')
 const [first] = dated.areas
 const ten = [dayNumber('2026-01-01')!, dayNumber('2035-12-31')!] as const
 console.log(`days of 60 areas, ${dated.areas.flatMap(({ passes }) => passes).length} passes`)
 console.log(
-  `  dated: median ${median(() => program(kase, found, done, guides, regions[0]!, closed, '2026-11-26'))} (100 wanted)`,
+  `  dated: median ${median(() => program(kase, found, done, guides, regions[0]!, rules, '2026-11-26'))} (100 wanted)`,
 )
 console.log(
   `  closed times of one area over ten years: median ${median(() => [...new Set(first!.passes.map(({ treatment }) => treatment))].map((one) => closedSpans(one, first!.ground, ...ten)))}`,

@@ -1,69 +1,6 @@
-import type { Locator, Page } from '@playwright/test'
+import type { Page } from '@playwright/test'
 import { expect, kept, test } from './app'
-
-/** A pair of hands: what they do is counted. */
-function handsOn(page: Page) {
-  const count = { clicks: 0, keys: 0 }
-  return {
-    count,
-    /** Chooses what a click would choose, by keyboard: what cannot be reached or opened so is a fault. */
-    click: async (what: Locator) => {
-      count.clicks += 1
-      await what.focus()
-      await expect(what).toBeFocused()
-      const takes = await what.evaluate((one) =>
-        /^(?:checkbox|radio)$/.test(one.getAttribute('role') ?? one.getAttribute('type') ?? '')
-          ? 'Space'
-          : /^(?:BUTTON|A|SUMMARY)$/.test(one.tagName)
-            ? 'Enter'
-            : null,
-      )
-      if (takes) await page.keyboard.press(takes)
-      // A click into a field takes what stands there.
-      else await page.keyboard.press('ControlOrMeta+A')
-    },
-    /** Two clicks: a list, and what is chosen of it. */
-    choose: async (list: Locator, label: string) => {
-      count.clicks += 2
-      await list.focus()
-      await list.selectOption({ label })
-    },
-    keys: async (...keys: readonly string[]) => {
-      for (const one of keys) {
-        count.keys += 1
-        await page.keyboard.press(one)
-      }
-    },
-    type: async (text: string) => {
-      count.keys += text.length
-      await page.keyboard.type(text)
-    },
-  }
-}
-type Hands = ReturnType<typeof handsOn>
-
-/** From the Desk to a new case's ground. */
-async function startCase(page: Page, hands: Hands) {
-  await page.goto('/')
-  await hands.click(page.getByRole('button', { name: 'Start a case' }))
-  await station(page, hands, 'Ground')
-}
-
-/** Another area, its size to be typed. */
-async function addArea(page: Page, hands: Hands) {
-  await hands.click(page.getByRole('main').getByRole('button', { name: 'Add an area' }))
-  await expect(page.getByLabel('Size', { exact: true })).toBeFocused()
-}
-
-const station = (page: Page, hands: Hands, name: string) =>
-  hands.click(page.getByRole('button', { name: new RegExp(`^${name}`) }))
-
-/** Printed by whoever wants to know; nothing fails by them. */
-const tell = (name: string, { count }: Hands, wanted: string) =>
-  test.info().annotations.push({
-    type: 'hands',
-    description: `${name}: ${count.clicks} clicks + ${count.keys} keys (${wanted} wanted)`,
-  })
+import { addArea, growArea, handsOn, startCase, station, tell, type Hands } from './hands'
 
 /** Size, crop and what the laboratory asks for, on the counter sheet; then a case of it. */
 async function counter(
@@ -194,11 +131,7 @@ test('front and back lawn, sampled apart: 40-lb bags of lime of a printed streng
     ['Front', '40x50'],
     ['Back', '40x75'],
   ] as const) {
-    await addArea(page, hands)
-    await hands.type(size)
-    await hands.keys('Enter')
-    await hands.type('tall')
-    await hands.keys('Enter', 'Escape')
+    await growArea(page, hands, size, 'tall')
     await hands.click(page.getByLabel('Name of the area'))
     await hands.type(name)
   }

@@ -98,10 +98,10 @@ test.describe('without a service worker', () => {
     await type(page, 'Client', 'Typed too late')
     await expect(page.getByText('Kept on this machine')).toHaveCount(0)
     const file = await readFile(await downloaded(page, 'Save as a file'), 'utf8')
-    expect(JSON.parse(file)).toMatchObject({ case: { client: 'Typed too late', schema: 8 } })
+    expect(JSON.parse(file)).toMatchObject({ case: { client: 'Typed too late', schema: 9 } })
     expect(await stored(newer, 'sample-village-hall')).toMatchObject({
       client: 'Typed before',
-      schema: 9,
+      schema: 10,
       remark: 'of the next version',
     })
 

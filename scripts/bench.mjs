@@ -23,6 +23,7 @@ rmSync(compiled, { recursive: true })
 
 await run(process.execPath, ['--import', 'tsx', 'bench/mix.ts'])
 await run(process.execPath, ['--import', 'tsx', 'bench/program.ts'])
+await run(process.execPath, ['--import', 'tsx', 'bench/course.ts'])
 
 tellFirstLoads()
 await run(process.execPath, ['bench/first.mjs'])

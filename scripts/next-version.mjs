@@ -20,18 +20,18 @@ import { filesIn, root } from './run.mjs'
  */
 const changes = {
   'src/schemas/migrations.ts': [
-    ['export const caseSchemaNumber = 8', 'export const caseSchemaNumber = 9'],
+    ['export const caseSchemaNumber = 9', 'export const caseSchemaNumber = 10'],
     [
       'const caseSteps: Readonly<Record<number, (kase: Old) => Old>> = {',
-      "const caseSteps: Readonly<Record<number, (kase: Old) => Old>> = {\n  8: (kase) => ({ ...kase, schema: 9, remark: 'of the next version' }),",
+      "const caseSteps: Readonly<Record<number, (kase: Old) => Old>> = {\n  9: (kase) => ({ ...kase, schema: 10, remark: 'of the next version' }),",
     ],
   ],
-  'src/core/case/blank.ts': [['schema: 8,', "schema: 9 as 8,\n  ...{ remark: '' },"]],
-  'src/core/shape/case-shape.ts': [['schema: oneOf(8),', 'schema: oneOf(9),\n  remark: text(200),']],
+  'src/core/case/blank.ts': [['schema: 9,', "schema: 10 as 9,\n  ...{ remark: '' },"]],
+  'src/core/shape/case-shape.ts': [['schema: oneOf(9),', 'schema: oneOf(10),\n  remark: text(200),']],
   'src/store/db.ts': [
     [
       '/** The version declared last:',
-      "db.version(11).stores({ remarks: 'id' }).upgrade(migrateCases)\n\n/** The version declared last:",
+      "db.version(12).stores({ remarks: 'id' }).upgrade(migrateCases)\n\n/** The version declared last:",
     ],
   ],
   'next.config.ts': [

@@ -105,10 +105,10 @@ try {
     ['results-original', 'sample-village-hall', 'results'],
     ['reading', 'sample-returning', 'reading'],
     ['amounts', 'sample-school-garden', 'amounts'],
-    ['amounts-laboratory', 'sample-village-hall', 'amounts'],
     ['materials', 'sample-village-hall', 'materials'],
     ['calendar', 'sample-village-hall', 'calendar'],
     ['letter', 'sample-lakeside-cottage', 'letter'],
+    ['log', 'sample-smallholding', 'log'],
     ['history', 'sample-village-hall', 'ground'],
   ]) {
     await page.goto(`${address}/case?id=${id}&station=${station}`)

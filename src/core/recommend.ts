@@ -1,4 +1,8 @@
 import { reportInForce } from './case/in-force'
+import { bufferingOf } from './course/buffering'
+import type { Buffering } from './course/learned'
+import { learnedBy, learns } from './course/retests'
+import { regionOf } from './passes/program/own-region'
 import { leadPH, lovesAcid, type Ground } from './needs/candidate'
 import { isLeadFrom, leadClass } from './reading/lead'
 import type { Case, Report } from './case/case'
@@ -55,7 +59,7 @@ import type { Derived } from './workings'
 import { check } from './units/typed'
 
 /** Raised whenever the same case could give another number. */
-export const coreVersion = '0.7.1'
+export const coreVersion = '0.8.0'
 
 export interface Recommendation {
   readonly core: string
@@ -261,6 +265,22 @@ function lookAt(kase: Case, area: AreaInSeason, guides: readonly Guide[]) {
   return { guide, crop, report, read, size: readAreaSize(area, kase, crop) }
 }
 
+/** The buffering of an area as a report of it has it; undefined while size, guide or crop is missing. */
+export function bufferingAt(
+  kase: Case,
+  areaId: string,
+  report: Report,
+  guides: readonly Guide[],
+  products: readonly Product[],
+): Buffering | undefined {
+  const area = inSeason(
+    kase.areas.find(({ id }) => id === areaId)!,
+    kase.season,
+  )
+  const asked = askedOf(kase, { ...area, reportId: report.id }, guides, products)
+  return asked ? bufferingIn(asked) : undefined
+}
+
 /** A product of the shelf, as if it alone did the whole job on an area. */
 export interface OnShelf {
   readonly id: ProductRef
@@ -318,10 +338,16 @@ export const figures = (
 ): readonly (Figures | null)[] =>
   kase.areas.map((one) => {
     const area = inSeason(one, kase.season)
-    const { size, crop, guide, report, read } = lookAt(kase, area, guides)
-    if (!size.ok || !crop || !guide || !report) return null
-    return figuresOf(placed({ kase, area, guide, products, report, read, size: size.value, cropId: area.crop!, crop }))
+    const asked = askedOf(kase, area, guides, products)
+    return asked && figuresOf(placed(asked))
   })
+
+/** What is asked of the crop that leads an area; null while something is missing. */
+function askedOf(kase: Case, area: AreaInSeason, guides: readonly Guide[], products: readonly Product[]): Asked | null {
+  const { size, crop, guide, report, read } = lookAt(kase, area, guides)
+  if (!size.ok || !crop || !guide || !report) return null
+  return { kase, area, guide, products, report, read, size: size.value, cropId: area.crop!, crop }
+}
 
 function answer(asked: Asked): Answer {
   const known = placed(asked)
@@ -367,9 +393,20 @@ interface Placed {
 }
 
 function placed(asked: Asked): Placed {
-  const stone = stoneFor(asked.read, asked.report, asked.guide)
-  return { asked, stone, ground: groundOf(asked, stone), feeding: feedingOf(asked) }
+  const { kase, area, guide, products, report, size } = asked
+  const stone = stoneFor(asked.read, report, guide)
+  const region = regionOf(kase)
+  const learned = learns(kase)
+    ? learnedBy(kase, area, report, size.area.value.v, region, products, (older) =>
+        bufferingIn({ ...asked, report: older, read: readReport(older, area) }),
+      )
+    : {}
+  return { asked, stone, ground: { ...groundOf(asked, stone), learned }, feeding: feedingOf(asked) }
 }
+
+/** The buffering of the ground that is asked about. */
+const bufferingIn = (asked: Asked): Buffering =>
+  bufferingOf(asked.read, asked.report, groundOf(asked, stoneFor(asked.read, asked.report, asked.guide)))
 
 function figuresOf({ asked, stone, ground, feeding }: Placed): Figures {
   const { guide, report, read, size, crop } = asked
@@ -464,7 +501,7 @@ function told({ asked, ground, feeding }: Placed, { reaction: ph, needs, reading
 /** An acid lover at the low end of its span, of itself or after sulfur, gets no more. Source: common practice. */
 const nearLowEnd = 0.3
 
-function stopSulfur({ kase, area, read, crop }: Asked): Sentence[] {
+function stopSulfur({ kase, area, read, crop }: Pick<Asked, 'kase' | 'area' | 'read' | 'crop'>): Sentence[] {
   const pH = read.soil.pH?.v
   const { low, high } = crop.pH
   if (!crop.acidRequiring || pH === undefined || pH > low + nearLowEnd) return []
@@ -498,6 +535,8 @@ function groundOf({ kase, area, guide, products, report, read, size, crop }: Ask
     limits: guide.limits,
     letGo: letGoIn(kase.decisions, area.id),
     overrulings,
+    stoppedOn: stopSulfur({ kase, area, read, crop }).length > 0 && report.date ? report.date : null,
+    learned: {},
     methods: guide.methods,
     choices: {
       lime: chosenLime(area.materials, stone, products),

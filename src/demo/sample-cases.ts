@@ -2,11 +2,13 @@ import { membersOf } from '../core/case/members'
 import { blankApplication, blankArea, blankCase, blankReport, blankSample, blankSeason } from '../core/case/blank'
 import type { Case, Report, Sample } from '../core/case/case'
 import { withParts, type AreaInSeason } from '../core/case/in-season'
+import type { Application } from '../core/case/applications'
 import { fields } from '../core/report/fields'
 import { guideRef } from '../core/guides/guide'
 import { guideFor } from '../core/guides/guides'
 import type { PlanShape } from '../core/ground/plan/plan-size'
 import { readSize } from '../core/ground/size'
+import type { ProductRef } from '../core/shelf/product'
 import type { Shelf } from '../core/shelf/shelf'
 import { readLine } from '../core/report/lines'
 import { readTyped, type Typed } from '../core/units/typed'
@@ -17,6 +19,21 @@ import { readTyped, type Typed } from '../core/units/typed'
 const soil = (text: string, unit = 'ppm'): Typed => readLine('P', text, unit)
 const plain = (text: string, unit = ''): Typed => readTyped(text, unit)
 const printed = (text: string): Typed => readTyped(text, 'lb/1000 ft²', fields.lime.units)
+/** What was put on, of a product and weighed. */
+const put = (
+  id: string,
+  areaId: string,
+  date: string,
+  product: ProductRef,
+  lb: string,
+  parts: Partial<Application> = {},
+) => ({
+  ...blankApplication(id, areaId, date),
+  product,
+  amount: plain(lb, 'lb'),
+  done: 'otherwise' as const,
+  ...parts,
+})
 const size = (text: string): Typed => {
   const read = readSize(text, 'feet')
   return { text, unit: 'ft²', value: read.ok ? read.value.area.value.v : null }
@@ -77,6 +94,9 @@ export const sampleOffice = {
       where: 'lawn',
     },
   ],
+  yearLimits: [{ id: 'season', name: 'nitrogen on lawns', what: 'N', where: 'lawn', most: '4' }],
+  waterStrips: [{ id: 'shore', name: 'lake shore', what: 'all', width: '15' }],
+  regions: [],
   sample: true,
 } as const
 
@@ -347,7 +367,33 @@ const smallholding = sample('sample-smallholding', '2026-11-06T10:15:00.000Z', {
       plants: { count: plain('3'), age: plain('4', 'years'), shoots: plain('21', 'in'), dwarf: false },
     }),
   ],
+  applications: [
+    put('sulfur-spring', 'blueberries', '2025-04-20', 'sulfur-prills@1', '6', { what: 'sulfur' }),
+    put('fed-2025', 'blueberries', '2025-04-28', 'ammonium-sulfate@1', '1.5', { what: 'fertilizer' }),
+    put('sulfur-summer', 'blueberries', '2025-07-22', 'sulfur-prills@1', '6', { what: 'sulfur' }),
+    put('sulfur-2026', 'blueberries', '2026-04-18', 'sulfur-prills@1', '6', { what: 'sulfur' }),
+  ],
   reports: [
+    report('clay-hill-2024', {
+      code: 'BSW-24',
+      date: '2024-10-24',
+      areas: membersOf(['blueberries']),
+      extractant: 'mehlich-3',
+      pH: plain('6.8'),
+      cec: plain('19.0', 'meq/100 g'),
+      P: soil('31'),
+      K: soil('148'),
+    }),
+    report('clay-hill-2025', {
+      code: 'BSW-25',
+      date: '2025-11-02',
+      areas: membersOf(['blueberries']),
+      extractant: 'mehlich-3',
+      pH: plain('6.6'),
+      cec: plain('19.2', 'meq/100 g'),
+      P: soil('33'),
+      K: soil('151'),
+    }),
     report('clay-hill', {
       code: 'BSW-CH',
       date: '2026-10-30',
@@ -488,7 +534,11 @@ const returning = sample('sample-returning', '2026-11-17T15:25:00.000Z', {
     }),
   ],
   applications: [
-    { ...blankApplication('lime-2020', 'kitchen', '2020'), note: '30 lb dolomitic, two passes' },
+    put('lime-2020', 'kitchen', '2020-11-05', 'pelletized-dolomitic@1', '15'),
+    put('lime-2021', 'kitchen', '2021-05-15', 'pelletized-dolomitic@1', '15'),
+    ...['2021', '2022', '2024', '2025'].map((when) =>
+      put(`fed-${when}`, 'kitchen', `${when}-05-12`, '10-10-10@1', '10', { what: 'fertilizer' }),
+    ),
     { ...blankApplication('compost-2023', 'kitchen', '2023'), what: 'compost', note: 'an inch of yard compost' },
   ],
   reports: [

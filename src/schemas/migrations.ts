@@ -5,7 +5,7 @@ import { historyById, type Old } from './old-history'
 const list = (value: unknown): readonly unknown[] => (Array.isArray(value) ? value : [])
 
 /** The schema of a case today. */
-export const caseSchemaNumber = 8
+export const caseSchemaNumber = 9
 
 /** What became of a case from one schema to the next. A step once released is never changed. */
 const caseSteps: Readonly<Record<number, (kase: Old) => Old>> = {
@@ -88,6 +88,7 @@ const caseSteps: Readonly<Record<number, (kase: Old) => Old>> = {
     areas: list(kase.areas).map((area) => (isRecord(area) ? withSowing(area) : area)),
     decisions: isRecord(kase.decisions) ? withoutCaps(kase.decisions, kase) : kase.decisions,
   }),
+  8: (kase) => ({ ...kase, schema: 9, ownRegion: null }),
 }
 
 /** Seasons name the day of sowing; there were no moves before. */
@@ -220,6 +221,7 @@ const fileSteps: Readonly<Record<number, (file: Old) => Old>> = {
   5: (file) => ({ ...file, schema: 6, products: [], log: historyById(file.case, list(file.log), migratedCase) }),
   6: (file) => ({ ...file, schema: 7 }),
   7: (file) => ({ ...file, schema: 8, log: list(file.log).map(editWithoutCaps) }),
+  8: (file) => ({ ...file, schema: 9 }),
 }
 
 /** An edit of schema 7, that it can still be taken back: one of a cap speaks of an overruling now. */
@@ -246,7 +248,18 @@ export const migratedCase = (kase: unknown): unknown => climbed(kase, caseSteps)
 
 /** An office of before schools were chosen, or prices and spreaders kept. */
 export const migratedOffice = (office: unknown): unknown =>
-  isRecord(office) ? { schools: {}, shelf: {}, spreaders: [], closedTimes: [], ...office } : office
+  isRecord(office)
+    ? {
+        schools: {},
+        shelf: {},
+        spreaders: [],
+        closedTimes: [],
+        yearLimits: [],
+        waterStrips: [],
+        regions: [],
+        ...office,
+      }
+    : office
 
 /** A case file likewise. */
 export function migrated(file: unknown): unknown {

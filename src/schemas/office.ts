@@ -2,7 +2,8 @@ import type Joi from 'joi'
 import type { Case } from '../core/case/case'
 import type { Spreader } from '../core/case/spreader'
 import type { Season } from '../core/case/season'
-import type { ClosedTime } from '../core/passes/program/rule'
+import type { OwnRegion } from '../core/case/region'
+import type { ClosedTime, WaterStrip, YearLimit } from '../core/passes/program/rule'
 import type { GuideRef } from '../core/guides/guide'
 import type { Shelf } from '../core/shelf/shelf'
 import { officeShape } from '../core/shape/case-shape'
@@ -33,6 +34,12 @@ export interface Office {
   readonly spreaders: readonly Spreader[]
   /** Times that its law or custom closes. */
   readonly closedTimes: readonly ClosedTime[]
+  /** The most that goes on in a calendar year. */
+  readonly yearLimits: readonly YearLimit[]
+  /** Strips beside water that stay as they are. */
+  readonly waterStrips: readonly WaterStrip[]
+  /** Regions of its own, beside those that ship. */
+  readonly regions: readonly OwnRegion[]
   /** The invented office of the sample cases. */
   readonly sample: boolean
 }

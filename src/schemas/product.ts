@@ -21,6 +21,7 @@ const liming = Joi.object({
 const acidifying = Joi.object({
   strength: Joi.number().greater(0).max(1).required(),
   productPerPass: lb,
+  powder: flag,
   stains: flag,
   notOnFood: flag,
 })

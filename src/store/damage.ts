@@ -1,3 +1,5 @@
+import { dayNumber } from '../core/passes/program/day'
+import type { Due } from '../core/passes/program/due'
 import { stations, type Station } from '../core/case/progress'
 import { caseShape } from '../core/shape/case-shape'
 import { knownOnly } from '../core/shape/readable'
@@ -20,9 +22,15 @@ export interface SoundSummary extends Summary {
 }
 
 /** A row of the Desk as it was read, put right where it can be; nothing in it is trusted. */
+const isDue = (due: unknown): due is Due =>
+  isRecord(due) &&
+  dayNumber(textIn(due.day)) !== undefined &&
+  ['pass', 'test', 'sample'].includes(textIn(due.what)) &&
+  typeof due.of === 'string'
+
 export function soundSummary(row: unknown): SoundSummary {
   const read = isRecord(row) ? row : {}
-  const { id, client, place, areas, codes, waitsFor, updatedAt, sample, trashedAt } = read
+  const { id, client, place, areas, codes, waitsFor, updatedAt, sample, trashedAt, due } = read
   const sound: Summary = {
     id: textIn(id),
     client: textIn(client),
@@ -32,11 +40,13 @@ export function soundSummary(row: unknown): SoundSummary {
     waitsFor: stations.includes(waitsFor as Station) ? (waitsFor as Station) : 'ground',
     updatedAt: Number.isNaN(Date.parse(textIn(updatedAt))) ? new Date(0).toISOString() : textIn(updatedAt),
     sample: sample === true,
+    ...(isDue(due) && { due }),
     ...(typeof trashedAt === 'string' && { trashedAt }),
   }
   const same =
     Object.entries(sound).every(([key, value]) => JSON.stringify(read[key]) === JSON.stringify(value)) &&
-    (trashedAt === undefined || 'trashedAt' in sound)
+    (trashedAt === undefined || 'trashedAt' in sound) &&
+    (due === undefined || 'due' in sound)
   return same ? sound : { ...sound, damaged: true }
 }
 

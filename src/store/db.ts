@@ -1,3 +1,4 @@
+import type { Due } from '../core/passes/program/due'
 import Dexie, { type EntityTable, type Transaction } from 'dexie'
 import type { Case } from '../core/case/case'
 import type { Station } from '../core/case/progress'
@@ -20,6 +21,8 @@ export interface Summary {
   readonly place: string
   readonly areas: readonly string[]
   readonly waitsFor: Station
+  /** What falls due next, as far as somebody looked; absent in what was kept before that was asked. */
+  readonly due?: Due
   /** What is written on its bags and reports. */
   readonly codes: readonly string[]
   readonly updatedAt: string
@@ -178,6 +181,13 @@ db.version(10)
       .modify((edit, row) => {
         row.value = editWithoutCaps(edit)
       })
+  })
+
+db.version(11)
+  .stores({})
+  .upgrade(async (old) => {
+    await migrateCases(old)
+    await old.table('office').toCollection().modify({ yearLimits: [], waterStrips: [], regions: [] })
   })
 
 /** The version declared last: what this page can read and write. A newer version of the app raises it. */

@@ -2,15 +2,7 @@ import 'fake-indexeddb/auto'
 import * as fc from 'fast-check'
 import type { Act } from '../core/case/acts/act'
 import { tallied } from '../core/testing/tally'
-import {
-  addApplication,
-  addAreas,
-  addShape,
-  changeApplication,
-  changeArea,
-  openSeason,
-  removeArea,
-} from '../core/case/acts/areas'
+import { addApplication, addAreas, addShape, changeArea, openSeason, removeArea } from '../core/case/acts/areas'
 import { followSchool } from '../core/case/acts/choices'
 import { setPace } from '../core/case/acts/measuring'
 import { addReport, fillLine } from '../core/case/acts/reports'
@@ -52,7 +44,7 @@ const doings: readonly ((text: string, n: number) => Act | ((draft: Case) => obj
   (text) => openSeason(text),
   (text, n) => openSeason(String(1_900 + n)),
   (text) => addApplication({ ...blankApplication(`x${text}`, 'a', text), note: text }),
-  (text) => (kase) => changeApplication(kase.applications[0]?.id ?? '', { note: text, date: text })(kase),
+  (text) => addApplication({ ...blankApplication(`n-${text.length}`, 'a', text), note: text }),
   (text, n) =>
     addReport({ ...blankReport(`r${n}`), code: text, laboratory: text, date: text, areas: { [text]: true } }, guides),
   (text, n) => fillLine(`r${n % 3}`, n % 2 ? 'pH' : 'recommends.lime', text),

@@ -22,6 +22,9 @@ export const blankOffice: Office = {
   shelf: {},
   spreaders: [],
   closedTimes: [],
+  yearLimits: [],
+  waterStrips: [],
+  regions: [],
   sample: false,
 }
 

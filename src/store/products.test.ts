@@ -32,3 +32,19 @@ test('a product of the office’s own goes with a case that names it, in its fil
   await restored.restore(opened.backup, { how: 'merge', office: true })
   expect(await restored.db.products.toCollection().primaryKeys()).toEqual(['own-mix@1', 'unused@1'])
 })
+
+test('a script that comes when the database is open already knows the office’s own products all the same', async () => {
+  const machine = new IDBFactory()
+  await openPage(machine).addProducts([own])
+  globalThis.indexedDB = machine
+  await jest.isolateModulesAsync(async () => {
+    const { db } = await import('./db')
+    await db.open()
+    const { registry } = await import('./registry')
+    const { all, follow } = registry([urea], async ({ products }) =>
+      (await products.toArray()).map((row) => row.product),
+    )
+    await new Promise<void>((resolve) => follow(resolve))
+    expect(all().map(({ id }) => id)).toEqual(['urea', 'own-mix'])
+  })
+})

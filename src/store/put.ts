@@ -5,6 +5,13 @@ import type { Guide } from '../core/guides/guide'
 import type { Product } from '../core/shelf/product'
 import { progress, waitsFor, type Station } from '../core/case/progress'
 import { codesOf } from '../core/ground/sampling/codes'
+import { formatISO } from 'date-fns'
+import { job } from '../core/passes/job'
+import { nextDue, type Due } from '../core/passes/program/due'
+import { regionOf } from '../core/passes/program/own-region'
+import { program } from '../core/passes/program/program'
+import type { Rules } from '../core/passes/program/rule'
+import { readOffice } from './office'
 import { soundSummary } from './damage'
 import { db, setting, type Summary } from './db'
 import { allGuides } from './guides'
@@ -40,7 +47,8 @@ export async function put(kase: Case, changes: readonly Unsigned[]): Promise<Cas
   await db.cases.put(kase)
   if (kase.id === counterId) return kase
   const known = await db.summaries.get(kase.id)
-  await db.summaries.put(summaryOf(kase, known?.waitsFor ?? judged(kase)))
+  const due = known?.due
+  await db.summaries.put({ ...summaryOf(kase, known?.waitsFor ?? judged(kase)), ...(due && { due }) })
   const told = changes.filter(({ patches, knows }) => patches.length > 0 || knows)
   if (told.length === 0) return kase
   const by = (await setting('signer')) ?? kase.draftedBy
@@ -103,15 +111,31 @@ function judgment(kase: Case, guides: readonly Guide[], products: readonly Produ
   }
 }
 
+/** What falls due next in a case; undefined where nothing does, or nothing can be told. */
+function dueIn(kase: Case, rules: Rules): Due | undefined {
+  const [guides, products] = [allGuides(), allProducts()]
+  try {
+    const found = recommendChanged(kase, guides, products)
+    const today = formatISO(new Date(), { representation: 'date' })
+    const days = program(kase, found, job(kase, found, products), guides, regionOf(kase), rules, today, products)
+    return nextDue(kase, days) ?? undefined
+  } catch {
+    return undefined
+  }
+}
+
 /** Says on the Desk what a case waits for now; outside of any write, since it asks for every area's answer. */
 export async function judge(kase: Case): Promise<void> {
   const waits = judged(kase)
+  const due = dueIn(kase, await readOffice())
   await db.transaction('rw', db.summaries, async () => {
     const known = await db.summaries.get(kase.id)
     if (!known) return
     const { damaged, ...sound } = soundSummary(known)
     // Whatever else it says may be of a later version of the case than this one.
-    if (damaged) await db.summaries.put({ ...sound, ...summaryOf(kase, waits) })
-    else if (known.waitsFor !== waits) await db.summaries.put({ ...known, waitsFor: waits })
+    const { due: before, ...rest } = sound
+    if (damaged) await db.summaries.put({ ...rest, ...summaryOf(kase, waits), ...(due && { due }) })
+    else if (sound.waitsFor !== waits || JSON.stringify(before) !== JSON.stringify(due))
+      await db.summaries.put({ ...rest, waitsFor: waits, ...(due && { due }) })
   })
 }

@@ -23,8 +23,9 @@ export function registry<Of>(
     listeners.forEach((listener) => listener())
   }
   // No case is read from the database before they are known.
-  db.on('ready', async (ready) => {
-    use(await read(ready as typeof db))
+  db.on('ready', async (ready?: unknown) => {
+    // A script that comes when the database is open already is called without it.
+    use(await read((ready as typeof db | undefined) ?? db))
     liveQuery(() => read(db)).subscribe({ next: use, error: () => undefined })
   })
   return {

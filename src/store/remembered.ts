@@ -4,21 +4,32 @@ import type { Product } from '../core/shelf/product'
 import { recommend, type AreaRecommendation, type Recommendation } from '../core/recommend'
 
 /** What an area's answer rests on beside the area itself. */
-type Rest = Pick<Case, 'measures' | 'climate' | 'schools' | 'season' | 'plan' | 'decisions' | 'mix'> & {
+type Rest = Pick<
+  Case,
+  'measures' | 'climate' | 'region' | 'ownRegion' | 'schools' | 'season' | 'plan' | 'decisions' | 'mix' | 'applications'
+> & {
   readonly report: Report | undefined
+  /** What tests teach is asked of all of them, where something was put on that they can tell of. */
+  readonly history: Pick<Case, 'reports' | 'samples'> | undefined
 }
 
 const restOf = (
-  { measures, climate, schools, season, plan, decisions, mix, reports }: Case,
-  { reportId }: Area,
+  { measures, climate, region, ownRegion, schools, season, plan, decisions, mix, applications, reports, samples }: Case,
+  { id: areaId, reportId }: Area,
 ): Rest => ({
   measures,
   climate,
+  region,
+  ownRegion,
   schools,
   season,
   plan,
   decisions,
   mix,
+  applications,
+  history: applications.some((one) => one.areaId === areaId && (one.what === 'lime' || one.what === 'sulfur'))
+    ? { reports, samples }
+    : undefined,
   report: reports.find(({ id }) => id === reportId),
 })
 
@@ -30,6 +41,11 @@ const remembered = new WeakMap<
 const sameRest = (a: Rest, b: Rest) =>
   a.measures === b.measures &&
   a.climate === b.climate &&
+  a.region === b.region &&
+  a.ownRegion === b.ownRegion &&
+  a.applications === b.applications &&
+  a.history?.reports === b.history?.reports &&
+  a.history?.samples === b.history?.samples &&
   a.schools === b.schools &&
   a.season === b.season &&
   a.plan === b.plan &&

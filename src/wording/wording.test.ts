@@ -54,9 +54,10 @@ describe('the catalogue', () => {
     .map((file) => readFileSync(file, 'utf8'))
     .join('\n')
   const subjects =
-    'area|cap|credit|depth|field|guide|headline|held|short|kit|label|laboratory|lead|lime|log|material|meaning|minimum|missing|missing-test|mix|nitrogen|not-measured|nutrient|other|overruled|passes|plan|planting|plausible|product|portion|program|reaction|reading|report|salts|sample|several|size|soilless|spreader|step|stone|sulfur|texture|tri-state|unit'
+    'area|cap|course|credit|depth|field|guide|habit|headline|held|short|kit|label|laboratory|lead|lime|log|material|meaning|minimum|missing|missing-test|mix|nitrogen|not-measured|nutrient|other|overruled|passes|plan|planting|plausible|product|portion|program|reaction|reading|region|report|salts|sample|several|size|soilless|spreader|step|stone|sulfur|texture|tri-state|unit'
   const named = [...source.matchAll(new RegExp(`'((?:${subjects})\\.[A-Za-z0-9-]+)'`, 'g'))].map(([, key]) => key!)
   const composed = [
+    ...['other-season', 'both', 'untold', 'no-buffering', 'small'].map((untaught) => `course.${untaught}`),
     ...['lime', 'sulfur', 'leave', 'do-not', 'not-here', 'unknown', 'check'].map((outcome) => `headline.${outcome}`),
     ...['lime', 'sulfur'].map((of) => `headline.${of}-asked`),
     ...leadClasses.slice(1).map((name) => `headline.lead-${name}`),

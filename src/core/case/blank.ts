@@ -15,7 +15,7 @@ const each = <Name extends string | number>(names: readonly Name[], unit: string
 /** Empty documents, as they are before anything is typed. Ids and times come from the store. */
 export const blankCase = (id: string, at: string): Case => ({
   id,
-  schema: 8,
+  schema: 9,
   rev: 0,
   client: '',
   place: '',
@@ -27,6 +27,7 @@ export const blankCase = (id: string, at: string): Case => ({
   measures: 'feet',
   climate: 'cool',
   region: null,
+  ownRegion: null,
   schools: {},
   season: at.slice(0, 4),
   plan: { north: 0, pace: blank('ft'), picture: null },

@@ -7,6 +7,7 @@ import type { Point } from '../ground/plan/polygon'
 import type { Application, ChosenMix, InShed } from './applications'
 import type { Spreader } from './spreader'
 import type { Decisions, GivenLetter } from './decisions'
+import type { OwnRegion } from './region'
 import type { Members } from './members'
 import type { Season, Year } from './season'
 import type { Climate, TextureId } from '../guides/soils'
@@ -18,7 +19,7 @@ import type { Typed } from '../units/typed'
 export interface Case {
   readonly id: string
   /** Of this shape; older ones are migrated when they are read. */
-  readonly schema: 8
+  readonly schema: 9
   readonly rev: number
   readonly client: string
   readonly place: string
@@ -32,6 +33,8 @@ export interface Case {
   readonly climate: Climate
   /** Whose frosts and soil the calendar goes by; null: as is usual for the climate. */
   readonly region: string | null
+  /** A region of the office's own, as it was when it was taken; it goes before the other. */
+  readonly ownRegion: OwnRegion | null
   /** Where practitioners disagree: the option taken, by the question's id. What is not named is the guide's own. */
   readonly schools: Readonly<Record<string, string>>
   /** The season that is being worked on: crops, rows, products and what is left over from before are this year's. */

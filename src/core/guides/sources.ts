@@ -117,6 +117,13 @@ export const sources = {
     status: 'published',
     recalled: true,
   },
+  'janzen-bettany-1987': {
+    author: 'Janzen & Bettany',
+    title: 'The effect of temperature and water potential on sulfur oxidation in soils',
+    year: 1987,
+    status: 'published',
+    recalled: true,
+  },
   'pierre-1933': {
     author: 'Pierre',
     title: 'Determination of equivalent acidity and basicity of fertilizers',

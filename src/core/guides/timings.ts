@@ -10,7 +10,10 @@ const before = (...days: readonly [number, number]): Timing => ({ from: 'before'
 const lastFrost = (...days: readonly [number, number]): Timing => ({ from: 'last-frost', days })
 const months = (...spans: readonly Months[]): Timing => ({ from: 'months', months: spans })
 
-/** By the id of a guide's window. Source: common practice. */
+/**
+ * By the id of a guide's window. What is not here goes by the months that the guide names, and so does what goes by months,
+ * where it names any. Source: common practice.
+ */
 export const timings: Readonly<Record<string, Timing>> = {
   'before-planting': planting(-14, 0),
   'at-planting': planting(-3, 7),
@@ -27,9 +30,7 @@ export const timings: Readonly<Record<string, Timing>> = {
   'early-spring': lastFrost(-40, 14),
   'early-spring-or-harvest': lastFrost(-40, 14),
   'before-ripening': lastFrost(-20, 20),
-  'late-summer': months([8, 9]),
   'after-harvest': months([7, 8]),
-  renovation: months([7, 7]),
 }
 
 /** Days from planting after which a crop takes no more nitrogen: onions bulb. Source: common practice. */
@@ -49,6 +50,8 @@ export const standingMonths: Months = [1, 6]
 
 /** Months from a treatment to a test that tells, and between tests where nothing was moved. Source: common practice. */
 export const retestAfter = { lime: 6, sulfur: 3, otherwise: 36 } as const
+/** Days by which two tests of one season may lie apart. Source: common practice. */
+export const sameSeason = 45
 /** Days before a gated pass at which its test is due. */
 export const retestAhead = 21
 /** Months that sulfur goes down ahead of planting, at the least. */

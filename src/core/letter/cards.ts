@@ -1,6 +1,7 @@
 import type { Case } from '../case/case'
 import type { Size } from '../ground/sized'
-import { job, passesOf, type Pass, type Treatment } from '../passes/job'
+import { job, leftIn } from '../passes/job'
+import { passesOf, type Pass, type Treatment } from '../passes/pass'
 import { halfEachWay, needsSand, sharesOf, type Share } from '../passes/portions'
 import type { Day } from '../passes/program/day'
 import { noDays, type DaysOf } from '../passes/program/program'
@@ -62,17 +63,18 @@ function belongs({ key }: Sentence, need: string): boolean {
   return !ofLime.has(key) && !ofSulfur.has(key) && !ofBoth.has(key)
 }
 
-/** Every pass of a case's job that is put on as a product, a card each. */
+/** Every pass of a case's job that is still to be put on as a product, a card each. */
 export const cardsOf = (
   kase: Case,
   recommendation: Recommendation,
   products: readonly Product[] = shippedProducts,
   days: DaysOf = noDays,
 ): readonly Card[] =>
-  job(kase, recommendation, products).areas.flatMap(({ areaId, treatments }) => {
+  job(kase, recommendation, products).areas.flatMap((ofArea) => {
+    const { areaId } = ofArea
     const { answer, size, use } = recommendation.areas.find((one) => one.areaId === areaId)!
     const { portions, cautions } = answer!
-    return treatments.flatMap((treatment): Card[] => {
+    return leftIn(ofArea).flatMap((treatment): Card[] => {
       if (!treatment.product) return []
       const { once, bagLb, passes, need } = treatment
       return passesOf(treatment)
@@ -82,7 +84,7 @@ export const cardsOf = (
           area: kase.areas.find(({ id }) => id === areaId)!.name,
           size: size.ok ? size.value : null,
           pass,
-          of: passes?.count ?? 1,
+          of: treatment.numbers?.at(-1) ?? passes?.count ?? 1,
           day: days.get(pass.key) ?? null,
           once,
           bagLb,

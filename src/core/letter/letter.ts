@@ -5,9 +5,10 @@ import { isHeld, type Need } from '../needs/need'
 import { doseOf } from '../needs/reaction'
 import type { Setting } from '../needs/settings'
 import type { Answer, AreaRecommendation, Recommendation } from '../recommend'
-import { job, passesOf, type Job, type Treatment } from '../passes/job'
+import { job, leftIn, type AreaJob, type Job } from '../passes/job'
+import { passesOf, type Treatment } from '../passes/pass'
 import type { Day } from '../passes/program/day'
-import { noDays, type DaysOf } from '../passes/program/program'
+import { noDays, noneTold, type DaysOf, type RulesTold } from '../passes/program/program'
 import { shopping, type Purchase } from '../passes/shopping'
 import { feeds, type Product } from '../shelf/product'
 import { shippedProducts } from '../shelf/products'
@@ -79,6 +80,7 @@ export function letterOf(
   recommendation: Recommendation,
   products: readonly Product[] = shippedProducts,
   days: DaysOf = noDays,
+  rules: RulesTold = noneTold,
 ): Letter {
   const { areas } = recommendation
   const done = job(kase, recommendation, products)
@@ -88,7 +90,7 @@ export function letterOf(
     client: kase.client,
     place: kase.place,
     date: kase.letter.date,
-    areas: answered.map((found) => areaOf(kase, found, done, days)),
+    areas: answered.map((found) => areaOf(kase, found, done, days, rules)),
     open: areas.flatMap(({ areaId, answer }) => (answer ? [] : [kase.areas.find(({ id }) => id === areaId)!.name])),
     purchases: shopping(done, kase, products),
     note: kase.letter.note,
@@ -110,20 +112,36 @@ const asLetterReport = ({ kind, code, laboratory, date }: Report): LetterReport 
 
 type Answered = AreaRecommendation & { readonly answer: Answer }
 
-function areaOf(kase: Case, found: Answered, { areas: jobs, staleMix }: Job, days: DaysOf): LetterArea {
+function areaOf(
+  kase: Case,
+  found: Answered,
+  { areas: jobs, staleMix }: Job,
+  days: DaysOf,
+  rules: RulesTold,
+): LetterArea {
   const { areaId, size, crop } = found
   const area = kase.areas.find(({ id }) => id === areaId)!
   const report = reportInForce(kase, area)
+  const ofArea = jobs.find((one) => one.areaId === areaId)!
   return {
     areaId,
     name: area.name,
     report: report ? asLetterReport(report) : null,
     size: size.ok ? size.value : null,
     crop: crop && crop.label,
-    says: [...saysOf(found), ...mixSays(found, staleMix)],
-    rows: jobs.find((one) => one.areaId === areaId)!.treatments.map((treatment) => rowOf(treatment, found, days)),
+    says: [...saysOf(found), ...putWords(ofArea), ...mixSays(found, staleMix), ...(rules.get(areaId) ?? [])],
+    rows: leftIn(ofArea).map((treatment) => rowOf(treatment, found, days)),
   }
 }
+
+/** What went on already, and whether more is to follow. */
+const putWords = ({ treatments, standings }: AreaJob): readonly Sentence[] =>
+  treatments.flatMap(({ key, product, nutrient }) => {
+    const { put, left } = standings.get(key)!
+    return put > 0
+      ? [say('short.put', { lb: put, material: product?.label ?? null, nutrient, more: left !== null })]
+      : []
+  })
 
 /** The mix that was taken stands no longer, or something of it may not go on here. */
 const mixSays = ({ answer: { mixed } }: Answered, stale: boolean): readonly Sentence[] =>
@@ -161,8 +179,9 @@ function saysOf({ answer, doubts }: Answered): readonly Sentence[] {
 }
 
 /** What an advisor put in the place of a figure, and why. */
-function overruledWords({ of, overruled, amount, lead, remarks }: Need): readonly Sentence[] {
+function overruledWords({ of, overruled, amount, lead, remarks, why }: Need): readonly Sentence[] {
   if (!overruled) return []
+  if (why.key === 'overruled.stopped') return [why]
   const { instead, moved, reason, by } = overruled
   const same = { of, instead: instead ?? null, moved, reason, by }
   const beyond = remarks.filter(({ key }) => key === 'overruled.beyond')

@@ -7,10 +7,11 @@ import type { ChosenLime } from './lime/product'
 import type { LetGo } from './hold'
 import { ownAimIn, ownDepthIn, type Overrulings } from './overruled'
 import { byAdvisor, byLaboratory } from './need'
+import { isNews, type SiteLearned } from '../course/learned'
 import { say, type Sentence } from '../told/sentence'
 import type { Text } from '../told/text'
 import { quantity } from '../units/quantity'
-import { given, type Derived, type Given } from '../workings'
+import { derive, given, type Derived, type Given } from '../workings'
 
 /** The ground that a lime or sulfur figure is for. */
 export interface Ground {
@@ -29,6 +30,10 @@ export interface Ground {
   readonly letGo: LetGo
   /** Figures that an advisor put in the place of ours. */
   readonly overrulings: Overrulings
+  /** A test after sulfur found an acid lover near the low end of its span, on that day: no more is put on. */
+  readonly stoppedOn: string | null
+  /** What tests taught of this ground’s buffering. */
+  readonly learned: SiteLearned
   /** Which methods lead, by the guide. */
   readonly methods: Guide['methods']
   readonly choices: {
@@ -68,6 +73,33 @@ export function preferred(
   const method = overrulings(of, 'method')?.is.text
   const rank = ({ id, rate }: Candidate) => (id === byAdvisor.id ? 0 : id === method && rate ? 1 : 2)
   return [...candidates].sort((a, b) => rank(a) - rank(b))
+}
+
+/** What tests taught of this ground that is other than usual, in words; undefined where nothing is. */
+function newsOf(of: 'lime' | 'sulfur', { learned }: Pick<Ground, 'learned'>) {
+  const own = learned[of]
+  if (!own || !isNews(own)) return undefined
+  const { times, tests } = own
+  return { times, tests, words: say('course.by-own-buffering', { times, tests }) }
+}
+
+/** A method's figure by the ground's own buffering, where tests taught it. */
+export function byOwnBuffering(
+  rate: Derived<'lb product/1000 ft²'>,
+  of: 'lime' | 'sulfur',
+  ground: Pick<Ground, 'learned'>,
+): Derived<'lb product/1000 ft²'> {
+  const news = newsOf(of, ground)
+  if (!news) return rate
+  const label = say('course.own-buffering', { tests: news.tests })
+  const own = given(quantity(news.times, 'times the usual'), label, 'reported')
+  return derive('lb product/1000 ft²', 'rate * own', { rate, own }, news.words, 'arithmetic')
+}
+
+/** Said beside a figure that goes by it. */
+export function learnedWords(of: 'lime' | 'sulfur', ground: Pick<Ground, 'learned'>): readonly Sentence[] {
+  const news = newsOf(of, ground)
+  return news ? [news.words] : []
 }
 
 /** The laboratory's own line among the candidates. */

@@ -1,3 +1,4 @@
+import { blankApplication } from '../case/blank'
 import { overrule, takeBack } from '../case/acts/decisions'
 import type { Overrulable } from '../case/decisions'
 import { guides } from '../guides/guides'
@@ -220,4 +221,27 @@ describe('depth and feeding level', () => {
     expect(says(ruled).filter(({ key }) => key === 'overruled.depth' || key === 'overruled.level')).toEqual([])
     expect(setting(ruled, 'depth')!.own).toMatchObject({ counts: false })
   })
+})
+
+// pH within 0.3 of the low end of an acid lover after sulfur stops it, whatever was planned before: common practice.
+test.each([
+  ['before the test that stops it, gives none any more', '2026-11-20', 'overruled.stopped'],
+  ['in sight of that test, stands', '2026-11-26', undefined],
+])('an amount of sulfur that was set %s', (_, at, why) => {
+  const kase = oneArea(
+    { crop: 'highbush-blueberry', texture: 'loam' },
+    { pH: typed('4.4'), date: '2026-11-25' },
+    { applications: [{ ...blankApplication('s', 'a', '2026-04-01'), what: 'sulfur' }] },
+  )
+  const ruled = put('sulfur', 'amount', '4 lb/1000')(kase)
+  const word = ruled.decisions.overrulings['a/sulfur/amount']!
+  const found = answer({
+    ...ruled,
+    decisions: { ...ruled.decisions, overrulings: { 'a/sulfur/amount': { ...word, at: `${at}T09:00:00.000Z` } } },
+  })
+  const need = of(found, 'sulfur')
+  expect(need.why.key === 'overruled.stopped' ? need.why.key : undefined).toBe(why)
+  expect(need.overruled).toBeDefined()
+  expect(found.reaction.outcome).toBe(why ? 'do-not' : 'sulfur')
+  expect(found.headline.map(({ key }) => key)).toContain('headline.stop-sulfur')
 })

@@ -1,5 +1,6 @@
 import { aimOf, laboratory, limeAimOf, limeBelow, limeDepth, lovesAcid, type Candidate, type Ground } from './candidate'
 import type { Report } from '../case/case'
+import type { Overruling } from '../case/decisions'
 import { ownCapIn, standing, tooMuch, withoutWord } from './overruled'
 import {
   byAdvisor,
@@ -84,6 +85,8 @@ const notGiven = (
  */
 export function reaction(read: ReadReport, report: Report, ground: Ground): Reaction {
   if (ground.crop.use === 'container') return inMix(read, ground)
+  const stopped = stoppedWord(ground)
+  if (stopped) return stillStopped(stopped, unruled(read, report, withoutWord(ground, 'amount')))
   const direction = (['lime', 'sulfur'] as const).find((of) => ground.overrulings(of, 'amount'))
   if (direction) return forced(direction, read, report, ground)
   const found = unruled(read, report, ground)
@@ -94,6 +97,20 @@ export function reaction(read: ReadReport, report: Report, ground: Ground): Reac
   const led = { ...need, lead: { ...need.lead, by: 'overruled' as const }, overruled: standing(word, instead) }
   return { ...found, why: unled(found.why), need: { ...led, why: unled(need.why) } }
 }
+
+/** A sulfur figure of before the test that stops it: it gives none any more. One that was made in sight of the test stands. */
+function stoppedWord({ overrulings, stoppedOn }: Ground) {
+  const word = overrulings('sulfur', 'amount')
+  return word && stoppedOn !== null && word.at.slice(0, 10) < stoppedOn ? word : undefined
+}
+
+const stillStopped = (word: Overruling, found: Reaction): Reaction =>
+  found.outcome === 'lime'
+    ? found
+    : {
+        ...found,
+        need: { ...notGiven('sulfur', 'none', say('overruled.stopped'), []), overruled: standing(word, 0) },
+      }
 
 /** What an advisor gives, whatever is read; what would have led stands beside it. */
 function forced(of: 'lime' | 'sulfur', read: ReadReport, report: Report, ground: Ground): Reaction {

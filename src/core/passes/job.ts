@@ -6,72 +6,24 @@ import type { Supply } from '../mix/supply'
 import type { Answer, AreaRecommendation, Recommendation } from '../recommend'
 import { feeds, productRef, type Product } from '../shelf/product'
 import { shippedProducts } from '../shelf/products'
-import { say, type Sentence } from '../told/sentence'
-import type { MajorNutrient, Nutrient } from '../units/quantity'
-import { derive, type Derived, type Working } from '../workings'
-import type { Interval, Passes, Window } from './split'
-
-/** One thing on one area for one need, in all of its passes. */
-export interface Treatment {
-  /** `area/need`: the same while area and need stay, whatever is edited elsewhere. */
-  readonly key: string
-  readonly areaId: string
-  /** The need that it answers; a product's reference where it is one of a mix. */
-  readonly need: string
-  readonly product: Product | null
-  /** What it is put on for, where its name does not say; or the nutrient itself, while no product is chosen. */
-  readonly nutrient: Nutrient | null
-  /** lb in all of its passes. */
-  readonly all: Derived
-  /** lb in one pass; of what goes on before planting, where that is more or less. */
-  readonly each: Derived
-  readonly first?: Derived
-  /** Weight of a bag, lb, where it is a product. */
-  readonly bagLb: number | null
-  /** Null: it goes on once, and nothing dates or parts it. */
-  readonly passes: Passes | null
-  /** How it goes, where it goes on once. */
-  readonly once: 'worked-in' | 'on-surface' | 'then-retest' | 'spread' | 'this-year'
-  /** Worked in so deep, in; 0 for the surface; null where that is left open. */
-  readonly dugTo: number | null
-  /** The most of it in one pass, where it takes several: lb per 1,000 ft². */
-  readonly cap: Working | null
-  readonly why: Sentence
-  readonly after: readonly After[]
-}
-
-/** What has to be on the ground before, and how long: the least, in days. */
-export interface After {
-  readonly need: 'lime'
-  readonly days: number
-}
-
-/** One product, on one area, once. */
-export interface Pass {
-  /** `area/need/n`. */
-  readonly key: string
-  readonly areaId: string
-  readonly need: string
-  readonly n: number
-  readonly product: Product | null
-  readonly nutrient: Nutrient | null
-  /** lb */
-  readonly amount: Derived
-  /** lb of what a label states of it, in this pass. */
-  readonly carries: Readonly<Partial<Record<Nutrient, number>>>
-  /** When it is due, where the crop says. */
-  readonly window: Window | null
-  /** From the pass before it, the least. */
-  readonly interval: Interval
-  readonly dugTo: number | null
-  readonly after: readonly After[]
-  readonly why: Sentence
-}
+import { say } from '../told/sentence'
+import type { MajorNutrient } from '../units/quantity'
+import { derive, type Derived } from '../workings'
+import type { After, Treatment } from './pass'
+import type { Passes } from './split'
+import { standingsOf, type Standing } from './standing'
 
 export interface AreaJob {
   readonly areaId: string
+  /** The whole plan, done or not. */
   readonly treatments: readonly Treatment[]
+  /** How each of them stands, by its key: what was put on, and what is still to do. */
+  readonly standings: ReadonlyMap<string, Standing>
 }
+
+/** What is still to be put on. */
+export const leftIn = ({ treatments, standings }: AreaJob): readonly Treatment[] =>
+  treatments.flatMap(({ key }) => standings.get(key)?.left ?? [])
 
 /** What is put on the ground of a case, undated: every station after Amounts goes by it. */
 export interface Job {
@@ -93,41 +45,21 @@ export function job(
 ): Job {
   const staleMix = isStale(kase, recommendation, products)
   return {
-    areas: recommendation.areas.flatMap((found) =>
-      found.answer ? [{ areaId: found.areaId, treatments: treatmentsOf(found as Answered, staleMix) }] : [],
-    ),
+    areas: recommendation.areas.flatMap((found): AreaJob[] => {
+      if (!found.answer) return []
+      const { areaId } = found
+      const area = kase.areas.find(({ id }) => id === areaId)!
+      const treatments = treatmentsOf(found as Answered, staleMix)
+      return [{ areaId, treatments, standings: standingsOf(kase, area, treatments, products) }]
+    }),
     staleMix,
   }
 }
 
 type Answered = AreaRecommendation & { readonly answer: Answer }
 
-/** Every pass of a treatment, in order. Of very many the first, as they are listed. */
-export function passesOf({ key, passes, first, each, all, product, ...of }: Treatment): readonly Pass[] {
-  const { areaId, need, nutrient, dugTo, after, why } = of
-  const same = { areaId, need, nutrient, product, dugTo, after, why }
-  const early = passes?.firsts?.count ?? 0
-  const dressings = passes?.dressings ?? [{ window: null }]
-  return dressings.map(({ window }, i): Pass => {
-    const amount = passes === null ? all : i < early ? first! : each
-    const interval = i > 0 ? (passes?.interval ?? null) : null
-    return { ...same, key: `${key}/${i + 1}`, n: i + 1, amount, carries: carriedBy(product, amount), window, interval }
-  })
-}
-
-/** lb of each nutrient on the label. */
-function carriedBy(product: Product | null, amount: Derived): Pass['carries'] {
-  if (!product || !feeds(product)) return {}
-  const { grade, also } = product.feeding
-  return Object.fromEntries(
-    Object.entries({ ...grade, ...also }).flatMap(([nutrient, percent]) =>
-      percent > 0 ? [[nutrient, (amount.value.v * percent) / 100]] : [],
-    ),
-  )
-}
-
 /** Days from lime to what would lose its ammonia to it, and on acid ground to phosphate. Source: common practice. */
-const fromLime = { ammonium: 14, phosphate: 30 } as const
+export const fromLime = { ammonium: 14, phosphate: 30 } as const
 
 /** Lime or sulfur, what carries the minor elements, then the fertilizers chosen, or the bare nutrients where none is. */
 function treatmentsOf({ areaId, answer, planted }: Answered, staleMix: boolean): readonly Treatment[] {
@@ -146,7 +78,7 @@ function treatmentsOf({ areaId, answer, planted }: Answered, staleMix: boolean):
 }
 
 type Plain = Pick<Treatment, 'product' | 'nutrient' | 'all' | 'bagLb' | 'passes' | 'once' | 'why'> &
-  Partial<Pick<Treatment, 'dugTo' | 'cap'>>
+  Partial<Pick<Treatment, 'dugTo' | 'cap' | 'meets'>>
 
 function afterLime({ product, nutrient }: Plain): readonly After[] {
   const ammonium = product ? feeds(product) && product.feeding.ammonium : nutrient === 'N'
@@ -201,8 +133,8 @@ function fertilizers(answer: Answer, planted: boolean, staleMix: boolean): reado
     return [...chosen, ...shortOf(mixed.supplies)]
   }
   if (!mixed && fertilizer?.mix.ok && fertilizer.mix.value.barred.length === 0) {
-    const { amount, passes, supplies } = fertilizer.mix.value
-    const chosen = inBags(fertilizer.material, fertilizer.bagLb, amount, passes, planted)
+    const { amount, passes, supplies, meets } = fertilizer.mix.value
+    const chosen = { ...inBags(fertilizer.material, fertilizer.bagLb, amount, passes, planted), meets }
     return [['fertilizer', chosen], ...shortOf(supplies)]
   }
   return majorsOf(answer).flatMap(({ of, amount, passes, why }) =>

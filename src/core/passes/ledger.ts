@@ -1,6 +1,7 @@
-import type { Case } from '../case/case'
-import { feeds, isAcidifier, isLime, productNamed, type Product } from '../shelf/product'
-import { poundsOf } from '../shelf/shed'
+import type { Area, Case } from '../case/case'
+import { ordinary } from '../needs/lime/product'
+import { feeds, isAcidifier, isLime, type Product } from '../shelf/product'
+import { weighedIn } from '../shelf/shed'
 
 /** What a ledger counts: nitrogen also as what feeds in its first year, lime as pure CaCO₃, all in lb. */
 export const ledgerLines = ['N', 'firstYearN', 'P₂O₅', 'K₂O', 'S', 'CaCO₃'] as const
@@ -37,15 +38,13 @@ export function contentOf(product: Product, lb: number): LedgerYear['lb'] {
       : feeds(product)
         ? share(product.feeding.also?.S ?? 0)
         : 0,
-    'CaCO₃': lb * (strength === 'reference' ? referenceLime : strength),
+    'CaCO₃': lb * (strength === 'reference' ? ordinary.value.v : strength),
   }
 }
 
-const referenceLime = 0.65
-
 /** What was put on each area, year by year, as far as product and amount are told; what was skipped is not. */
 export const ledger = (
-  kase: Pick<Case, 'areas' | 'applications'>,
+  kase: { readonly areas: readonly Pick<Area, 'id'>[] } & Pick<Case, 'applications'>,
   products: readonly Product[],
 ): readonly AreaLedger[] =>
   kase.areas.map(({ id: areaId }) => {
@@ -53,13 +52,11 @@ export const ledger = (
     for (const one of kase.applications) {
       const year = /^\d{4}/.exec(one.date)?.[0]
       if (one.areaId !== areaId || one.done === 'skipped' || !year) continue
-      const product = productNamed(products, one.product)
-      const weighed = product && poundsOf(one.amount, product)
+      const weighed = weighedIn(one, products)
       const { lb, untold } = years.get(year) ?? { lb: nothing, untold: 0 }
-      const known = product !== undefined && weighed !== undefined
-      const more = known ? contentOf(product, weighed) : nothing
+      const more = weighed ? contentOf(weighed.product, weighed.lb) : nothing
       const sum = Object.fromEntries(ledgerLines.map((line) => [line, lb[line] + more[line]])) as LedgerYear['lb']
-      years.set(year, { year, lb: sum, untold: untold + (known ? 0 : 1) })
+      years.set(year, { year, lb: sum, untold: untold + (weighed ? 0 : 1) })
     }
     return { areaId, years: [...years.values()].sort((a, b) => b.year.localeCompare(a.year)) }
   })

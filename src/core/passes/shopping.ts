@@ -4,9 +4,9 @@ import { productRef, type Product } from '../shelf/product'
 import { say } from '../told/sentence'
 import { quantity } from '../units/quantity'
 import { derive, given, type Derived, type Working } from '../workings'
-import type { Job } from './job'
+import { leftIn, type Job } from './job'
 
-/** What the whole job takes of one product. */
+/** What all that is still to do takes of one product. */
 export interface Purchase {
   readonly product: Product
   readonly areaIds: readonly string[]
@@ -31,7 +31,7 @@ export function shopping(
   products: readonly Product[],
 ): readonly Purchase[] {
   const lines = new Map<string, { product: Product; bagLb: number; areaIds: string[]; amounts: Derived[] }>()
-  for (const { product, need, bagLb, areaId, all } of areas.flatMap(({ treatments }) => treatments)) {
+  for (const { product, need, bagLb, areaId, all } of areas.flatMap(leftIn)) {
     if (!product || bagLb === null) continue
     const ref = productRef(product)
     const key = need === ref ? ref : `${ref} ${bagLb}`

@@ -85,6 +85,15 @@ const spreader = fields({
 })
 export const spreadersShape = list(spreader, 50, 'id')
 
+const ownRegion = fields({
+  id,
+  name: text(texts.name),
+  hemisphere: oneOf('north', 'south'),
+  lastFrost: text(40),
+  firstFrost: text(40),
+  soil: text(120),
+})
+
 /** The office, and what new cases begin with. */
 export const officeShape = fields({
   id: oneOf('office'),
@@ -123,6 +132,17 @@ export const officeShape = fields({
     100,
     'id',
   ),
+  yearLimits: list(
+    fields({ id, name: text(texts.name), what: oneOf('N', 'P₂O₅'), where: oneOf('all', 'lawn'), most: text(40) }),
+    100,
+    'id',
+  ),
+  waterStrips: list(
+    fields({ id, name: text(texts.name), what: oneOf('all', 'N', 'P₂O₅'), width: text(40) }),
+    100,
+    'id',
+  ),
+  regions: list(ownRegion, 100, 'id'),
   sample: flag,
 })
 
@@ -323,7 +343,7 @@ const given = fields({
 /** A whole case: what is not named here is refused. */
 export const caseShape = fields({
   id,
-  schema: oneOf(8),
+  schema: oneOf(9),
   rev: whole(0, 1e9),
   client: text(texts.client),
   place: text(texts.place),
@@ -335,6 +355,7 @@ export const caseShape = fields({
   measures: oneOf('feet', 'metres'),
   climate: oneOf('cool', 'warm'),
   region: orNone(guideId),
+  ownRegion: orNone(ownRegion),
   schools: schoolsShape,
   season: form(/^\d{4}$/),
   plan,

@@ -41,6 +41,7 @@ const full: Case = {
       trials: [{ id: 't', setting: blank(''), distance: blank('ft'), before: blank('lb'), after: blank('lb') }],
     },
   ],
+  ownRegion: { id: 'r', name: '', hemisphere: 'north', lastFrost: '', firstFrost: '', soil: '' },
   letters: [{ id: 'l', at, by: '', checkedBy: '', language: 'en', inputs, core: '', document: '' }],
 }
 

@@ -25,6 +25,7 @@ export interface SulfurLabel extends Labelled {
   readonly kind: 'sulfur'
   /** lb of elemental S in a lb. */
   readonly strength: number
+  readonly powder: boolean
 }
 
 /** Pure burnt lime of magnesium is worth no more; what is worth less is no lime. */
@@ -84,7 +85,15 @@ function sulfurLabel(text: string): Outcome<SulfurLabel> {
     without(text, found[0]),
     /\b(?:soil|elemental|sulfur|sulphur|acidifier|prills?|powder|pelletized|granular)\b/gi,
   )
-  return rest.ok ? accept({ kind: 'sulfur', strength: percent / 100, bag: rest.value, remarks: [] }) : rest
+  return rest.ok
+    ? accept({
+        kind: 'sulfur',
+        strength: percent / 100,
+        powder: /\bpowder\b/i.test(text),
+        bag: rest.value,
+        remarks: [],
+      })
+    : rest
 }
 
 /** The bag that is left of a label without its words; null where it names none. */
@@ -118,5 +127,5 @@ export const productOfLiming = (id: string, name: string, label: LimingLabel, lb
           labelled: true,
         },
       }
-    : { acidifying: { strength: label.strength } }),
+    : { acidifying: { strength: label.strength, ...(label.powder && { powder: true }) } }),
 })

@@ -53,6 +53,8 @@ export interface Acidifying {
   readonly strength: number
   /** Salts that acidify at once: lb of product per 1,000 ft² in one pass, beyond which only sulfur is offered. */
   readonly productPerPass?: number
+  /** Sold as powder, which works sooner than prills. */
+  readonly powder?: boolean
   /** Leaves rust on paving. */
   readonly stains?: boolean
   /** Never where food grows. */

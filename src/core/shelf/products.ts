@@ -119,7 +119,7 @@ const acidifiers: readonly Acidifier[] = [
     source,
     lbPerCup: 0.35,
     bagLb: 50,
-    acidifying: { strength: 0.99 },
+    acidifying: { strength: 0.99, powder: true },
   },
   {
     id: 'soil-acidifier',

@@ -10,12 +10,21 @@ import { productNamed, type Product, type ProductRef } from './product'
  */
 export function lbInShed(shed: readonly InShed[], products: readonly Product[]): ReadonlyMap<ProductRef, number> {
   const found = new Map<ProductRef, number>()
-  for (const { product: ref, amount } of shed) {
-    const product = productNamed(products, ref)
-    const lb = product && poundsOf(amount, product)
-    if (lb !== undefined) found.set(ref, (found.get(ref) ?? 0) + lb)
+  for (const entry of shed) {
+    const weighed = weighedIn(entry, products)
+    if (weighed) found.set(entry.product, (found.get(entry.product) ?? 0) + weighed.lb)
   }
   return found
+}
+
+/** The product that an entry names, with lb of it; undefined where either cannot be told. */
+export function weighedIn(
+  { product: ref, amount }: { readonly product: ProductRef | null; readonly amount: Typed },
+  products: readonly Product[],
+): { readonly product: Product; readonly lb: number } | undefined {
+  const product = productNamed(products, ref)
+  const lb = product && poundsOf(amount, product)
+  return product && lb !== undefined ? { product, lb } : undefined
 }
 
 /** lb of a product that is weighed, or counted in its usual bags; undefined where that cannot be read. */

@@ -19,6 +19,15 @@ export interface Standing {
   crop: Text
 }
 
+/** What was put on over some years against what was needed, lb. */
+interface Habit {
+  from: string
+  to: string
+  put: number
+  needed: number
+  material: Text | null
+}
+
 /** What a crop takes of nitrogen. */
 interface Span {
   crop: Text
@@ -55,6 +64,9 @@ export interface Args {
   readonly 'cap.row-nitrogen': { row: number; spacing: number }
   readonly 'cap.turf': { nutrient: string }
   readonly 'credit.ash': { material: Text }
+  readonly 'course.by-own-buffering': { times: number; tests: number }
+  readonly 'course.own-buffering': { tests: number }
+  readonly 'course.early': { of: string; months: number }
   readonly 'depth.typed': { depth: number }
   readonly 'depth.own': { depth: number }
   readonly 'depth.usual-dug': { depth: number }
@@ -268,7 +280,14 @@ export interface Args {
   readonly 'other.Fe-low': { chelate: string | null }
   readonly 'other.usual': { nutrient: string }
   readonly 'passes.count': { cap: number; unit: string }
+  readonly 'habit.P': Habit
+  readonly 'habit.K': Habit
   readonly 'passes.each': { count: number }
+  readonly 'short.put': { lb: number; material: Text | null; nutrient: string | null; more: boolean }
+  readonly 'program.after-ammonium': { days: number }
+  readonly 'program.strip': { name: string; what: string; width: number; away: number }
+  readonly 'program.year-limit': { name: string; most: number; what: string }
+  readonly 'program.covered': { lb: number }
   readonly 'plan.echo': { area: number; holes: number; shapes: number }
   readonly 'short.by-label': { nutrients: string }
   readonly 'short.credited': { nutrient: string; credits: string }

@@ -1,5 +1,5 @@
 import { fieldNames } from '../field-names'
-import { inchWords, onThousand, places, weight, type Measures } from '../format'
+import { inchWords, length, onThousand, places, weight, type Measures } from '../format'
 import { capital, classWords, ended, nutrient, num, pH, stuff, text, type Phrases } from '../phrase'
 import { letter } from './letter'
 
@@ -102,6 +102,8 @@ export const matters = {
   'overruled.cap': (a, measures) =>
     `In one pass at most ${onThousand(num(a.is), measures)} of ${stuff[text(a.need)]}, in the place of ${onThousand(num(a.ours), measures)}, ${decided(a)}`,
   'overruled.level': (a) => `Fed ${levels[text(a.is)]} in the place of ${levels[text(a.ours)]}, ${decided(a)}`,
+  'overruled.stopped': () =>
+    'The amount that the advisor set before this test is not put on any more: the test found the ground near the low end.',
   'overruled.beyond': (a) =>
     `${places(num(a.rate), 1)} lb of ${stuff[text(a.of)]} on 1,000 ft² is more than the ${text(a.most)} that any ground is given in a year: check the unit.`,
   'headline.retest': () => 'Test again before the later passes: what is left of them follows from that.',
@@ -109,6 +111,14 @@ export const matters = {
     `The laboratory’s ${nutrient[text(a.nutrient)]} is less what ${brings(a.credits)} already, of which it is seldom told.`,
   'short.between': (a) =>
     `${capital(nutrient[text(a.nutrient)]!)} lies between ${classWords[text(a.from)]} and ${classWords[text(a.to)]}: the amount goes by the upper, which feeds less.`,
+  'program.strip': (a, measures) =>
+    `${text(a.name)}: on the ${length(num(a.width), measures)} beside the water nothing ${a.what === 'all' ? 'goes on' : `with ${nutrient[text(a.what)]!} goes on`}; this ground begins ${length(num(a.away), measures)} from it.`,
+  'program.year-limit': (a) =>
+    num(a.most) === 0
+      ? `${text(a.name)}: no ${nutrient[text(a.what)]!} may go on here. Choose a product without it, or ask what the local rule allows.`
+      : `${text(a.name)}: no more than ${text(a.most)} lb of ${nutrient[text(a.what)]!} per 1,000 ft² may go on in a year; the rest waits for the next one.`,
+  'short.put': (a, measures) =>
+    `Put on already: ${weight(num(a.lb), measures)} of ${a.nutrient ? nutrient[text(a.nutrient)]! : text(a.material)}. ${a.more ? 'What is left of it stands below.' : 'No more of it is needed now.'}`,
   'short.brought': (a) => `${capital(nutrient[text(a.nutrient)]!)} is low: what goes on below brings it.`,
   'short.barred-mix': () => 'Something of the bags chosen before may not go on here: products are to be chosen anew.',
   'short.stale-mix': () =>

@@ -1,6 +1,6 @@
 import { fieldNames } from '../field-names'
 import type { SentenceArg } from '../../core/told/sentence'
-import { inchWords, onThousand, places, weight, type Measures } from '../format'
+import { inchWords, length, onThousand, places, weight, type Measures } from '../format'
 import type { MatterWords } from '../languages'
 import { capital, ended, num, pH } from '../phrase'
 import { letter } from './letter'
@@ -118,6 +118,8 @@ export const matters: MatterWords = {
   'overruled.cap': (a, measures) =>
     `Cada vez, a lo más ${onThousand(num(a.is), measures)} de ${materia(a.need)}, en lugar de ${onThousand(num(a.ours), measures)}, ${decidido(a)}`,
   'overruled.level': (a) => `Se abona ${niveles[String(a.is)]} en lugar de ${niveles[String(a.ours)]}, ${decidido(a)}`,
+  'overruled.stopped': () =>
+    'La cantidad que se decidió antes de este análisis ya no se pone: el suelo está cerca del límite bajo.',
   'overruled.beyond': (a) =>
     `${places(num(a.rate), 1)} lb de ${materia(a.of)} por 1,000 pies² es más que ${String(a.most)}, lo máximo que se pone en un año en cualquier suelo: revise la unidad.`,
   'headline.retest': () => 'Vuelva a analizar antes de las últimas aplicaciones: de eso depende lo que falte.',
@@ -125,6 +127,14 @@ export const matters: MatterWords = {
     `A la cifra de ${letter.nutrients[String(a.nutrient)]} del laboratorio se le quitó lo que ya dan: ${aportes(a.credits)}.`,
   'short.between': (a) =>
     `${capital(letter.nutrients[String(a.nutrient)]!)}: está entre ${clases[String(a.from)]} y ${clases[String(a.to)]}; la cantidad va por la clase más alta, que da menos.`,
+  'program.strip': (a, measures) =>
+    `${String(a.name)}: en los ${length(num(a.width), measures, medidas)} junto al agua no se pone ${a.what === 'all' ? 'nada' : letter.nutrients[String(a.what)]!}; este suelo empieza a ${length(num(a.away), measures, medidas)} de ella.`,
+  'program.year-limit': (a) =>
+    num(a.most) === 0
+      ? `${String(a.name)}: aquí no se puede poner ${letter.nutrients[String(a.what)]!}. Elija un producto sin él o pregunte qué permite la regla local.`
+      : `${String(a.name)}: en un año no se ponen más de ${String(a.most)} lb de ${letter.nutrients[String(a.what)]!} por 1,000 ft²; lo demás espera al año siguiente.`,
+  'short.put': (a, measures) =>
+    `Ya se puso: ${weight(num(a.lb), measures)} de ${a.nutrient ? letter.nutrients[String(a.nutrient)]! : texto(a.material)}. ${a.more ? 'Lo que falta está abajo.' : 'Por ahora no hace falta más.'}`,
   'short.brought': (a) => `${capital(letter.nutrients[String(a.nutrient)]!)}: falta, y lo da lo que se pone abajo.`,
   'short.barred-mix': () =>
     'Algo de las bolsas elegidas antes no se puede poner aquí: hay que elegir de nuevo los productos.',

@@ -3,7 +3,7 @@ import type { ArgsOf } from '../../core/told/sentence'
 import { cautions } from '../en/cautions'
 import { steps } from '../en/field-sheet'
 import { matters } from '../en/matters'
-import { area, dateWords, difference, figure, length, places, rate, type Measures } from '../format'
+import { area, dateWords, difference, figure, length, places, rate, weight, type Measures } from '../format'
 import { capital, classWords, either, nutrient, num, pH, stuff, substances, text, type Phrases } from '../phrase'
 import { ground } from './ground'
 import { missingTests } from './missing'
@@ -324,9 +324,32 @@ export const en: Phrases = {
       ? 'Magnesium is enough: either stone will do.'
       : `Magnesium ${text(a.value)} ${text(a.unit)} is enough: either stone will do.`,
 
+  // What the years do
+  'habit.P': (a, measures) =>
+    `From ${a.from} to ${a.to} ${weight(num(a.put), measures)} of phosphate went on, where ${weight(num(a.needed), measures)} were needed${a.material ? `: most of it came with ${text(a.material)}. It piles up; a product without phosphate feeds as well.` : '.'}`,
+  'habit.K': (a, measures) =>
+    `From ${a.from} to ${a.to} ${weight(num(a.put), measures)} of potash went on, where ${weight(num(a.needed), measures)} were needed: it is not replaced.`,
+  'course.own-buffering': (a) =>
+    `this ground's own buffering, from ${num(a.tests) === 1 ? 'one retest' : `${a.tests} retests`}`,
+  'course.by-own-buffering': (a) =>
+    `${num(a.tests) === 1 ? 'A retest' : `${a.tests} retests`} found that this ground takes ${places(num(a.times), 2)} times what is usual: the figure goes by that.`,
+  'course.early': (a) =>
+    `Tested early: within ${a.months} months of ${stuff[text(a.of)]} a test finds only a part of what it does.`,
+  'course.other-season': () =>
+    'The two tests are of different seasons, and pH moves with the season: nothing is learned of the ground from it.',
+  'course.both': () => 'Lime and sulfur both worked between the tests: nothing is learned of the ground from it.',
+  'course.untold': () =>
+    'Lime or sulfur went on between the tests of which product or amount is not told: nothing is learned of the ground from it.',
+  'course.no-buffering': () =>
+    'Without a texture, CEC or buffer reading no shift can be expected: name the texture on Ground.',
+  'course.small': () => 'Too little was put on to tell anything of the ground.',
+
   // Passes
   'passes.count': (a) => `As few equal passes as keep to ${text(a.cap)} lb per 1,000 ft² each`,
   'passes.each': () => 'Each pass',
+  'passes.gone': () => 'put on already, or skipped',
+  'passes.open': () => 'in the passes that are still to do',
+  'passes.left': () => 'The plan less what was put on already',
   'passes.planting': () => 'Before planting, since the rows may not get as much at once',
   'cap.lime-surface': () => 'most lime on the surface in one pass, lb product per 1,000 ft²',
   'cap.lime-dug': () => 'most lime dug in at once, lb product per 1,000 ft²',
@@ -524,8 +547,16 @@ export const en: Phrases = {
   'program.lime-late': (a) =>
     `This lime begins to tell after ${text(a.months)} ${num(a.months) === 1 ? 'month' : 'months'}, which is after planting.`,
   'program.lime-sulfur': () => 'Lime and sulfur on one ground within a year: each undoes the other.',
+  'program.next-season': () =>
+    'It falls into the next season, which has a need of its own: leave it out, or choose slow nitrogen, which takes fewer passes.',
   'program.no-day': () => 'No day of the next twelve years is open for it: look at the closed times.',
   'program.past': () => 'That day is past.',
+  'region.frost': () => 'That is no day of the year. Type it like 10 May; leave both blank where there is no frost.',
+  'region.soil': () =>
+    'Twelve temperatures of the soil are needed, January first, such as 31 31 36 47 58 67 72 71 63 52 42 34, in °F; put a C behind them for °C.',
+  'program.after-ammonium': (a) => `Ammonium or urea went on within ${a.days} days: lime would drive its ammonia off.`,
+  'program.covered': (a, measures) =>
+    `${weight(num(a.lb), measures)} were put on already: this pass is not needed any more.`,
   'program.plan-changed': (a) =>
     `It was moved away from ${dateWords(text(a.was))}; without the move it would be ${dateWords(text(a.is))} now.`,
   'program.retest-after': (a) => `Test again ${text(a.months)} months after the last ${text(a.need)}, not before.`,

@@ -50,10 +50,6 @@ export const addApplication =
   (entry: Application): Act =>
   (kase) => ({ ...kase, applications: [...kase.applications, entry] })
 
-export const changeApplication =
-  (id: string, parts: Partial<Omit<Application, 'id'>>): Act =>
-  (kase) => ({ ...kase, applications: withEntry(kase.applications, id, (entry) => ({ ...entry, ...parts })) })
-
 export const removeApplication =
   (id: string): Act =>
   (kase) => ({ ...kase, applications: withoutEntry(kase.applications, id) })

@@ -3,9 +3,11 @@ import { byAdvisor } from '../need'
 import { overruledRate, ownCapIn } from '../overruled'
 import {
   aimFor,
+  byOwnBuffering,
   depthOf,
   inOrder,
   laboratory,
+  learnedWords,
   limeDepth,
   preferred,
   usualDepth,
@@ -80,7 +82,8 @@ function opinionsOf({ soil, pH, buffer, acidity }: ReadReport, ground: Ground): 
 function ownCandidate({ method, figure }: Opinion, ground: Ground): Candidate {
   const { id, label, opinion } = method
   if (!figure.ok) return { id, label, refusal: figure.refusal, remarks: [] }
-  const at = (depth: Given<'in'>) => productOfMethod(method, figure.value.rate, depth, ground.choices.lime)
+  const at = (depth: Given<'in'>) =>
+    byOwnBuffering(productOfMethod(method, figure.value.rate, depth, ground.choices.lime), 'lime', ground)
   const surface = ground.planted && depthOf(ground) === undefined
   return {
     id,
@@ -88,7 +91,7 @@ function ownCandidate({ method, figure }: Opinion, ground: Ground): Candidate {
     opinion,
     rate: at(limeDepth(ground)),
     dugIn: surface ? at(usualDepth(ground.limits.lime.dugDepth, 'depth.usual-dug')) : undefined,
-    remarks: figure.value.remarks,
+    remarks: [...learnedWords('lime', ground), ...figure.value.remarks],
     beyond: figure.value.beyond,
   }
 }

@@ -16,7 +16,7 @@ export interface ChosenLime {
  * Ordinary ground limestone as most tables mean it: against a table of fine stone, or of pure CaCO₃, it takes more of it.
  * Source: common practice.
  */
-const ordinary = given(quantity(0.65, 'lb CaCO₃/lb reference lime'), say('lime.ordinary-each'), 'practice')
+export const ordinary = given(quantity(0.65, 'lb CaCO₃/lb reference lime'), say('lime.ordinary-each'), 'practice')
 
 /** Methods whose own lime acts so well speak of fine stone or of pure CaCO₃. */
 const fine = 0.8

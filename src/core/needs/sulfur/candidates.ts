@@ -1,7 +1,17 @@
 import type { Report } from '../../case/case'
 import { byAdvisor } from '../need'
 import { overruledRate, ownCapIn } from '../overruled'
-import { aimFor, inOrder, laboratory, preferred, sulfurDepth, type Candidate, type Ground } from '../candidate'
+import {
+  aimFor,
+  byOwnBuffering,
+  inOrder,
+  laboratory,
+  learnedWords,
+  preferred,
+  sulfurDepth,
+  type Candidate,
+  type Ground,
+} from '../candidate'
 import type { Acidifier } from '../../shelf/product'
 import { textures } from '../../guides/soils'
 import type { Cap } from '../../passes/split'
@@ -54,11 +64,12 @@ export function sulfurCandidates(read: ReadReport, report: Report, ground: Groun
       id: method.id,
       label: method.label,
       rough: method.rough,
-      rate: productOf(freeLime ? withFreeLime(rate, freeLime) : rate, material),
+      rate: byOwnBuffering(productOf(freeLime ? withFreeLime(rate, freeLime) : rate, material), 'sulfur', ground),
       remarks: [
         ...(soil.textureByCec && soil.cec
           ? [say('texture.by-cec', { texture: textures[texture].label, cec: soil.cec.v })]
           : []),
+        ...(method.rough ? [] : learnedWords('sulfur', ground)),
         ...figure.value.remarks,
       ],
     })

@@ -3,9 +3,9 @@ import { readLogLine, quantityOf, type LoggedArea } from './line'
 
 const areas: readonly LoggedArea[] = [
   { id: 'lawn', name: 'Lake lawn', use: 'lawn' },
-  { id: 'beds', name: 'Raised beds', use: 'bed' },
-  { id: 'rho', name: 'Rhododendron bank', use: 'planting' },
-  { id: 'plot', name: 'Creek plot', use: 'plot' },
+  { id: 'beds', name: 'Raised beds', use: 'bed', crops: ['tomato', 'pepper', 'strawberry'] },
+  { id: 'rho', name: 'Rhododendron bank', use: 'planting', crops: ['rhododendron or azalea', 'azalea'] },
+  { id: 'plot', name: 'Creek plot', use: 'plot', crops: ['clover'] },
 ]
 /** A Thursday. */
 const today = '2026-11-26'
@@ -16,6 +16,12 @@ const read = (text: string, of = areas) => readLogLine(text, of, shippedProducts
  * practice); 16 cups a gallon, 119.69 cups a cubic foot (exact).
  */
 test.each<[string, string, string, string, number]>([
+  ['4 lb sulfur on the azaleas 26 April', 'rho', '2026-04-26', 'sulfur-prills', 4],
+  ['1 lb urea on the tomatoes last Monday', 'beds', '2026-11-23', 'urea', 1],
+  ['2 cups 5-10-10 for the strawberries 1 May', 'beds', '2026-05-01', '5-10-10', 2 * 0.5],
+  ['a cup of 10-10-10 on the peppers yesterday', 'beds', '2026-11-25', '10-10-10', 0.52],
+  ['2 tons of lime on the clover in October 2025', 'plot', '2025-10', 'pelletized-calcitic', 4_000],
+  ['60 lb muriate of potash on the clover 2025', 'plot', '2025', 'muriate-of-potash', 60],
   ['1 bag 10-10-10 on the lawn last Tuesday', 'lawn', '2026-11-24', '10-10-10', 50],
   ['4 cups 10-10-10 on the beds 12 May', 'beds', '2026-05-12', '10-10-10', 4 * 0.52],
   ['4 cups of 10-10-10 on the beds, May 12', 'beds', '2026-05-12', '10-10-10', 4 * 0.52],
@@ -137,6 +143,8 @@ test.each([
   ['3 lb of lawn fertilizer on the lawn yesterday', 'log.which-product'],
   ['5 lb complete fertilizer on the beds yesterday', 'log.which-product'],
   ['1 bag 8-8-8 on the orchard yesterday', 'log.which-area'],
+  ['1 lb urea on the tomatoes and the clover yesterday', 'log.unread'],
+  ['1 lb urea on the tomato cages yesterday', 'log.unread'],
 ])('“%s” is asked about: %s', (text, key) => expect(read(text)).toMatchObject({ ok: false, refusal: { key } }))
 
 test('of one area alone a line need not name it; of several alike it must', () => {

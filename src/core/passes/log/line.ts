@@ -23,6 +23,8 @@ export interface LoggedArea {
   readonly id: string
   readonly name: string
   readonly use: Use | null
+  /** What its crops are called. */
+  readonly crops?: readonly string[]
 }
 
 /** Cubic feet in a cubic yard, and cups in a cubic foot. */
@@ -167,6 +169,17 @@ function areaIn(line: string, areas: readonly LoggedArea[]): Outcome<{ readonly 
   const [first, second] = named
   if (first && second && second.name.length === first.name.length) return whichOf(named)
   if (first) return accept({ id: first.id, said: first.name.trim().toLowerCase() })
+  const grown = areas.flatMap((area) =>
+    (area.crops ?? []).flatMap((crop) => {
+      const found = wordsOf(crop).exec(line)
+      return found ? [{ area, said: found[0] }] : []
+    }),
+  )
+  const longest = grown.sort((a, b) => b.said.length - a.said.length)[0]
+  if (longest) {
+    const meant = new Set(grown.filter(({ said }) => said === longest.said).map(({ area }) => area))
+    return meant.size > 1 ? whichOf([...meant]) : accept({ id: longest.area.id, said: longest.said })
+  }
   for (const [pattern, of] of uses) {
     const found = pattern.exec(line)
     if (!found) continue
@@ -176,6 +189,12 @@ function areaIn(line: string, areas: readonly LoggedArea[]): Outcome<{ readonly 
     return refuse('log.no-such-area', { text: found[0] })
   }
   return areas.length === 1 ? accept({ id: areas[0]!.id, said: '\n' }) : whichOf(areas)
+}
+
+/** A crop as it is said: of one or of several. */
+const wordsOf = (crop: string): RegExp => {
+  const escaped = crop.toLowerCase().replace(/[.*+?^${}()|[\]\\]/g, '\\$&')
+  return new RegExp(String.raw`(?<=\s)(?:${escaped}(?:e?s)?|${escaped.replace(/y$/, 'ies')})(?=[\s,.;])`)
 }
 
 const whichOf = (areas: readonly LoggedArea[]) =>

@@ -1,10 +1,11 @@
 import type { Region } from '../../guides/regions'
+import type { Guide } from '../../guides/guide'
 import type { Use } from '../../guides/crop'
 import { coldest, standingMonths, warmTurf } from '../../guides/timings'
 import type { Months } from '../../guides/windows'
 import { feeds } from '../../shelf/product'
 import { say, type Sentence } from '../../told/sentence'
-import type { Treatment } from '../job'
+import type { Treatment } from '../pass'
 import { dayAt } from './day'
 import type { Closing } from './rule'
 import { growingSeason, inMonths, soilOn } from './season'
@@ -15,6 +16,8 @@ export interface DatedGround {
   /** Established turf by its season; null elsewhere, and on a new lawn. */
   readonly turf: { readonly kind: 'cool' | 'warm'; readonly months: readonly Months[] } | null
   readonly region: Region
+  /** What the guide says of the dates of its dressings. */
+  readonly windows: Guide['windows']['dates']
   readonly closings: readonly Closing[]
 }
 

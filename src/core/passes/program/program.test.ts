@@ -1,24 +1,29 @@
 import * as fc from 'fast-check'
 import type { Case } from '../../case/case'
+import { guideRef } from '../../guides/guide'
 import { guides } from '../../guides/guides'
 import { regionFor, regions, type Region } from '../../guides/regions'
+import { blankApplication, blankSample } from '../../case/blank'
+import type { Typed } from '../../units/typed'
 import { recommend } from '../../recommend'
 import { shippedProducts } from '../../shelf/products'
 import { anyCase, build, number } from '../../testing/any-case'
 import { choosing, oneArea, printed, typed } from '../../testing/one-area'
 import { job } from '../job'
 import { sortOf } from './closed'
+import { nextDue } from './due'
+import { readOwnRegion, regionOf } from './own-region'
 import { dayAt, dayNumber, monthsOn } from './day'
 import { program, type AreaProgram } from './program'
-import { readYearDay, type ClosedTime } from './rule'
+import { noRules, readYearDay, type ClosedTime, type Rules } from './rule'
 import { growingSeason, inMonths, soilOn } from './season'
 
 const cool = regionFor('cool-inland', 'cool')
-function planned(kase: Case, from: string, region: Region = cool, closed: readonly ClosedTime[] = []): AreaProgram {
+function planned(kase: Case, from: string, region: Region = cool, rules: Partial<Rules> = {}): AreaProgram {
   const found = recommend(kase, guides, shippedProducts)
-  return program(kase, found, job(kase, found), guides, region, closed, from).areas[0]!
+  return program(kase, found, job(kase, found), guides, region, { ...noRules, ...rules }, from).areas[0]!
 }
-const days = (kase: Case, need: string, ...rest: [string, Region?, (readonly ClosedTime[])?]) =>
+const days = (kase: Case, need: string, ...rest: [string, Region?, Partial<Rules>?]) =>
   planned(kase, ...rest)
     .passes.filter(({ pass }) => pass.need === need)
     .map(({ day }) => day)
@@ -180,30 +185,140 @@ test('what was done counts from its day, what was skipped does not', () => {
 
 test('a blackout over the whole year is said, and nothing is dated', () => {
   const whole: ClosedTime = { id: 'c', name: 'No feeding', from: '1 Jan', to: '31 Dec', what: 'all', where: 'all' }
-  const found = planned(lawn('50'), '2026-11-26', cool, [whole])
+  const found = planned(lawn('50'), '2026-11-26', cool, { closedTimes: [whole] })
   expect(found.passes.every(({ day, problems }) => day === null && problems[0]!.key === 'program.no-day')).toBe(true)
 })
 test('a blackout of phosphate closes winter for it, and for nothing else', () => {
   const ban: ClosedTime = { id: 'c', name: 'County', from: '1 Dec', to: '31 Mar', what: 'P₂O₅', where: 'lawn' }
-  expect(days(lawn('50'), 'lime', '2026-12-02', regionFor('warm-coast', 'warm'), [ban])).toEqual(['2026-12-02'])
+  expect(days(lawn('50'), 'lime', '2026-12-02', regionFor('warm-coast', 'warm'), { closedTimes: [ban] })).toEqual([
+    '2026-12-02',
+  ])
+})
+
+test('a limit of the year moves what is over it to the next, what was logged counts, and a ban lets nothing on', () => {
+  const fed = oneArea(
+    { crop: 'tall-fescue', texture: 'loam' },
+    { ...printed({ N: typed('4', 'lb/1000 ft²') }), pH: typed('6.4'), date: '2026-03-01' },
+  )
+  const limit = (most: string, what: 'N' | 'P₂O₅' = 'N') => ({
+    yearLimits: [{ id: 'l', name: 'County', what, where: 'lawn' as const, most }],
+  })
+  const yearsOf = (kase: Case, most: string) =>
+    planned(kase, '2027-01-05', cool, limit(most))
+      .passes.filter(({ pass, state }) => pass.need === 'N' && state === 'open')
+      .map(({ day }) => day?.slice(0, 4))
+  const each = planned(fed, '2027-01-05').passes.find(({ pass }) => pass.need === 'N')!.pass.amount.value.v
+  const two = String(2 * each)
+  expect(yearsOf(fed, two).filter((year) => year === '2027')).toHaveLength(2)
+  const own = {
+    ...blankApplication('x', 'a', '2027-02'),
+    what: 'fertilizer' as const,
+    product: 'urea@1' as const,
+    amount: typed(each / 0.46, 'lb'),
+  }
+  expect(yearsOf({ ...fed, applications: [own] }, two).filter((year) => year === '2027')).toHaveLength(1)
+  const banned = planned(fed, '2027-01-05', cool, limit('0')).passes.filter(({ pass }) => pass.need === 'N')
+  expect(banned.every(({ day, problems }) => day === null && problems[0]!.key === 'program.year-limit')).toBe(true)
+  expect(yearsOf(fed, 'a little')).toEqual(yearsOf(fed, '99'))
+})
+
+test('a strip beside water is told where the ground lies nearer to it', () => {
+  const at = (toWater: Typed, width: string) =>
+    planned(withLie(lawn('50'), toWater), '2026-11-26', cool, {
+      waterStrips: [{ id: 's', name: 'Shore', what: 'all', width }],
+    }).strips.map(({ key }) => key)
+  expect(at(typed('10', 'ft'), '15')).toEqual(['program.strip'])
+  expect(at({ text: '4', unit: 'm', value: 4 }, '15')).toEqual(['program.strip'])
+  expect(at(typed('20', 'ft'), '15')).toEqual([])
+  expect(at(typed('', 'ft'), '15')).toEqual([])
+  expect(at(typed('10', 'ft'), 'wide')).toEqual([])
+})
+
+describe('a region of the office’s own', () => {
+  const own = {
+    id: 'r',
+    name: 'Hills',
+    hemisphere: 'north' as const,
+    lastFrost: '20 May',
+    firstFrost: '25 Sep',
+    soil: '29 29 33 44 55 64 69 68 60 49 40 32',
+  }
+  test.each<[string, object, string[]]>([
+    ['as it should be', {}, []],
+    ['without frost', { lastFrost: '', firstFrost: ' ' }, []],
+    ['one frost alone', { lastFrost: '' }, ['lastFrost']],
+    ['31 Feb', { firstFrost: '31 Feb' }, ['firstFrost']],
+    ['eleven months', { soil: '29 29 33 44 55 64 69 68 60 49 40' }, ['soil']],
+    ['boiling', { soil: '29 29 33 44 55 64 69 680 60 49 40 32' }, ['soil']],
+    ['in °C', { soil: '0, 0, 3, 8, 14, 19, 22, 21, 17, 11, 6, 1 °C' }, []],
+  ])('%s', (_, parts, faults) => expect(Object.keys(readOwnRegion({ ...own, ...parts }).faults)).toEqual(faults))
+  test('goes before one that ships; one that cannot be read does not', () => {
+    const kase = { region: 'warm-coast', climate: 'cool' as const, ownRegion: own }
+    expect(regionOf(kase)).toMatchObject({ lastFrost: '05-20', soil: expect.arrayContaining([69]) as unknown })
+    expect(regionOf({ ...kase, ownRegion: { ...own, soil: '' } }).id).toBe('warm-coast')
+    expect(regionOf({ ...kase, ownRegion: null, region: 'gone' }).id).toBe('cool-inland')
+  })
+})
+
+test('nitrogen that falls into the next season says so: that one has a need of its own', () => {
+  const bermuda = oneArea(
+    { crop: 'bermuda', texture: 'loam', ...choosing({ fertilizer: 'urea@1' }) },
+    { ...printed({ N: typed('4.4', 'lb/1000 ft²') }), pH: typed('6.4') },
+  )
+  const said = planned(bermuda, '2026-11-26').passes.map(({ day, problems }) => [
+    day!.slice(0, 4),
+    problems.map(({ key }) => key).includes('program.next-season'),
+  ])
+  expect(said.some(([year]) => year === '2028')).toBe(true)
+  for (const [year, told] of said) expect(told).toBe(year === '2028')
+})
+
+/** The rules of an office: no nitrogen in May, and so much in a year. */
+const rulesOf = (most: number): Rules => ({
+  ...noRules,
+  closedTimes: [{ id: 'm', name: 'May', from: '1 May', to: '31 May', what: 'N', where: 'all' }],
+  yearLimits: [{ id: 'y', name: 'Year', what: 'N', where: 'all', most: String(most) }],
+})
+
+const withLie = (kase: Case, toWater: Typed): Case => ({
+  ...kase,
+  areas: kase.areas.map((area) => ({ ...area, lie: { ...area.lie, toWater } })),
 })
 
 /** A plan checked by rules of its own, not by those that made it: what it breaks, it says. */
 test('1,000 random programs keep intervals, order, windows and closed times, or say which they do not', () => {
-  const one = fc.tuple(anyCase, fc.constantFrom(...regions), fc.integer({ min: 0, max: 1_500 }), number(0, 1))
+  const one = fc.tuple(
+    anyCase,
+    fc.constantFrom(...regions),
+    fc.integer({ min: 0, max: 1_500 }),
+    number(0, 4),
+    fc.boolean(),
+  )
   fc.assert(
-    fc.property(one, ([any, region, later]) => {
+    fc.property(one, ([any, region, later, most, ruled]) => {
       const kase = build(any)
       const from = 20_400 + later
       const found = recommend(kase, guides, shippedProducts)
-      const [area] = program(kase, found, job(kase, found), guides, region, [], dayAt(from)).areas
+      const [area] = program(
+        kase,
+        found,
+        job(kase, found),
+        guides,
+        region,
+        ruled ? rulesOf(most) : noRules,
+        dayAt(from),
+      ).areas
       if (!area) return
       const last = new Map<string, number>()
+      const years = new Map<string, number>()
+      const turns = new Map<string, number[]>()
+      const { size } = found.areas.find(({ areaId }) => areaId === area.areaId)!
+      const ft2 = size.ok ? size.value.area.value.v : 0
       const limed: number[] = []
       for (const { pass, treatment, day, problems } of [...area.passes].sort((a, b) => a.pass.n - b.pass.n)) {
         const said = new Set(problems.map(({ key }) => key))
         if (day === null) {
-          expect(said).toContain('program.no-day')
+          expect(said.has('program.no-day') || said.has('program.year-limit')).toBe(true)
           continue
         }
         const at = dayNumber(day)!
@@ -215,11 +330,21 @@ test('1,000 random programs keep intervals, order, windows and closed times, or 
           )
         last.set(treatment.key, at)
         if (pass.need === 'lime') limed.push(at)
+        turns.set(treatment.key, [...(turns.get(treatment.key) ?? []), at])
+        const perYear = treatment.passes?.perYear
+        if (perYear) {
+          const within = turns.get(treatment.key)!.filter((other) => other > monthsOn(at, -12))
+          expect(within.length).toBeLessThanOrEqual(perYear)
+        }
+        const lb = pass.product ? (pass.product.feeding?.grade.N ?? 0) / 100 : pass.nutrient === 'N' ? 1 : 0
+        years.set(dayAt(at).slice(0, 4), (years.get(dayAt(at).slice(0, 4)) ?? 0) + lb * pass.amount.value.v)
+        if (ruled && lb > 0) expect(dayAt(at).slice(5, 7)).not.toBe('05')
         const sort = sortOf(treatment)
         expect(soilOn(region, at)).toBeGreaterThanOrEqual(sort === 'sulfur' ? 50 : sort === 'feeding' ? 34 : 34)
         if (sort === 'feeding' && area.ground.turf?.kind === 'cool') expect(inMonths(at, [6, 8], region)).toBe(false)
         if (sort === 'feeding' && area.ground.turf?.kind === 'warm') expect(growingSeason(at, region)).not.toBeNull()
       }
+      if (ruled) for (const [, lb] of years) expect(lb).toBeLessThanOrEqual((most * ft2) / 1_000 + 1e-6)
       for (const { pass, day } of area.passes)
         for (const { days: apart } of pass.after)
           for (const lime of limed)
@@ -227,4 +352,43 @@ test('1,000 random programs keep intervals, order, windows and closed times, or 
     }),
     { numRuns: 1_000, seed: 7 },
   )
+})
+
+test('lime waits two weeks after ammonium that was logged (common practice)', () => {
+  const fed = (product: 'urea@1' | 'calcium-nitrate@1') => {
+    const entry = {
+      ...blankApplication('u', 'a', '2027-04-20'),
+      what: 'fertilizer' as const,
+      product,
+      amount: typed('5', 'lb'),
+    }
+    return days({ ...lawn('50'), applications: [entry] }, 'lime', '2027-04-25')[0]
+  }
+  expect(fed('urea@1')).toBe('2027-05-04')
+  expect(fed('calcium-nitrate@1')).toBe('2027-04-25')
+})
+
+test('what falls due next is the first open day, a test, or a sample that is out', () => {
+  const found = planned(lawn('120'), '2026-12-02')
+  const due = (samples: Case['samples'] = []) =>
+    nextDue({ ...lawn('120'), samples }, { from: '2026-12-02', areas: [found] })
+  expect(due()).toEqual({ day: found.passes[0]!.day, what: 'pass', of: 'A' })
+  const out = { ...blankSample('s', 1), code: 'K-7', due: '2026-11-30' }
+  expect(due([out])).toEqual({ day: '2026-11-30', what: 'sample', of: 'K-7' })
+  expect(due([{ ...out, reportId: 'r' }])!.what).toBe('pass')
+  expect(nextDue({ areas: [], samples: [] }, { from: '2026-12-02', areas: [] })).toBeNull()
+})
+
+test('a guide of the office’s own that names other months for a dressing is followed', () => {
+  const berries = oneArea({ crop: 'strawberry', texture: 'loam' }, { pH: typed('6.2') })
+  const guide = guides.find((one) => guideRef(one) === berries.areas[0]!.guide)!
+  const late = { ...guide.windows.dates['late-summer']!, months: [[10, 10]] as const }
+  const own = { ...guide, windows: { ...guide.windows, dates: { ...guide.windows.dates, 'late-summer': late } } }
+  const monthsBy = (of: typeof guides) => {
+    const found = recommend(berries, of, shippedProducts)
+    const [area] = program(berries, found, job(berries, found), of, cool, noRules, '2027-01-05').areas
+    return area!.passes.filter(({ pass }) => pass.window?.id === 'late-summer').map(({ day }) => day!.slice(5, 7))
+  }
+  expect(monthsBy(guides)).toEqual(['08'])
+  expect(monthsBy([own])).toEqual(['10'])
 })

@@ -9,19 +9,24 @@ import {
   noneAfter,
   retestAfter,
   retestAhead,
+  sameSeason,
   sulfurAhead,
   timings,
   usualPlanting,
   type Timing,
 } from '../../guides/timings'
 import type { AreaRecommendation, Recommendation } from '../../recommend'
-import { isLime } from '../../shelf/product'
+import { feeds, isLime, productNamed, type Product } from '../../shelf/product'
+import { shippedProducts } from '../../shelf/products'
 import { say, type Sentence } from '../../told/sentence'
-import { passesOf, type Job, type Pass, type Treatment } from '../job'
+import { fromLime, type AreaJob, type Job } from '../job'
+import { passesOf, type Pass, type Treatment } from '../pass'
 import type { Interval } from '../split'
+import { countsFrom } from '../standing'
 import { closedOn, sortOf, type DatedGround } from './closed'
 import { dayAt, dayNumber, monthsOn, type Day } from './day'
-import { closingsOf, type ClosedTime } from './rule'
+import { count, isOver, overAlone, stripsOf, yearlyOf, type Yearly } from './limits'
+import { closingsOf, type Rules } from './rule'
 import { inMonths, nextLastFrost } from './season'
 
 /** A pass with its day. */
@@ -32,7 +37,9 @@ export interface Dated {
   readonly day: Day | null
   /** As it would be without having been moved. */
   readonly planned: Day | null
-  readonly state: 'open' | 'moved' | 'done' | 'skipped'
+  readonly state: 'open' | 'moved' | 'done' | 'skipped' | 'covered'
+  /** The entry of the log that answers it. */
+  readonly entry: Application | null
   /** What speaks against its day. */
   readonly problems: readonly Sentence[]
 }
@@ -48,6 +55,10 @@ export interface AreaProgram {
   readonly areaId: string
   readonly passes: readonly Dated[]
   readonly retests: readonly Retest[]
+  /** Why nothing of sulfur goes on any more, where some went on before. */
+  readonly stopped: Sentence | null
+  /** What stays as it is beside water. */
+  readonly strips: readonly Sentence[]
   /** When it is planted or sown; null where nothing goes by that. */
   readonly planting: { readonly day: Day; readonly assumed: boolean } | null
   /** Why nothing of a sort goes on on a day. */
@@ -64,14 +75,30 @@ export interface Program {
 export type DaysOf = ReadonlyMap<string, Day>
 export const noDays: DaysOf = new Map()
 
+/** A pass that is still to be put on, whoever chose its day. */
+export const isOpen = ({ state }: Pick<Dated, 'state'>): boolean => state === 'open' || state === 'moved'
+
 /** The days on which something is still to be put on. */
 export const openDays = ({ areas }: Program): DaysOf =>
   new Map(
     areas.flatMap(({ passes }) =>
-      passes.flatMap(({ pass, day, state }) =>
-        day !== null && (state === 'open' || state === 'moved') ? [[pass.key, day] as const] : [],
-      ),
+      passes.flatMap((one) => (one.day !== null && isOpen(one) ? [[one.pass.key, one.day] as const] : [])),
     ),
+  )
+
+/** What an office's rules say of each area: what goes beyond a year's limit, and strips beside water. */
+export type RulesTold = ReadonlyMap<string, readonly Sentence[]>
+export const noneTold: RulesTold = new Map()
+
+export const rulesTold = ({ areas }: Program): RulesTold =>
+  new Map(
+    areas.map(({ areaId, strips, passes }) => {
+      const limits = passes.flatMap(({ state, day, problems }) =>
+        state === 'open' && day === null ? problems.filter(({ key }) => key === 'program.year-limit') : [],
+      )
+      const byName = new Map(limits.map((one) => [`${one.args.name as string} ${one.args.what as string}`, one]))
+      return [areaId, [...strips, ...byName.values()]]
+    }),
   )
 
 /** Days that are looked through for an open one. */
@@ -89,17 +116,21 @@ export function program(
   { areas: jobs }: Job,
   guides: readonly Guide[],
   region: Region,
-  closedTimes: readonly ClosedTime[],
+  rules: Rules,
   from: Day,
+  products: readonly Product[] = shippedProducts,
 ): Program {
-  const areas = jobs.map(({ areaId, treatments }) => {
+  const areas = jobs.map((ofArea) => {
+    const { areaId } = ofArea
     const area = inSeason(
       kase.areas.find(({ id }) => id === areaId)!,
       kase.season,
     )
     const known = found.find((one) => one.areaId === areaId)!
-    const ground = groundOf(area, known, guides, region, closedTimes)
-    return datedArea(kase, area, known, treatments, ground, dayNumber(from)!)
+    const ground = groundOf(area, known, guides, region, rules)
+    const limits = yearlyOf(kase, area, known, rules, products)
+    const strips = stripsOf(area, ofArea, rules)
+    return { ...datedArea(kase, area, known, ofArea, ground, limits, products, dayNumber(from)!), strips }
   })
   return { from, areas }
 }
@@ -109,15 +140,16 @@ function groundOf(
   { use, crop }: AreaRecommendation,
   guides: readonly Guide[],
   region: Region,
-  closedTimes: readonly ClosedTime[],
+  { closedTimes }: Rules,
 ): DatedGround {
   const season = crop && 'season' in crop.nitrogen ? crop.nitrogen.season : undefined
-  const months = season ? (guideNamed(guides, area.guide)?.windows.dates[season]?.months ?? []) : []
+  const windows = guideNamed(guides, area.guide)?.windows.dates ?? {}
+  const months = season ? (windows[season]?.months ?? []) : []
   const turf =
     use === 'lawn' && season && !area.newLawn
       ? { kind: season === 'warm-lawn' ? ('warm' as const) : ('cool' as const), months }
       : null
-  return { use, turf, region, closings: closingsOf(closedTimes) }
+  return { use, turf, region, windows, closings: closingsOf(closedTimes) }
 }
 
 /** What dating a pass goes by, beside the pass itself. */
@@ -129,33 +161,71 @@ interface Setting {
   readonly planting: { readonly at: number; readonly assumed: boolean } | null
   /** Days on which lime goes on here, or went on. */
   readonly limed: number[]
-  readonly logged: ReadonlyMap<string, Application>
+  /** Days on which ammonium or urea went on here. */
+  readonly ammonium: readonly number[]
+  readonly standings: AreaJob['standings']
+  readonly limits: readonly Yearly[]
 }
 
 function datedArea(
   kase: Case,
   area: AreaInSeason,
   known: AreaRecommendation,
-  treatments: readonly Treatment[],
+  { treatments, standings }: AreaJob,
   ground: DatedGround,
+  limits: readonly Yearly[],
+  products: readonly Product[],
   from: number,
-): AreaProgram {
+): Omit<AreaProgram, 'strips'> {
   const ofHere = kase.applications.filter(({ areaId }) => areaId === area.id)
-  const logged = new Map(ofHere.flatMap((one) => (one.pass ? [[one.pass, one] as const] : [])))
   const limed = ofHere.flatMap(({ what, done, date }) =>
     what === 'lime' && done !== 'skipped' ? (dayNumber(date) ?? []) : [],
   )
-  const setting: Setting = { kase, area, ground, from, planting: plantingOf(area, known, ground, from), limed, logged }
+  const setting: Setting = {
+    kase,
+    area,
+    ground,
+    from,
+    planting: plantingOf(area, known, ground, from),
+    limed,
+    ammonium: ammoniumIn(ofHere, products),
+    standings,
+    limits,
+  }
   const passes = treatments.flatMap((treatment) => datedTreatment(treatment, setting))
   const { planting } = setting
   return {
     areaId: area.id,
     passes: [...passes].sort((a, b) => (a.day ?? '9').localeCompare(b.day ?? '9')),
     retests: retestsOf(kase, area, known, passes, from),
+    stopped: stoppedBy(known, ofHere),
     planting: planting && { day: dayAt(planting.at), assumed: planting.assumed },
     ground,
   }
 }
+
+/** The same for one treatment, with the days on which the like of it was put on beside the plan. */
+interface OfTreatment extends Setting {
+  readonly beside: readonly number[]
+}
+
+/** Days on which something was put on that would lose its ammonia to lime. */
+const ammoniumIn = (logged: readonly Application[], products: readonly Product[]): readonly number[] =>
+  logged.flatMap(({ product: ref, date, done }) => {
+    const product = productNamed(products, ref)
+    const day = dayNumber(date)
+    return done !== 'skipped' && day !== undefined && feeds(product) && product.feeding.ammonium ? [day] : []
+  })
+
+/** Lime lies off ammonium as long as ammonium off lime. */
+const tooNearAmmonium = (day: number, treatment: Treatment, ammonium: readonly number[]): boolean =>
+  sortOf(treatment) === 'lime' && ammonium.some((one) => day >= one && day < one + fromLime.ammonium)
+
+/** What stops sulfur here, where some was put on. */
+const stoppedBy = ({ answer }: AreaRecommendation, logged: readonly Application[]): Sentence | null =>
+  (logged.some(({ what, done }) => what === 'sulfur' && done !== 'skipped') &&
+    answer?.headline.find(({ key }) => key === 'headline.stop-sulfur')) ||
+  null
 
 /** The day of planting, where what grows here is planted each year. */
 function plantingOf(
@@ -170,8 +240,24 @@ function plantingOf(
   return { at: nextLastFrost(from - usualPlanting, region) + usualPlanting, assumed: true }
 }
 
+/** Days on which the like of a treatment was put on beside today's plan: intervals run from them too. */
+function besideDays(treatment: Treatment, { kase, area, standings }: Setting): readonly number[] {
+  const answering = new Set([...standings.values()].flatMap(({ answered }) => [...answered.keys()]))
+  const sort = sortOf(treatment)
+  const alike = (what: Application['what']) =>
+    sort === 'lime' || sort === 'sulfur' ? what === sort : sort === 'feeding' && what === 'fertilizer'
+  return kase.applications
+    .filter(
+      ({ areaId, what, done, pass }) =>
+        areaId === area.id && alike(what) && done !== 'skipped' && !answering.has(pass ?? ''),
+    )
+    .flatMap(({ date }) => dayNumber(date) ?? [])
+    .sort((a, b) => a - b)
+}
+
 /** The passes of one treatment, each after the one before it. */
-function datedTreatment(treatment: Treatment, setting: Setting): Dated[] {
+function datedTreatment(treatment: Treatment, ofArea: Setting): Dated[] {
+  const setting = { ...ofArea, beside: besideDays(treatment, ofArea) }
   const dated: Dated[] = []
   const days: number[] = []
   let none = false
@@ -181,9 +267,10 @@ function datedTreatment(treatment: Treatment, setting: Setting): Dated[] {
     none ||= one.planned === null
     dated.push(one)
     const at = one.day === null ? undefined : dayNumber(one.day)
-    if (at !== undefined && one.state !== 'skipped') {
+    if (at !== undefined && one.state !== 'skipped' && one.state !== 'covered') {
       days.push(at)
       if (treatment.need === 'lime') setting.limed.push(at)
+      if (one.state !== 'done') count(one.pass, at, setting.limits)
     }
   }
   return dated
@@ -193,22 +280,30 @@ function datedPass(
   pass: Pass,
   treatment: Treatment,
   earlier: readonly number[],
-  setting: Setting,
+  setting: OfTreatment,
   none: boolean,
 ): Dated {
-  const { kase, logged } = setting
-  const of = { pass, treatment }
-  const done = logged.get(pass.key)
+  const { kase, area, standings } = setting
+  const { answered, left, put } = standings.get(treatment.key)!
+  const done = answered.get(pass.key)
+  const still = left && passesOf(left).find(({ key }) => key === pass.key)
+  const of = { pass: still ?? pass, treatment, entry: done ?? null }
   const at = none ? undefined : plannedDay(pass, treatment, earlier, setting)
   const planned = at === undefined ? null : dayAt(at)
   if (done?.done === 'skipped') return { ...of, day: planned, planned, state: 'skipped', problems: [] }
   if (done)
     return { ...of, day: dayNumber(done.date) === undefined ? null : done.date, planned, state: 'done', problems: [] }
+  if (!still) return { ...of, day: planned, planned, state: 'covered', problems: [say('program.covered', { lb: put })] }
   const moves = kase.decisions.moves
   const move = Object.hasOwn(moves, pass.key) ? moves[pass.key]! : undefined
-  const to = move && dayNumber(move.to)
+  const ofOld = move !== undefined && move.to < countsFrom(kase, area, treatment.need)
+  const to = move && !ofOld ? dayNumber(move.to) : undefined
   if (to === undefined) {
-    const problems = at === undefined ? [say('program.no-day')] : problemsOn(at, pass, treatment, earlier, setting)
+    const alone = overAlone(setting.limits, pass)
+    const without = alone
+      ? say('program.year-limit', { name: alone.name, most: alone.most, what: alone.what })
+      : say('program.no-day')
+    const problems = at === undefined ? [without] : problemsOn(at, pass, treatment, earlier, setting)
     return { ...of, day: planned, planned, state: 'open', problems }
   }
   const elsewhere = move!.planned !== '' && planned !== null && move!.planned !== planned
@@ -225,14 +320,16 @@ function problemsOn(
   pass: Pass,
   treatment: Treatment,
   earlier: readonly number[],
-  { ground, planting, limed, from, area, kase }: Setting,
+  { ground, planting, limed, ammonium, from, area, kase, beside, limits }: OfTreatment,
 ): readonly Sentence[] {
   const sort = sortOf(treatment)
   const closed = closedOn(day, treatment, ground)
-  const before = earlier.at(-1)
-  const span = before === undefined && planting === null ? undefined : spanOf(pass, treatment, earlier, planting)
-  const soon = before !== undefined && day < after(before, pass.interval)
-  const full = isFull(day, earlier, treatment)
+  const gone = [...beside, ...earlier].sort((a, b) => a - b)
+  const before = gone.at(-1)
+  const interval = intervalOf(pass, treatment)
+  const span = earlier.length === 0 && planting === null ? undefined : spanOf(pass, treatment, earlier, planting)
+  const soon = before !== undefined && day < after(before, interval)
+  const full = isFull(day, gone, treatment)
   const lime = pass.after.find(({ days }) => limed.some((one) => Math.abs(day - one) < days && day >= one - 1))
   const sown = planting && !planting.assumed ? planting.at : undefined
   const months = treatment.product && isLime(treatment.product) ? treatment.product.liming.beginsInMonths : 0
@@ -248,8 +345,15 @@ function problemsOn(
   return [
     ...(closed ? [closed] : []),
     ...(day < from ? [say('program.past')] : []),
-    ...(soon ? [say('program.too-soon', intervalArgs(pass.interval))] : []),
+    ...(sort === 'feeding' && earlier.length > 0 && day >= monthsOn(earlier[0]!, aSeason)
+      ? [say('program.next-season')]
+      : []),
+    ...(soon ? [say('program.too-soon', intervalArgs(interval))] : []),
+    ...limits
+      .filter((one) => isOver(one, pass, day))
+      .map(({ name, most, what }) => say('program.year-limit', { name, most, what })),
     ...(full ? [say('program.year-full', { most: treatment.passes!.perYear! })] : []),
+    ...(tooNearAmmonium(day, treatment, ammonium) ? [say('program.after-ammonium', { days: fromLime.ammonium })] : []),
     ...(lime ? [say('program.lime-first', { days: lime.days })] : []),
     ...(day > end ? [say('program.after-bulbing')] : []),
     ...(span && day > span[1] && day <= end ? [say('program.late', { until: dayAt(span[1]) })] : []),
@@ -270,18 +374,27 @@ function plannedDay(
   pass: Pass,
   treatment: Treatment,
   earlier: readonly number[],
-  { ground, from, planting, limed }: Setting,
+  { ground, from, planting, limed, ammonium, beside, limits }: OfTreatment,
 ): number | undefined {
-  const before = earlier.at(-1)
-  const least = before === undefined ? from : Math.max(from, after(before, pass.interval))
+  if (overAlone(limits, pass)) return undefined
+  const gone = [...beside, ...earlier].sort((a, b) => a - b)
+  const before = gone.at(-1)
+  const least = before === undefined ? from : Math.max(from, after(before, intervalOf(pass, treatment)))
   const span = spanOf(pass, treatment, earlier, planting)
   const frost = frostSpan(pass, ground, least)
-  const months = monthsOf(pass)
+  const months = monthsOf(pass, ground)
   const begin = Math.max(least, span?.[0] ?? frost?.[0] ?? least)
   const waits = (day: number) => pass.after.some(({ days }) => limed.some((one) => day >= one && day < one + days))
   for (let day = begin; day < begin + mostDays; day += 1) {
     if (months && !months.some((one) => inMonths(day, one, ground.region))) continue
-    if (waits(day) || isFull(day, earlier, treatment) || served(day, before, treatment, ground)) continue
+    if (
+      waits(day) ||
+      tooNearAmmonium(day, treatment, ammonium) ||
+      limits.some((one) => isOver(one, pass, day)) ||
+      isFull(day, gone, treatment) ||
+      served(day, before, treatment, ground)
+    )
+      continue
     if (closedOn(day, treatment, ground)) continue
     return day
   }
@@ -328,10 +441,19 @@ function frostSpan({ window }: Pass, { region }: DatedGround, least: number): re
   return [frost + timing.days[0], frost + timing.days[1]]
 }
 
-function monthsOf({ window }: Pass) {
-  const timing = window ? timings[window.id] : undefined
-  return timing?.from === 'months' ? timing.months : undefined
+/** The months of a window that goes by them: the guide's own, else those that are usual. */
+function monthsOf({ window }: Pass, { windows }: DatedGround): readonly Months[] | undefined {
+  if (!window) return undefined
+  const timing = timings[window.id]
+  if (timing && timing.from !== 'months') return undefined
+  return windows[window.id]?.months ?? timing?.months
 }
+
+/** Months within which the nitrogen of one year is given. Source: common practice. */
+const aSeason = 10
+
+/** The first pass of a plan keeps its distance too, from what was put on before it. */
+const intervalOf = ({ interval }: Pass, { passes }: Treatment): Interval => interval ?? passes?.cap.interval ?? null
 
 const after = (day: number, interval: Interval): number =>
   interval === null ? day + 1 : 'months' in interval ? monthsOn(day, interval.months) : day + interval.days
@@ -346,9 +468,6 @@ function isFull(day: number, earlier: readonly number[], { passes }: Treatment):
   const first = earlier.at(-most)
   return first !== undefined && day < monthsOn(first, 12)
 }
-
-/** Days by which two tests of one season may lie apart. Source: common practice. */
-const sameSeason = 45
 
 /** The first day from one on that lies in the season of a former test. */
 function inSameSeason(least: number, former: Day): number {
@@ -370,7 +489,7 @@ function retestsOf(
   const dayOf = ({ day }: Dated) => (day === null ? undefined : dayNumber(day))
   const former = reportInForce(kase, area)?.date ?? ''
   const moving = passes.filter(
-    ({ pass: { need }, state }) => (need === 'lime' || need === 'sulfur') && state !== 'skipped',
+    ({ pass: { need }, state }) => (need === 'lime' || need === 'sulfur') && state !== 'skipped' && state !== 'covered',
   )
   const gated = moving.filter(({ pass, treatment, state }) => {
     const count = treatment.passes?.count ?? 1

@@ -25,6 +25,38 @@ export const closingsOf = (typed: readonly ClosedTime[]): readonly Closing[] =>
     return from && to ? [{ name, what, where, from, to }] : []
   })
 
+/** The most of a nutrient in a calendar year, as an office's law has it; 0 is a ban. */
+export interface YearLimit {
+  readonly id: string
+  readonly name: string
+  readonly what: 'N' | 'P₂O₅'
+  readonly where: 'all' | 'lawn'
+  /** lb per 1,000 ft², as typed. */
+  readonly most: string
+}
+
+/** A strip beside water on which nothing of a kind goes. */
+export interface WaterStrip {
+  readonly id: string
+  readonly name: string
+  readonly what: 'all' | 'N' | 'P₂O₅'
+  /** ft, as typed. */
+  readonly width: string
+}
+
+/** What an office's law or custom asks of every calendar: each is to be checked against the local rule. */
+export interface Rules {
+  readonly closedTimes: readonly ClosedTime[]
+  readonly yearLimits: readonly YearLimit[]
+  readonly waterStrips: readonly WaterStrip[]
+}
+
+export const noRules: Rules = { closedTimes: [], yearLimits: [], waterStrips: [] }
+
+/** A plain number as typed, not below nothing; undefined where it is none. */
+export const readMost = (text: string): number | undefined =>
+  /^\s*\d+(?:\.\d+)?\s*$/.test(text) ? Number(text) : undefined
+
 /** Of a leap year: the 29th of February is a day of it. */
 const lengths = [31, 29, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31]
 

@@ -4,6 +4,9 @@ import { intlFormatDistance } from 'date-fns'
 import { useLiveQuery } from 'dexie-react-hooks'
 import { Search, Trash2 } from 'lucide-react'
 import Link from 'next/link'
+import type { Due } from '@/core/passes/program/due'
+import { dateWords } from '@/wording/format'
+import { today } from '../../shared/today'
 import { useDeferredValue, useMemo, useState } from 'react'
 import type { SoundSummary } from '@/store/damage'
 import { db, type Summary } from '@/store/db'
@@ -110,8 +113,16 @@ const Space = ({ height }: { height: number }) => (
   </tr>
 )
 
-const stationOf = ({ waitsFor }: Summary) =>
-  waitsFor === 'materials' || waitsFor === 'calendar' || waitsFor === 'letter' ? 'amounts' : waitsFor
+/** What falls due next, and whether that is over. */
+function NextDue({ due: { day, what, of } }: { due: Due }) {
+  const late = day < today()
+  return (
+    <p className={`text-sm ${late ? 'text-clay font-semibold' : ''}`}>
+      {en.due[what](dateWords(day), of)}
+      {late && `, ${en.overdue}`}
+    </p>
+  )
+}
 
 function Cells({ one, undecided, onTrash }: { one: SoundSummary; undecided: boolean; onTrash: (id: string) => void }) {
   const client = one.client || en.unnamed
@@ -119,7 +130,7 @@ function Cells({ one, undecided, onTrash }: { one: SoundSummary; undecided: bool
     <>
       <td className="py-3">
         <Link
-          href={`/case?id=${encodeURIComponent(one.id)}&station=${stationOf(one)}`}
+          href={`/case?id=${encodeURIComponent(one.id)}&station=${one.waitsFor}`}
           prefetch={false}
           className="font-serif text-[20px] leading-tight font-semibold after:absolute after:inset-0"
         >
@@ -133,6 +144,7 @@ function Cells({ one, undecided, onTrash }: { one: SoundSummary; undecided: bool
       <td className="hidden px-3 py-3 sm:table-cell">{one.areas.join(', ') || en.noAreas}</td>
       <td className="py-3 pl-3">
         <strong className="font-semibold">{en.waits[one.waitsFor]}</strong>
+        {one.due && <NextDue due={one.due} />}
         {one.damaged && <span className="text-clay block text-sm font-semibold">{en.damaged}</span>}
         {undecided && <span className="text-clay block text-sm font-semibold">{en.undecided}</span>}
         <p className="text-ink-2 text-sm">

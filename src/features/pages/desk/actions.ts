@@ -2,6 +2,7 @@
 
 import { createCase } from '@/store/cases'
 import { addSamples, seedOnce as seededOnce } from '@/store/desk'
+import { judge } from '@/store/put'
 import { addSampleOffice, beginsWith } from '@/store/office'
 import type { Opened } from '@/schemas/case-file'
 import type { Version } from '@/store/ancestry'
@@ -83,7 +84,16 @@ async function put({ sampleCases, sampleOffice }: Awaited<ReturnType<typeof samp
   await addSampleOffice(sampleOffice)
 }
 
-export const loadSamples = (): Promise<void> => samples().then(put)
+/** Says of each what it waits for and what falls due, once they are there. */
+async function judgeAll({ sampleCases }: Awaited<ReturnType<typeof samples>>): Promise<void> {
+  for (const kase of sampleCases) await judge(kase)
+}
+
+export const loadSamples = async (): Promise<void> => {
+  const found = await samples()
+  await put(found)
+  await judgeAll(found)
+}
 
 /** In the demo a browser finds the sample cases on its Desk once, and never again. */
 export async function seedOnce(): Promise<void> {
@@ -92,5 +102,11 @@ export async function seedOnce(): Promise<void> {
   if (!runtime.demo) return
   // Loaded first: a transaction does not wait for anything but the database.
   const found = await samples()
-  await seededOnce(() => put(found)).catch(() => undefined)
+  let fresh = false
+  await seededOnce(async () => {
+    fresh = true
+    await put(found)
+  })
+    .then(() => (fresh ? judgeAll(found) : undefined))
+    .catch(() => undefined)
 }

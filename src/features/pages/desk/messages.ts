@@ -26,6 +26,12 @@ export const en = {
   shelf: 'Shelf',
   empty: 'Nothing on the Desk yet.',
   emptyLead: 'Everything you type is kept in this browser, on this machine, and nowhere else.',
+  due: {
+    pass: (day: string, of: string) => `To put on ${day}: ${of}`,
+    test: (day: string, of: string) => `Soil test ${day}: ${of}`,
+    sample: (day: string, of: string) => `Sample ${of} due ${day}`,
+  },
+  overdue: 'overdue',
   waits: {
     ground: 'waits for its ground',
     sample: 'waits for its samples',

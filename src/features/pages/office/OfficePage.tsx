@@ -17,7 +17,7 @@ import { BackupSection } from '../../shared/backup/BackupSection'
 import { useGuides } from '../../case/useCase'
 import { en as caseWords } from '../../case/messages'
 import { ClimateField, FeedingField, MeasuresField } from '../../stations/ground/SettingFields'
-import { ClosedTimes } from './ClosedTimes'
+import { ClosedTimes, OwnRegions, WaterStrips, YearLimits } from './RuleFields'
 import { LogoField } from './LogoField'
 import { SchoolFields } from './SchoolFields'
 import { en } from './messages'
@@ -153,6 +153,9 @@ function Fields({ stored }: { stored: SoundOffice }) {
         />
       </div>
       <ClosedTimes times={office.closedTimes} onChange={(closedTimes) => edit({ closedTimes })} />
+      <YearLimits limits={office.yearLimits} onChange={(yearLimits) => edit({ yearLimits })} />
+      <WaterStrips strips={office.waterStrips} onChange={(waterStrips) => edit({ waterStrips })} />
+      <OwnRegions regions={office.regions} onChange={(regions) => edit({ regions })} />
       <BackupSection />
     </main>
   )

@@ -16,6 +16,7 @@ import { MixedRows } from './MixedRows'
 import { NutrientRow } from './NutrientRow'
 import { MoreReading } from './MoreReading'
 import { OtherRows } from './OtherRows'
+import { PutOn } from './PutOn'
 import { ReactionRow } from './ReactionRow'
 import { SchoolsTaken } from './SchoolsTaken'
 import { SeveralCrops } from './SeveralCrops'
@@ -47,6 +48,7 @@ export function AmountsSheet({ found }: { found: AreaRecommendation }) {
         <Formula>{answer.headline.map((sentence) => render(sentence, kase.measures)).join(' ')}</Formula>
       </p>
       <RestsOn areaId={found.areaId} />
+      <PutOn areaId={found.areaId} />
       <Problems found={found} />
       <SeveralCrops found={found} />
       <ReactionRow found={found} answer={answer} />

@@ -3,7 +3,8 @@
 import { useState } from 'react'
 import { movePass, unmovePass } from '@/core/case/acts/decisions'
 import { noteCalendar } from '@/core/case/acts/calendar'
-import { regions, type Region } from '@/core/guides/regions'
+import { regionFor, regions, type Region } from '@/core/guides/regions'
+import { readOwnRegion } from '@/core/passes/program/own-region'
 import { dayNumber } from '@/core/passes/program/day'
 import type { AreaProgram, Program } from '@/core/passes/program/program'
 import type { Sentence } from '@/core/told/sentence'
@@ -12,14 +13,15 @@ import { saveFile } from '@/ui/save-file'
 import { SelectField } from '@/ui/SelectField'
 import { TextField } from '@/ui/TextField'
 import { dateWords } from '@/wording/format'
-import { textOf } from '@/wording/render'
+import { render, textOf } from '@/wording/render'
 import { inThisSeason, useOpenCase } from '../../case/context'
 import { signed } from '../../shared/office/signed'
+import { useOffice } from '../../shared/office/useOffice'
 import { Days } from './Days'
-import type { Proposal } from './names'
+import type { Proposal } from '../../shared/years/names'
 import { Strip } from './Strip'
 import { en } from './messages'
-import { useProgram } from './useProgram'
+import { useProgram } from '../../shared/years/useProgram'
 
 /** Every pass on its day: a strip of the seasons for each area, and the days one by one. */
 export function CalendarStation() {
@@ -54,6 +56,15 @@ export function CalendarStation() {
       <p id="calendar-move" className="text-ink-2 text-[13.5px] print:hidden">
         {dated.length > 0 && en.move}
       </p>
+      {program.areas.map(
+        ({ areaId, stopped, strips }) =>
+          (stopped !== null || strips.length > 0) && (
+            <p key={areaId} role="status" className="border-clay mt-3 border-l-4 pl-3">
+              <strong>{kase.areas.find(({ id }) => id === areaId)!.name}:</strong>{' '}
+              {[...(stopped ? [stopped] : []), ...strips].map((one) => render(one, kase.measures)).join(' ')}
+            </p>
+          ),
+      )}
       {program.areas.map((area) => (
         <Strip
           key={area.areaId}
@@ -94,6 +105,14 @@ function newProblems(before: Program, after: Program, key: string): readonly Sen
 function Settings({ program, region }: { program: Program; region: Region }) {
   const { kase, edit, act } = useOpenCase()
   const [saved, setSaved] = useState<string | null>(null)
+  const office = useOffice()
+  const taken = kase.ownRegion
+  const sound = (office?.regions ?? []).filter((one) => readOwnRegion(one).region)
+  // The one that was taken is offered as it was, also where this office has it no more, or otherwise.
+  const own = taken ? [taken, ...sound.filter(({ id }) => id !== taken.id)] : sound
+  const shipped = regions.map(({ id, label }) => ({ value: id, label: textOf(label) }))
+  const now = taken && sound.find(({ id }) => id === taken.id)
+  const changed = now !== undefined && now !== null && JSON.stringify(now) !== JSON.stringify(taken)
   const save = async () => {
     const { calendarFile } = await import('./calendar-file')
     const { text, ids, off } = calendarFile(kase, program, new Date().toISOString())
@@ -108,16 +127,32 @@ function Settings({ program, region }: { program: Program; region: Region }) {
     >
       <SelectField
         label={en.region}
-        value={kase.region}
-        options={regions.map(({ id, label }) => ({ value: id, label: textOf(label) }))}
-        none={en.usualRegion(textOf(region.label))}
-        onChange={(id) => edit((draft) => void (draft.region = id))}
+        value={kase.ownRegion?.id ?? kase.region}
+        options={[...own.map(({ id, name }) => ({ value: id, label: name })), ...shipped]}
+        none={en.usualRegion(textOf(regionFor(null, kase.climate).label))}
+        onChange={(id) =>
+          edit((draft) => {
+            draft.ownRegion = own.find((one) => one.id === id) ?? null
+            draft.region = regions.some((one) => one.id === id) ? id : null
+          })
+        }
       />
       <Button onClick={() => void save()}>{en.save}</Button>
       <Button onClick={() => window.print()}>{en.print}</Button>
       <p role="status" className="text-ink-2 text-[14px]">
         {saved}
       </p>
+      {changed && (
+        <p className="col-span-full text-[14.5px]">
+          {en.regionChanged}{' '}
+          <Button kind="text" onClick={() => edit((draft) => void (draft.ownRegion = now))}>
+            {en.takeRegion}
+          </Button>
+        </p>
+      )}
+      {kase.region && !kase.ownRegion && !regions.some(({ id }) => id === kase.region) && (
+        <p className="text-clay col-span-full font-semibold">{en.regionUnknown(textOf(region.label))}</p>
+      )}
       <p className="text-ink-2 col-span-full text-[13.5px]">
         {region.lastFrost && region.firstFrost
           ? en.frosts(yearDayWords(region.lastFrost), yearDayWords(region.firstFrost))

@@ -6,16 +6,17 @@ import { addApplication, removeApplication } from '@/core/case/acts/areas'
 import { unmovePass } from '@/core/case/acts/decisions'
 import type { Application } from '@/core/case/applications'
 import { dayNumber } from '@/core/passes/program/day'
-import type { Dated, Program } from '@/core/passes/program/program'
+import { isOpen, type Dated, type Program } from '@/core/passes/program/program'
 import { productRef } from '@/core/shelf/product'
 import type { Sentence } from '@/core/told/sentence'
 import { asTyped } from '@/core/units/typed'
 import { Button } from '@/ui/Button'
 import { TextField } from '@/ui/TextField'
-import { dateWords, weight } from '@/wording/format'
+import { dateWords, places, productWords, weight } from '@/wording/format'
 import { render } from '@/wording/render'
 import { useOpenCase } from '../../case/context'
-import { whatOf, type Proposal } from './names'
+import { LogLine } from '../log/LogLine'
+import { whatOf, type Proposal } from '../../shared/years/names'
 import { en } from './messages'
 import { today } from '../../shared/today'
 
@@ -88,7 +89,7 @@ export function Days({ program, ...moving }: Props) {
 function DayRow({ entry, proposal, onMove, onPut, onLeave }: Omit<Props, 'program'> & { entry: Entry }) {
   const { kase } = useOpenCase()
   const { day, area, what, why, dated } = entry
-  const open = dated?.state === 'open' || dated?.state === 'moved'
+  const open = dated !== undefined && isOpen(dated)
   const asked = proposal && dated?.pass.key === proposal.key && proposal.breaks.length > 0 ? proposal : null
   return (
     <tr className="border-rule border-t align-top">
@@ -135,23 +136,24 @@ function DayRow({ entry, proposal, onMove, onPut, onLeave }: Omit<Props, 'progra
 
 /** What became of a pass: done, skipped, or moved, each taken back with one click. */
 function Answers({ dated }: { dated: Dated }) {
-  const { pass, state } = dated
+  const { pass, state, entry } = dated
   const { kase, act } = useOpenCase()
+  const [differently, setDifferently] = useState(false)
   const log = (done: Application['done']) =>
     act(addApplication(answerTo(dated, done, weight(pass.amount.value.v, kase.measures))))
-  const logged = kase.applications.find((one) => one.pass === pass.key)
   const move = Object.hasOwn(kase.decisions.moves, pass.key) ? kase.decisions.moves[pass.key] : undefined
-  if (logged)
+  if (state === 'covered') return null
+  if (entry)
     return (
       <span className="text-ink-2 block text-[14px]">
-        {state === 'skipped' ? en.skipped : en.done}{' '}
-        <Button kind="text" className="print:hidden" onClick={() => act(removeApplication(logged.id))}>
+        {state === 'skipped' ? en.skipped : entry.done === 'otherwise' ? en.doneAs(entry.note) : en.done}{' '}
+        <Button kind="text" className="print:hidden" onClick={() => act(removeApplication(entry.id))}>
           {en.undoIt}
         </Button>
       </span>
     )
   return (
-    <span className="text-ink-2 block text-[14px] print:hidden">
+    <div className="text-ink-2 text-[14px] print:hidden">
       {move && (
         <>
           {en.moved(move.by, dateWords(move.planned))}{' '}
@@ -163,12 +165,20 @@ function Answers({ dated }: { dated: Dated }) {
       <Button kind="text" className="mr-4" onClick={() => log('as-planned')}>
         {en.doIt}
       </Button>
+      <Button kind="text" className="mr-4" aria-expanded={differently} onClick={() => setDifferently(!differently)}>
+        {en.doOtherwise}
+      </Button>
       <Button kind="text" onClick={() => log('skipped')}>
         {en.skipIt}
       </Button>
-    </span>
+      {differently && <LogLine first={lineFor(dated)} pass={pass} onLogged={() => setDifferently(false)} />}
+    </div>
   )
 }
+
+/** What was planned, as one would say it, to be changed into what was done. */
+const lineFor = ({ pass: { product, amount } }: Dated): string =>
+  product ? `${places(amount.value.v, 1)} lb ${productWords(product)} today` : ''
 
 /** An entry of the log that answers a pass, as it was planned, of today. */
 function answerTo(dated: Dated, done: Application['done'], amount: string): Application {

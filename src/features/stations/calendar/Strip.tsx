@@ -1,16 +1,17 @@
 'use client'
 
-import { useEffect, useMemo, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react'
+import { useMemo, useRef, type KeyboardEvent, type PointerEvent } from 'react'
 import { closedSpans } from '@/core/passes/program/closed'
 import { dayAt, dayNumber, monthOf, monthsOn, yearOf } from '@/core/passes/program/day'
-import type { AreaProgram, Dated, Program } from '@/core/passes/program/program'
+import { isOpen, type AreaProgram, type Dated, type Program } from '@/core/passes/program/program'
 import { sortOf } from '@/core/passes/program/closed'
-import type { Treatment } from '@/core/passes/job'
+import type { Treatment } from '@/core/passes/pass'
+import { useSeen } from '@/ui/useSeen'
 import { Swatch, type Stuff } from '@/ui/Swatch'
 import { dateWords } from '@/wording/format'
 import { render } from '@/wording/render'
 import { useOpenCase } from '../../case/context'
-import { whatOf, type Proposal } from './names'
+import { whatOf, type Proposal } from '../../shared/years/names'
 import { en } from './messages'
 
 interface Props {
@@ -36,7 +37,11 @@ export function Strip({ area, program, ...moving }: Props) {
   const at = (day: number) => `${(100 * (day - span.from)) / (span.to - span.from)}%`
   const months = monthTicks(span)
   return (
-    <section ref={sight} aria-label={en.strip(name)} className="border-rule mt-4 border-b pb-2 print:hidden">
+    <section
+      ref={sight}
+      aria-label={en.strip(name)}
+      className="border-rule mt-4 border-b pb-2 print:break-inside-avoid"
+    >
       <h2 className="font-serif text-lg font-semibold">{name}</h2>
       {seen && (
         <div className="grid grid-cols-[9.5rem_1fr] gap-x-3 text-[13px]">
@@ -86,23 +91,6 @@ export function Strip({ area, program, ...moving }: Props) {
       )}
     </section>
   )
-}
-
-/** Whether something has come near the window yet: of many areas only those are drawn. */
-function useSeen() {
-  const ref = useRef<HTMLElement>(null)
-  const [seen, setSeen] = useState(false)
-  useEffect(() => {
-    const watching = new IntersectionObserver(
-      ([entry]) => {
-        if (entry?.isIntersecting) setSeen(true)
-      },
-      { rootMargin: '400px' },
-    )
-    if (ref.current) watching.observe(ref.current)
-    return () => watching.disconnect()
-  }, [])
-  return [ref, seen] as const
 }
 
 interface DrawnSpan {
@@ -182,7 +170,7 @@ interface MarkProps extends Omit<RowProps, 'treatment' | 'area' | 'months'> {
 function Mark({ dated, span, at, ground, proposal, onTry, onMove, onLeave }: MarkProps) {
   const { pass, state, day, problems, treatment } = dated
   const mine = proposal?.key === pass.key ? proposal : null
-  const fixed = state === 'done' || state === 'skipped'
+  const fixed = !isOpen(dated)
   const shown = mine?.to ?? day!
   const move = (to: number) => onTry(pass.key, dayAt(Math.min(Math.max(to, span.from), span.to)))
   const onKeyDown = (event: KeyboardEvent) => {

@@ -3,6 +3,7 @@ import { guides } from '@/core/guides/guides'
 import { regionFor } from '@/core/guides/regions'
 import { job } from '@/core/passes/job'
 import { program } from '@/core/passes/program/program'
+import { noRules } from '@/core/passes/program/rule'
 import { recommend } from '@/core/recommend'
 import { oneArea, printed, typed } from '@/core/testing/one-area'
 import { calendarFile } from './calendar-file'
@@ -15,7 +16,7 @@ function fileOf(kase: typeof lawn, from = '2026-12-31') {
   const found = recommend(kase, guides)
   return calendarFile(
     kase,
-    program(kase, found, job(kase, found), guides, regionFor(null, 'cool'), [], from),
+    program(kase, found, job(kase, found), guides, regionFor(null, 'cool'), noRules, from),
     '2026-11-26T09:00:00.000Z',
   )
 }

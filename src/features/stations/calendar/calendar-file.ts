@@ -43,11 +43,12 @@ export function calendarFile(kase: Case, { areas }: Program, now: string): Calen
   const uid = (key: string) => `${kase.id}/${key}@agrologos`
   const ids = areas.flatMap(({ areaId, passes, retests }) => [
     ...passes.flatMap(({ pass, day, state, problems }) => {
-      if (day === null || state === 'done' || state === 'skipped') return []
+      if (day === null || state === 'skipped' || state === 'covered') return []
       const what = pass.product ? productWords(pass.product) : (nutrient[pass.nutrient!] ?? '')
       const amount = weight(pass.amount.value.v, kase.measures)
       const told = problems.map((one) => render(one, kase.measures)).join(' ')
-      return [event(uid(pass.key), day, `${nameOf(areaId)}: ${amount} ${what}`, told, ICalEventStatus.CONFIRMED)]
+      const title = `${state === 'done' ? 'Done: ' : ''}${nameOf(areaId)}: ${amount} ${what}`
+      return [event(uid(pass.key), day, title, told, ICalEventStatus.CONFIRMED)]
     }),
     ...retests.map(({ day, why, before }) =>
       event(
@@ -61,6 +62,10 @@ export function calendarFile(kase: Case, { areas }: Program, now: string): Calen
   ])
   const gone = kase.calendarSent.filter((id) => !ids.includes(id))
   const today = now.slice(0, 10)
-  for (const id of gone) event(id, today, 'Called off', '', ICalEventStatus.CANCELLED)
+  const reasonOf = (id: string) => {
+    const stopped = areas.find(({ areaId }) => id.startsWith(uid(`${areaId}/sulfur`).split('@')[0]!))?.stopped
+    return stopped ? render(stopped, kase.measures) : ''
+  }
+  for (const id of gone) event(id, today, 'Called off', reasonOf(id), ICalEventStatus.CANCELLED)
   return { text: file.toString(), ids, off: gone.length }
 }

@@ -23,6 +23,8 @@ export const en = {
   test: 'Soil test',
   planting: 'Planting',
   doIt: 'Done today',
+  doOtherwise: 'Done differently',
+  doneAs: (said: string) => `done differently: ${said}`,
   skipIt: 'Skipped',
   undoIt: 'It was not',
   done: 'done',
@@ -33,7 +35,11 @@ export const en = {
   saved: (events: number, off: number) =>
     `${events} ${events === 1 ? 'day' : 'days'} in the file${off > 0 ? `, ${off} of former ones called off` : ''}.`,
   print: 'Print the year',
-  localRules: 'Check your local rule: blackout dates and buffer strips are this office’s to type, under Office.',
+  localRules:
+    'Check your local rule: blackout dates, limits of a year and strips beside water are this office’s to type, under Office.',
+  regionChanged: 'The office has this region otherwise by now: the case keeps it as it was taken.',
+  takeRegion: 'Take it as it is now',
+  regionUnknown: (taken: string) => `The region of this case is not known here: ${taken} is taken.`,
   dayOf: (what: string) => `Day of ${what}`,
   needsDay: 'That is no day of the calendar. Type it like 05/12/2027.',
 } as const

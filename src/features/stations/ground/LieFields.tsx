@@ -1,10 +1,7 @@
 'use client'
 
 import { texts } from '@/core/shape/case-shape'
-import { addApplication, changeApplication, removeApplication } from '@/core/case/acts/areas'
-import type { Application } from '@/core/case/applications'
-import { blankApplication } from '@/core/case/blank'
-import { v4 as newId } from 'uuid'
+import { removeApplication } from '@/core/case/acts/areas'
 import { concerns } from '@/core/case/case'
 import type { AreaInSeason } from '@/core/case/in-season'
 import { fields } from '@/core/report/fields'
@@ -15,6 +12,10 @@ import { TextField } from '@/ui/TextField'
 import { TickField } from '@/ui/TickField'
 import { inArea, useOpenCase } from '../../case/context'
 import { fieldError, retyped, understood } from '../../shared/formatting'
+import { dateWords } from '@/wording/format'
+import { useProducts } from '../../case/useCase'
+import { entryWords } from '../log/entry-words'
+import { LogLine } from '../log/LogLine'
 import { en } from './messages'
 
 const optionsOf = <Value extends string>(names: Readonly<Record<Value, string>>) =>
@@ -87,54 +88,34 @@ export function LieFields({ area }: { area: AreaInSeason }) {
   )
 }
 
-/** What was put on in earlier years. */
+/** What was put on here, now and in earlier years: a line each, as in the Log. */
 export function PutOnFields({ area }: { area: AreaInSeason }) {
-  const { kase, act } = useOpenCase()
-  const change = (id: string, parts: Partial<Application>) => act(changeApplication(id, parts))
+  const { kase, act, go } = useOpenCase()
+  const products = useProducts()
+  const entries = kase.applications.filter(({ areaId }) => areaId === area.id)
   return (
     <section className="mt-4" aria-label={en.putOn}>
       <h2 className="text-ink-2 text-[13.5px]">{en.putOn}</h2>
+      <LogLine areaId={area.id} />
       <ul>
-        {kase.applications
-          .filter(({ areaId }) => areaId === area.id)
-          .map((entry, i) => (
-            <li key={entry.id} className="mt-1 flex flex-wrap items-end gap-3">
-              <div className="w-24">
-                <TextField
-                  label={en.year}
-                  most={texts.date}
-                  value={entry.date}
-                  numeric
-                  onChange={(date) => change(entry.id, { date })}
-                />
-              </div>
-              <div className="w-40">
-                <SelectField
-                  label={en.what}
-                  value={entry.what}
-                  options={optionsOf(en.whats)}
-                  onChange={(what) => what && change(entry.id, { what })}
-                />
-              </div>
-              <div className="min-w-48 flex-1">
-                <TextField
-                  label={en.note}
-                  most={texts.applied}
-                  value={entry.note}
-                  onChange={(note) => change(entry.id, { note })}
-                />
-              </div>
-              <RemoveButton label={en.removePutOn(i + 1)} onClick={() => act(removeApplication(entry.id))} />
+        {[...entries]
+          .sort((a, b) => b.date.localeCompare(a.date))
+          .map((entry) => (
+            <li key={entry.id} className="mt-1 flex items-center gap-3">
+              <strong>{dateWords(entry.date)}</strong>
+              <span className="flex-1">{entryWords(entry, products, kase.measures)}</span>
+              <RemoveButton
+                label={en.removePutOn(entryWords(entry, products, kase.measures))}
+                onClick={() => act(removeApplication(entry.id))}
+              />
             </li>
           ))}
       </ul>
-      <Button
-        kind="text"
-        className="mt-1"
-        onClick={() => act(addApplication({ ...blankApplication(newId(), area.id, ''), what: 'fertilizer' }))}
-      >
-        {en.addPutOn}
-      </Button>
+      {entries.length > 0 && (
+        <Button kind="text" className="mt-1" onClick={() => go('log')}>
+          {en.toLog}
+        </Button>
+      )}
     </section>
   )
 }

@@ -4,7 +4,7 @@ import { texts } from '@/core/shape/case-shape'
 import { useLiveQuery } from 'dexie-react-hooks'
 import { useState } from 'react'
 import { letterOf } from '@/core/letter/letter'
-import { openDays } from '@/core/passes/program/program'
+import { openDays, rulesTold } from '@/core/passes/program/program'
 import type { Office } from '@/schemas/office'
 import { db } from '@/store/db'
 import { initialsOf } from '@/store/office'
@@ -20,7 +20,7 @@ import { useProducts } from '../../case/useCase'
 import { Logo } from '../../pages/office/Logo'
 import { languageOptions, useWords } from '../../shared/language/useWords'
 import { useOffice } from '../../shared/office/useOffice'
-import { useProgram } from '../calendar/useProgram'
+import { useProgram } from '../../shared/years/useProgram'
 import { Cards } from './Cards'
 import { en } from './messages'
 
@@ -30,8 +30,9 @@ export function LetterStation() {
   const [language, setLanguage] = useState<Language>('en')
   const [paper, setPaper] = useState<keyof typeof en.papers>('letter')
   const words = useWords(language)
-  const days = openDays(useProgram().program)
-  const letter = letterOf(kase, recommendation, useProducts(), days)
+  const { program } = useProgram()
+  const days = openDays(program)
+  const letter = letterOf(kase, recommendation, useProducts(), days, rulesTold(program))
   if (letter.areas.length === 0) return <p className="mt-5 font-serif text-lg">{en.empty}</p>
   const print = () => {
     if (paper === 'letter') edit((draft) => void (draft.letter.printedAt = new Date().toISOString()))

@@ -1,100 +1,49 @@
 'use client'
 
-import { useState } from 'react'
-import { v4 as newId } from 'uuid'
-import { addApplication, removeApplication } from '@/core/case/acts/areas'
+import { useMemo, type ReactNode } from 'react'
+import { removeApplication } from '@/core/case/acts/areas'
 import type { Application } from '@/core/case/applications'
 import { ledger, ledgerLines, type AreaLedger } from '@/core/passes/ledger'
-import { readLogLine, type LoggedLine } from '@/core/passes/log/line'
-import { productNamed, productRef } from '@/core/shelf/product'
-import { asTyped } from '@/core/units/typed'
-import { Button } from '@/ui/Button'
+import { baggedClippings } from '@/core/passes/habit'
+import { isMajor, majorNutrients } from '@/core/units/quantity'
+import { isOpen, type AreaProgram, type Dated, type Program } from '@/core/passes/program/program'
+import { trendOf } from '@/core/reading/trend'
 import { Formula } from '@/ui/Formula'
+import { useSeen } from '@/ui/useSeen'
+import { Button } from '@/ui/Button'
 import { RemoveButton } from '@/ui/RemoveButton'
-import { TextField } from '@/ui/TextField'
-import { dateWords, places, productWords, weight } from '@/wording/format'
-import { render, textOf } from '@/wording/render'
+import { dateWords, places, weight } from '@/wording/format'
+import { nutrient as nutrients } from '@/wording/phrase'
+import { render } from '@/wording/render'
 import { answerOf, useOpenCase } from '../../case/context'
 import { useProducts } from '../../case/useCase'
-import { today } from '../../shared/today'
+import { whatOf } from '../../shared/years/names'
+import { useProgram } from '../../shared/years/useProgram'
+import { CourseOfArea } from './Course'
+import { useHabits } from '../../shared/years/useHabits'
+import { entryWords } from './entry-words'
+import { LogLine } from './LogLine'
 import { en } from './messages'
 
 /** What was really put on, typed as it is said; and what it sums to. */
 export function LogStation() {
   const { kase } = useOpenCase()
+  const { program } = useProgram()
   if (kase.areas.length === 0) return <p className="mt-5 font-serif text-lg">{en.noAreas}</p>
   return (
     <>
-      <p className="mt-2 mb-3 max-w-[70ch]">{en.lead}</p>
-      <LogLine />
-      <Entries />
-      <Ledger />
-    </>
-  )
-}
-
-/** One line, told back as it was understood before it is kept. */
-function LogLine() {
-  const { kase, recommendation, act } = useOpenCase()
-  const products = useProducts()
-  const [text, setText] = useState('')
-  const [asked, setAsked] = useState(false)
-  const areas = kase.areas.map(({ id, name }) => {
-    const { crop, use } = answerOf(recommendation, id)
-    return { id, name, use: crop && use }
-  })
-  const line = readLogLine(text, areas, products, today())
-  const nameOf = (id: string) => kase.areas.find((one) => one.id === id)!.name
-  const wordsOf = ({ lb, product, areaId, date }: LoggedLine) =>
-    en.understood(weight(lb, kase.measures), productWords(product, textOf), nameOf(areaId), dateWords(date))
-  const put = () => {
-    setAsked(true)
-    if (!line.ok) return
-    const { areaId, date, what, product, lb } = line.value
-    const amount = asTyped(lb, 'lb')
-    const entry = {
-      id: newId(),
-      areaId,
-      date,
-      what,
-      note: text.trim(),
-      product: productRef(product),
-      amount,
-      pass: null,
-    }
-    act(addApplication({ ...entry, done: 'otherwise' }))
-    setText('')
-    setAsked(false)
-  }
-  const told = line.ok
-    ? [wordsOf(line.value), ...line.value.remarks.map((one) => render(one, kase.measures))].join('. ')
-    : undefined
-  return (
-    <form
-      className="flex max-w-3xl flex-wrap items-start gap-3"
-      onSubmit={(event) => {
-        event.preventDefault()
-        put()
-      }}
-    >
-      <div className="min-w-64 flex-1">
-        <TextField
-          label={en.line}
-          most={200}
-          value={text}
-          placeholder={en.example}
-          echo={told ?? (text.trim() === '' || line.ok ? undefined : render(line.refusal, kase.measures))}
-          error={asked && !line.ok ? render(line.refusal, kase.measures) : undefined}
-          onChange={(next) => {
-            setText(next)
-            setAsked(false)
-          }}
-        />
+      <div className="print:hidden">
+        <p className="mt-2 mb-3 max-w-[70ch]">{en.lead}</p>
+        <LogLine />
       </div>
-      <Button kind="act" type="submit" className="mt-5">
-        {en.log}
+      <Entries />
+      <Courses program={program} />
+      <Now program={program} />
+      <Ledger />
+      <Button className="mt-5 print:hidden" onClick={() => window.print()}>
+        {en.print}
       </Button>
-    </form>
+    </>
   )
 }
 
@@ -103,11 +52,7 @@ function Entries() {
   const { kase, act } = useOpenCase()
   const products = useProducts()
   const nameOf = (id: string) => kase.areas.find((one) => one.id === id)?.name ?? ''
-  const whatOf = ({ note, product, amount }: Application) => {
-    const named = productNamed(products, product)
-    if (!named || amount.value === null) return note
-    return `${weight(amount.value, kase.measures)} ${productWords(named, textOf)}`
-  }
+  const wordsOf = (entry: Application) => entryWords(entry, products, kase.measures)
   const entries = [...kase.applications].sort((a, b) => b.date.localeCompare(a.date))
   return (
     <section aria-label={en.entries} className="mt-6">
@@ -122,12 +67,20 @@ function Entries() {
             <strong>{dateWords(entry.date)}</strong>
             <span>{nameOf(entry.areaId)}</span>
             <span className="col-span-2 sm:col-span-1">
-              {whatOf(entry)}
+              {wordsOf(entry)}
               <span className="text-ink-2">
-                {entry.done === 'skipped' ? `, ${en.skipped}` : entry.pass ? `, ${en.planned}` : ''}
+                {entry.done === 'skipped'
+                  ? `, ${en.skipped}`
+                  : entry.pass
+                    ? `, ${entry.done === 'otherwise' ? en.otherwise : en.planned}`
+                    : ''}
               </span>
             </span>
-            <RemoveButton label={en.remove(whatOf(entry))} onClick={() => act(removeApplication(entry.id))} />
+            <RemoveButton
+              className="print:hidden"
+              label={en.remove(wordsOf(entry))}
+              onClick={() => act(removeApplication(entry.id))}
+            />
           </li>
         ))}
       </ul>
@@ -135,17 +88,98 @@ function Entries() {
   )
 }
 
+/** Days that are told of each area. */
+const mostDays = 4
+
+/** What is said of each area now, and what comes next. */
+function Now({ program }: { program: Program }) {
+  const { kase, recommendation } = useOpenCase()
+  const nameOf = (id: string) => kase.areas.find((one) => one.id === id)!.name
+  const answered = recommendation.areas.flatMap(({ areaId, answer }) => (answer ? [{ areaId, answer }] : []))
+  if (answered.length === 0) return null
+  return (
+    <section aria-label={en.now} className="mt-6 print:break-inside-avoid">
+      <h2 className="border-ink border-b font-serif text-lg font-semibold">{en.now}</h2>
+      {answered.map(({ areaId, answer }) => {
+        const days = daysAhead(program.areas.find((one) => one.areaId === areaId))
+        return (
+          <div key={areaId} className="border-rule border-b py-2">
+            <h3 className="font-semibold">{nameOf(areaId)}</h3>
+            <p>
+              <Formula>{answer.headline.map((one) => render(one, kase.measures)).join(' ')}</Formula>
+            </p>
+            {days.length > 0 && (
+              <ul className="text-[15px]">
+                {days.slice(0, mostDays).map(({ day, dated }, i) => (
+                  <li key={`${day} ${i}`}>
+                    <strong>{dateWords(day)}</strong>{' '}
+                    {dated ? `${weight(dated.pass.amount.value.v, kase.measures)} ${whatOf(dated)}` : en.test}
+                  </li>
+                ))}
+              </ul>
+            )}
+          </div>
+        )
+      })}
+    </section>
+  )
+}
+
+/** What is still to be done on an area, in the order of its days. */
+function daysAhead(area: AreaProgram | undefined): readonly { readonly day: string; readonly dated?: Dated }[] {
+  const passes = (area?.passes ?? []).flatMap((dated) =>
+    dated.day !== null && isOpen(dated) ? [{ day: dated.day, dated }] : [],
+  )
+  return [...passes, ...(area?.retests ?? []).map(({ day }) => ({ day }))].sort((a, b) => a.day.localeCompare(b.day))
+}
+
+/** Of many areas only those are reckoned that come near the window. */
+function WhenSeen({ children }: { children: ReactNode }) {
+  const [sight, seen] = useSeen<HTMLDivElement>()
+  return (
+    <div ref={sight} className="min-h-px">
+      {seen && children}
+    </div>
+  )
+}
+
+/** The course of each area that was tested, with what is still to come. */
+function Courses({ program }: { program: Program }) {
+  const { kase, recommendation } = useOpenCase()
+  const tested = recommendation.areas.filter(({ areaId }) => {
+    const tests = Math.max(0, ...trendOf('pH', { id: areaId }, kase.reports).map(({ points }) => points.length))
+    const moved = kase.applications.some(
+      (one) => one.areaId === areaId && (one.what === 'lime' || one.what === 'sulfur'),
+    )
+    return tests > 1 || (tests > 0 && moved)
+  })
+  if (tested.length === 0) return null
+  return (
+    <section aria-label={en.course} className="mt-6">
+      <h2 className="border-ink border-b font-serif text-lg font-semibold">{en.course}</h2>
+      {tested.map((found) => (
+        <WhenSeen key={found.areaId}>
+          <CourseOfArea found={found} dated={program.areas.find(({ areaId }) => areaId === found.areaId)} />
+        </WhenSeen>
+      ))}
+    </section>
+  )
+}
+
 /** What went on by area and year, in pounds and on 1,000 ft². */
 function Ledger() {
   const { kase } = useOpenCase()
-  const kept = ledger(kase, useProducts()).filter(({ years }) => years.length > 0)
+  const products = useProducts()
+  const kept = useMemo(() => ledger(kase, products).filter(({ years }) => years.length > 0), [kase, products])
   if (kept.length === 0) return null
   return (
     <section aria-label={en.ledger} className="mt-6">
       <h2 className="border-ink border-b font-serif text-lg font-semibold">{en.ledger}</h2>
       <p className="text-ink-2 mt-1 text-[14px]">{en.ledgerLead}</p>
       {kept.map((one) => (
-        <LedgerTable key={one.areaId} kept={one} />
+        <WhenSeen key={one.areaId}>
+          <LedgerTable kept={one} />
+        </WhenSeen>
       ))}
     </section>
   )
@@ -153,7 +187,8 @@ function Ledger() {
 
 function LedgerTable({ kept: { areaId, years } }: { kept: AreaLedger }) {
   const { kase, recommendation } = useOpenCase()
-  const { size } = answerOf(recommendation, areaId)
+  const { size, use } = answerOf(recommendation, areaId)
+  const { needs, habits } = useHabits({ areaId, years })
   const name = kase.areas.find(({ id }) => id === areaId)!.name
   const lines = ledgerLines.filter((line) => years.some(({ lb }) => lb[line] > 0))
   const most = Math.max(
@@ -187,6 +222,11 @@ function LedgerTable({ kept: { areaId, years } }: { kept: AreaLedger }) {
                   {thousand !== undefined && lb[line] > 0 && kase.measures === 'feet' && (
                     <span className="text-ink-2"> {en.perThousand(places(lb[line] / thousand, 2))}</span>
                   )}
+                  {isMajor(line) && needs.get(year)?.[line] !== undefined && (
+                    <span className="text-ink-2 block text-[13px]">
+                      {en.needed(weight(needs.get(year)![line]!, kase.measures))}
+                    </span>
+                  )}
                   {line !== 'CaCO₃' && (
                     <span aria-hidden className="bg-margin mt-0.5 block h-1.5 max-w-40">
                       <span className="bg-moss block h-full" style={{ width: `${(100 * lb[line]) / most}%` }} />
@@ -198,6 +238,23 @@ function LedgerTable({ kept: { areaId, years } }: { kept: AreaLedger }) {
           ))}
         </tbody>
       </table>
+      {habits.map((one) => (
+        <p key={one.key} className="border-clay mt-2 border-l-4 pl-3 font-semibold">
+          {render(one, kase.measures)}
+        </p>
+      ))}
+      {use === 'lawn' && size.ok && (
+        <p className="text-ink-2 mt-1 text-[13.5px]">
+          {en.clippings(
+            majorNutrients
+              .map(
+                (one) =>
+                  `${weight((baggedClippings[one] * size.value.area.value.v) / 1_000, kase.measures)} ${nutrients[one]!}`,
+              )
+              .join(', '),
+          )}
+        </p>
+      )}
       {years.map(
         ({ year, untold }) =>
           untold > 0 && <p key={year} className="text-ink-2 text-[13.5px]">{`${year}: ${en.untold(untold)}`}</p>,

@@ -1,18 +1,23 @@
 export const en = {
   lead: 'What was really put on, one line each, as it is said. What was planned is answered on Calendar with a tap.',
   line: 'What was put on, where and when',
+  lineHere: 'How much, of what, and when',
   example: '1 bag 10-10-10 on the lawn last Tuesday',
+  exampleHere: '2 bags 10-10-10 in May 2024',
   understood: (amount: string, product: string, area: string, day: string) =>
     `${amount} of ${product} on ${area}, ${day}`,
+  beyondPlan: (left: string) => `More than is still planned of it: ${left}. Was it all put on?`,
   log: 'Log it',
   noAreas: 'Make an area on Ground first: what was put on belongs to one.',
   entries: 'Put on',
   none: 'Nothing is logged yet.',
   planned: 'as planned',
+  otherwise: 'other than planned',
   skipped: 'skipped',
   remove: (what: string) => `Take out: ${what}`,
   ledger: 'Ledger, by area and year',
-  ledgerLead: 'What went on in all; in brackets on 1,000 ft².',
+  ledgerLead:
+    'What went on in all, in brackets on 1,000 ft², and what the report of that time asks for by the guide of today.',
   lines: {
     N: 'Nitrogen',
     firstYearN: 'of that in its first year',
@@ -21,6 +26,25 @@ export const en = {
     S: 'Sulfur',
     'CaCO₃': 'Lime, as pure CaCO₃',
   },
+  now: 'What now',
+  test: 'soil test',
+  print: 'Print this for the client',
+  course: 'What the years did',
+  courseOf: (name: string) => `${name}: pH over the years`,
+  courseKey:
+    'Dots are tests. The dashed line is what is expected of what was put on, the band around it what it may be; the band across is what is wanted. Triangles are lime, diamonds sulfur; hollow ones are planned.',
+  noCourse: 'Nothing can be expected without a texture, CEC or buffer reading: name the texture on Ground.',
+  chartWords: (name: string, points: string) => `${name}, pH by test: ${points}`,
+  marks: { measured: 'Test: pH', done: 'put on', planned: 'planned' },
+  moved: (by: string, expected: string | null) =>
+    `The pH moved by ${by}${expected === null ? '' : `, where ${expected} was expected`}.`,
+  useTaught: (what: string) => `Let the tests teach the amounts: ${what}`,
+  taught: {
+    lime: (times: string | null) => (times ? `lime ${times} times what is usual` : 'lime as is usual'),
+    sulfur: (times: string | null) => (times ? `sulfur ${times} times what is usual` : 'sulfur as is usual'),
+  },
+  needed: (amount: string) => `${amount} needed`,
+  clippings: (what: string) => `Where clippings are bagged they carry off in a year about ${what}.`,
   untold: (n: number) =>
     `${n} ${n === 1 ? 'entry does' : 'entries do'} not say product or amount, and ${n === 1 ? 'is' : 'are'} not counted.`,
   perThousand: (rate: string) => `(${rate} lb)`,

@@ -1,15 +1,6 @@
 'use client'
 
-import {
-  Chart,
-  LinearScale,
-  LineController,
-  LineElement,
-  PointElement,
-  Tooltip,
-  type ChartDataset,
-  type Plugin,
-} from 'chart.js'
+import { LinearScale, LineController, LineElement, PointElement, Tooltip, type ChartDataset } from 'chart.js'
 import { Line } from 'react-chartjs-2'
 import type { Crop } from '@/core/guides/crop'
 import type { ReadingLine } from '@/core/reading/lines'
@@ -17,11 +8,10 @@ import { wantedIn, type TrendSeries } from '@/core/reading/trend'
 import { Sheet } from '@/ui/Sheet'
 import { dateWords, figure } from '@/wording/format'
 import { textOf } from '@/wording/render'
+import { ink, setChartType, wantedBand, yearAxis, yearsOf } from '../../shared/charts/chart'
 import { en } from './messages'
 
-Chart.register(LineController, LineElement, PointElement, LinearScale, Tooltip)
-Chart.defaults.font.family = "'Source Sans 3 Variable', sans-serif"
-Chart.defaults.font.size = 14
+setChartType(LineController, LineElement, PointElement, LinearScale, Tooltip)
 
 interface Props {
   name: string
@@ -31,7 +21,6 @@ interface Props {
   onClose: () => void
 }
 
-const ink = '#20281f'
 const inks = [ink, '#33526b', '#93401f', '#2f5a3d']
 const marks = ['circle', 'rect', 'triangle', 'rectRot'] as const
 
@@ -53,16 +42,7 @@ export function TrendSheet({ name, series, crop, line, onClose }: Props) {
   const ends = [...values, ...(span ?? []).flatMap((end) => end ?? [])]
   const room = (Math.max(...ends) - Math.min(...ends)) * 0.15 || Math.max(...ends) * 0.1
   const years = yearsOf(series.flatMap(({ points }) => points.map(({ date }) => date)))
-  const band: Plugin<'line'> = {
-    id: 'wanted',
-    beforeDatasetsDraw({ ctx, chartArea, scales }) {
-      if (!span) return
-      const y = (v: number | null, open: number) => (v === null ? open : scales.y!.getPixelForValue(v))
-      const [top, bottom] = [y(span[1], chartArea.top), y(span[0], chartArea.bottom)]
-      ctx.fillStyle = 'rgb(185 200 190 / 0.5)'
-      ctx.fillRect(chartArea.left, top, chartArea.right - chartArea.left, bottom - top)
-    },
-  }
+  const band = wantedBand(span)
   return (
     <Sheet title={en.trend(name)} onClose={onClose}>
       <p className="text-ink-2 mt-1">
@@ -78,14 +58,7 @@ export function TrendSheet({ name, series, crop, line, onClose }: Props) {
             animation: false,
             maintainAspectRatio: false,
             scales: {
-              x: {
-                type: 'linear',
-                min: years[0],
-                max: years.at(-1),
-                grid: { display: false },
-                afterBuildTicks: (axis) => void (axis.ticks = years.map((value) => ({ value }))),
-                ticks: { color: ink, callback: (at) => new Date(Number(at)).getUTCFullYear() },
-              },
+              x: yearAxis(years),
               y: {
                 suggestedMin: Math.max(0, Math.min(...ends) - room),
                 suggestedMax: Math.max(...ends) + room,
@@ -133,11 +106,4 @@ export function TrendSheet({ name, series, crop, line, onClose }: Props) {
       </table>
     </Sheet>
   )
-}
-
-/** The turns of the years around the reports, ms. */
-function yearsOf(dates: readonly string[]): number[] {
-  const all = dates.map((date) => Number(date.slice(0, 4)))
-  const [first, last] = [Math.min(...all), Math.max(...all) + 1]
-  return Array.from({ length: last - first + 1 }, (_, i) => Date.UTC(first + i, 0, 1))
 }

@@ -6,7 +6,8 @@ import { boxOf } from '@/core/ground/plan/outline'
 import type { Point } from '@/core/ground/plan/polygon'
 import { fields, numberIn } from '@/core/report/fields'
 import { feetPerMetre } from '@/core/units/factors'
-import { job, type Treatment } from '@/core/passes/job'
+import { leftIn } from '@/core/passes/job'
+import { type Treatment } from '@/core/passes/pass'
 import type { AreaRecommendation } from '@/core/recommend'
 import { productNamed, productRef } from '@/core/shelf/product'
 import { halfPass, rateAt, settingFor, swathOf, tracksOver, triedRate, type Tried } from '@/core/spreader/spreader'
@@ -15,6 +16,7 @@ import { places, productWords, weight, type Measures } from '@/wording/format'
 import { render } from '@/wording/render'
 import { useOpenCase } from '../../../case/context'
 import { useProducts } from '../../../case/useCase'
+import { useJob } from '../../../case/useJob'
 import { counted } from '../../../case/explained'
 import { Figure } from '../../../shared/workings/Figure'
 import { shapeOf } from '../../ground/AreasRail'
@@ -23,17 +25,16 @@ import { en } from './messages'
 
 /** How the spreader is set for everything that goes on this area, half of it each way. */
 export function SpreaderAnswer({ spreader, found }: { spreader: Spreader; found: AreaRecommendation }) {
-  const { kase, recommendation } = useOpenCase()
-  const products = useProducts()
+  const done = useJob()
   const swath = swathOf(spreader)
   if (!found.size.ok || swath === undefined) return null
   const tried = spreader.trials.flatMap((trial) => {
     const one = triedRate(trial, swath)
     return one.ok ? [one.value] : []
   })
-  const treatments = job(kase, recommendation, products)
-    .areas.filter(({ areaId }) => areaId === found.areaId)
-    .flatMap((area) => area.treatments)
+  const treatments = done.areas
+    .filter(({ areaId }) => areaId === found.areaId)
+    .flatMap(leftIn)
     .filter(({ product }) => product !== null)
     // What it was tried with comes first.
     .sort((a, b) => Number(isTried(b, spreader)) - Number(isTried(a, spreader)))
@@ -53,7 +54,6 @@ export function SpreaderAnswer({ spreader, found }: { spreader: Spreader; found:
             size={found.size.ok ? found.size.value : null}
           />
         ))}
-        {spreader.kind !== 'drop' && <li className="text-ink-2 mt-1 text-[14px]">{en.dropFor}</li>}
       </ul>
       <Ways areaId={found.areaId} swath={swath} />
     </div>

@@ -43,6 +43,7 @@ export function SpreaderFields({ found }: { found: AreaRecommendation }) {
       {kase.spreaders.map((spreader) => (
         <div key={spreader.id} className="border-rule mt-2 border-b pb-3">
           <One spreader={spreader} />
+          {spreader.kind !== 'drop' && <p className="text-ink-2 mt-1 text-[14px]">{en.dropFor}</p>}
           <SpreaderAnswer spreader={spreader} found={found} />
           <Foot spreader={spreader} />
         </div>

@@ -2,13 +2,15 @@
 
 import { useMemo } from 'react'
 import type { Case } from '@/core/case/case'
-import { regionFor, type Region } from '@/core/guides/regions'
-import { job } from '@/core/passes/job'
+import type { Region } from '@/core/guides/regions'
+import { regionOf } from '@/core/passes/program/own-region'
+import { noRules } from '@/core/passes/program/rule'
 import { program, type Program } from '@/core/passes/program/program'
 import { useOpenCase } from '../../case/context'
 import { useGuides, useProducts } from '../../case/useCase'
-import { useOffice } from '../../shared/office/useOffice'
-import { today } from '../../shared/today'
+import { useJob } from '../../case/useJob'
+import { useOffice } from '../office/useOffice'
+import { today } from '../today'
 
 export interface Dating {
   readonly program: Program
@@ -21,13 +23,13 @@ export interface Dating {
 export function useProgram(): Dating {
   const { kase, recommendation } = useOpenCase()
   const [guides, products, office] = [useGuides(), useProducts(), useOffice()]
-  const closed = office?.closedTimes
+  const rules = office ?? noRules
+  const done = useJob()
   const from = today()
   return useMemo(() => {
-    const region = regionFor(kase.region, kase.climate)
-    const done = job(kase, recommendation, products)
+    const region = regionOf(kase)
     const tried = (decisions: Case['decisions']) =>
-      program({ ...kase, decisions }, recommendation, done, guides, region, closed ?? [], from)
+      program({ ...kase, decisions }, recommendation, done, guides, region, rules, from, products)
     return { program: tried(kase.decisions), region, tried }
-  }, [kase, recommendation, products, guides, closed, from])
+  }, [kase, recommendation, done, products, guides, rules, from])
 }

@@ -1,0 +1,41 @@
+import { bacteriaRest, type LimeClass } from '../guides/course'
+import type { Region } from '../guides/regions'
+import { soilOn } from '../passes/program/season'
+
+const celsius = (fahrenheit: number) => ((fahrenheit - 32) * 5) / 9
+
+/**
+ * Share of a lime that has reacted after so many years, each fineness by first order.
+ *
+ * @param years since it was put on; before that nothing has
+ * @example limeReacted([{ share: 1, perYear: 3 }], 1) // 0.9502129316321360
+ */
+export const limeReacted = (classes: readonly LimeClass[], years: number): number =>
+  years <= 0 ? 0 : classes.reduce((sum, { share, perYear }) => sum + share * (1 - Math.exp(-perYear * years)), 0)
+
+/** How warm soil was between two days, in days at 20 °C: bacteria do in them what they did in the whole time. */
+export type Warmth = (from: number, to: number) => number
+
+/**
+ * The warmth of a region's soil. Below 40 °F a day counts nothing.
+ *
+ * @param per10C how much faster bacteria work at 10 °C more
+ * @param first the first day that is asked for, and the last
+ */
+export function warmthOf(region: Pick<Region, 'soil'>, per10C: number, first: number, last: number): Warmth {
+  const sums = [0]
+  for (let day = first; day <= last; day += 1) {
+    const soil = soilOn(region, day)
+    const warm = soil < bacteriaRest ? 0 : per10C ** ((celsius(soil) - 20) / 10)
+    sums.push(sums.at(-1)! + warm)
+  }
+  const at = (day: number) => sums[Math.min(Math.max(day - first, 0), sums.length - 1)]!
+  return (from, to) => Math.max(0, at(to) - at(from))
+}
+
+/**
+ * Share of elemental sulfur that is oxidized, by first order in the days it had at 20 °C.
+ *
+ * @param perDay at 20 °C
+ */
+export const sulfurOxidized = (perDay: number, warmDays: number): number => 1 - Math.exp(-perDay * warmDays)

@@ -1,0 +1,47 @@
+'use client'
+
+import { useMemo } from 'react'
+import { ledger } from '@/core/passes/ledger'
+import { weight } from '@/wording/format'
+import { nutrient as nutrients } from '@/wording/phrase'
+import { render, textOf } from '@/wording/render'
+import { Button } from '@/ui/Button'
+import { useOpenCase } from '../../case/context'
+import { useProducts } from '../../case/useCase'
+import { useJob } from '../../case/useJob'
+import { useHabits } from '../../shared/years/useHabits'
+import { en } from './messages'
+
+/** What was put on already towards the amounts of an area, what of them is still to do, and what is done there each year. */
+export function PutOn({ areaId }: { areaId: string }) {
+  const { kase } = useOpenCase()
+  return kase.applications.some((one) => one.areaId === areaId) ? <Told areaId={areaId} /> : null
+}
+
+function Told({ areaId }: { areaId: string }) {
+  const { kase, go } = useOpenCase()
+  const products = useProducts()
+  const kept = useMemo(() => ledger(kase, products).find((one) => one.areaId === areaId)!, [kase, products, areaId])
+  const { habits } = useHabits(kept)
+  const ofArea = useJob().areas.find((one) => one.areaId === areaId)
+  const put = (ofArea?.treatments ?? []).flatMap(({ key, product, nutrient }) => {
+    const { put: lb, left } = ofArea!.standings.get(key)!
+    if (lb === 0) return []
+    const what = product ? textOf(product.label) : nutrients[nutrient!]!
+    return [{ key, words: en.putOn(weight(lb, kase.measures), what, left && weight(left.all.value.v, kase.measures)) }]
+  })
+  const told = [...put, ...habits.map((one) => ({ key: one.key, words: render(one, kase.measures) }))]
+  if (told.length === 0) return null
+  return (
+    <ul className="border-moss my-2 border-l-4 pl-3 text-[15px]">
+      {told.map(({ key, words }) => (
+        <li key={key}>{words}</li>
+      ))}
+      <li>
+        <Button kind="text" onClick={() => go('log')}>
+          {en.toLog}
+        </Button>
+      </li>
+    </ul>
+  )
+}

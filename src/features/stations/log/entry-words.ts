@@ -1,0 +1,16 @@
+import type { Application } from '@/core/case/applications'
+import { productNamed, type Product } from '@/core/shelf/product'
+import { poundsOf } from '@/core/shelf/shed'
+import { productWords, weight, type Measures } from '@/wording/format'
+import { textOf } from '@/wording/render'
+
+/** What an entry says was put on: so much of a product, or as it was said. */
+export function entryWords(
+  { note, product, amount }: Pick<Application, 'note' | 'product' | 'amount'>,
+  products: readonly Product[],
+  measures: Measures,
+): string {
+  const named = productNamed(products, product)
+  if (!named || amount.value === null) return note
+  return `${weight(poundsOf(amount, named) ?? amount.value, measures)} ${productWords(named, textOf)}`
+}
