@@ -91,7 +91,10 @@ const wide: ReadonlySet<View> = new Set(['results', 'reading'])
 
 const views: readonly View[] = [...stations, 'history']
 
-const addressOf = (id: string, station: View, areaId: string | undefined): string =>
+/** What the address asks for: the page may still show what was asked before. */
+const asked = (name: 'station' | 'area'): string | null => new URLSearchParams(window.location.search).get(name)
+
+const addressOf = (id: string, station: string, areaId: string | undefined): string =>
   `/case?${new URLSearchParams({ id, station, ...(areaId ? { area: areaId } : {}) })}`
 
 interface Props {
@@ -111,8 +114,8 @@ function Opened({ kase, station, areaId }: Props) {
   const area = useMemo(() => (found ? inSeason(found, kase.season) : null), [found, kase.season])
   const recommendation = useRecommendation(kase, area?.id ?? null)
   const selectArea = useCallback(
-    (to: string) => window.history.pushState(null, '', addressOf(kase.id, station, to)),
-    [kase.id, station],
+    (to: string) => window.history.pushState(null, '', addressOf(kase.id, asked('station') ?? 'ground', to)),
+    [kase.id],
   )
   const open = useMemo<OpenCase>(() => {
     return {
@@ -126,7 +129,7 @@ function Opened({ kase, station, areaId }: Props) {
       selectArea,
       go: (to, areaTo) => {
         explain(null)
-        window.history.pushState(null, '', addressOf(kase.id, to, areaTo ?? area?.id))
+        window.history.pushState(null, '', addressOf(kase.id, to, areaTo ?? asked('area') ?? area?.id))
         window.scrollTo(0, 0)
       },
     }
