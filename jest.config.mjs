@@ -18,6 +18,6 @@ export default {
     ],
   },
   // These are published as ES modules only.
-  transformIgnorePatterns: ['/node_modules/(?!(uuid|@noble/hashes|d3-polygon)/)'],
+  transformIgnorePatterns: ['/node_modules/(?!(uuid|@noble/hashes|d3-polygon|syllable|pdfjs-dist)/)'],
   moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
 }

@@ -24,8 +24,12 @@ test('a figure against the reading is checked first: nothing of it is in the let
   await page.getByRole('button', { name: /^Letter/ }).click()
   const sheet = page.getByRole('article')
   await expect(sheet).toContainText('The laboratory asks for lime')
+  // Until it is confirmed the letter is a draft, and nobody can check it.
+  await expect(sheet).toContainText('Draft. A figure for Blueberry row is still to be confirmed')
+  await page.getByRole('button', { name: 'Checked: let it stand' }).click()
+  await expect(page.getByText('it is a draft, and cannot be checked')).toBeVisible()
   // The other three areas stand it.
-  await expect(sheet.getByRole('row', { name: /^pelletized lime/ })).toHaveCount(3)
+  await expect(sheet.getByRole('row', { name: /pelletized lime/ })).toHaveCount(3)
   await expect(sheet).toContainText(/To buy, for all areas together:.*lime.*buy \d/)
 
   await page.getByRole('button', { name: /^Amounts/ }).click()
@@ -37,8 +41,9 @@ test('a figure against the reading is checked first: nothing of it is in the let
   await expect(lime).toContainText('asked them: the row is to be cleared')
   await expect(page.getByText('Lime, as the laboratory asks')).toBeVisible()
   await page.getByRole('button', { name: /^Letter/ }).click()
-  await expect(sheet.getByRole('row', { name: /^pelletized lime/ })).toHaveCount(4)
+  await expect(sheet.getByRole('row', { name: /pelletized lime/ })).toHaveCount(4)
   await expect(sheet).toContainText('asked them: the row is to be cleared')
+  await expect(sheet).not.toContainText('Draft.')
 
   await page.getByRole('button', { name: /^Amounts/ }).click()
   await lime.getByRole('button', { name: 'Hold it back again' }).click()

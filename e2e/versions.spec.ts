@@ -98,7 +98,7 @@ test.describe('without a service worker', () => {
     await type(page, 'Client', 'Typed too late')
     await expect(page.getByText('Kept on this machine')).toHaveCount(0)
     const file = await readFile(await downloaded(page, 'Save as a file'), 'utf8')
-    expect(JSON.parse(file)).toMatchObject({ case: { client: 'Typed too late', schema: 9 } })
+    expect(JSON.parse(file)).toMatchObject({ case: { client: 'Typed too late', schema: 10 } })
     expect(await stored(newer, 'sample-village-hall')).toMatchObject({
       client: 'Typed before',
       schema: 10,

@@ -20,18 +20,18 @@ import { filesIn, root } from './run.mjs'
  */
 const changes = {
   'src/schemas/migrations.ts': [
-    ['export const caseSchemaNumber = 9', 'export const caseSchemaNumber = 10'],
+    ['export const caseSchemaNumber = 10', 'export const caseSchemaNumber = 11'],
     [
       'const caseSteps: Readonly<Record<number, (kase: Old) => Old>> = {',
-      "const caseSteps: Readonly<Record<number, (kase: Old) => Old>> = {\n  9: (kase) => ({ ...kase, schema: 10, remark: 'of the next version' }),",
+      "const caseSteps: Readonly<Record<number, (kase: Old) => Old>> = {\n  10: (kase) => ({ ...kase, schema: 11, remark: 'of the next version' }),",
     ],
   ],
-  'src/core/case/blank.ts': [['schema: 9,', "schema: 10 as 9,\n  ...{ remark: '' },"]],
-  'src/core/shape/case-shape.ts': [['schema: oneOf(9),', 'schema: oneOf(10),\n  remark: text(200),']],
+  'src/core/case/blank.ts': [['schema: 10,', "schema: 11 as 10,\n  ...{ remark: '' },"]],
+  'src/core/shape/case-shape.ts': [['schema: oneOf(10),', 'schema: oneOf(11),\n  remark: text(200),']],
   'src/store/db.ts': [
     [
       '/** The version declared last:',
-      "db.version(12).stores({ remarks: 'id' }).upgrade(migrateCases)\n\n/** The version declared last:",
+      "db.version(13).stores({ remarks: 'id' }).upgrade(migrateCases)\n\n/** The version declared last:",
     ],
   ],
   'next.config.ts': [

@@ -1,7 +1,7 @@
 import { spawn } from 'node:child_process'
 import { createHash } from 'node:crypto'
 import { copyFileSync, existsSync, mkdirSync, readFileSync, readdirSync, statSync, writeFileSync } from 'node:fs'
-import { dirname, join, relative } from 'node:path'
+import { basename, dirname, join, relative } from 'node:path'
 import { fileURLToPath } from 'node:url'
 
 /** What the commands share. Only Node's own modules: these run before anything is installed. */
@@ -108,11 +108,19 @@ async function writeServiceWorker() {
   for (const warning of warnings) console.warn(warning)
 }
 
-/** What the reader of PDFs fetches to decode scanned pages. */
+/** What the reader of PDFs fetches to decode scanned pages, and the fonts that letters are set in. */
 function copyPdfParts() {
-  const [from, to] = [join(root, 'node_modules/pdfjs-dist/wasm'), join(root, 'public/pdf')]
+  const to = join(root, 'public/pdf')
   mkdirSync(to, { recursive: true })
-  for (const name of ['jbig2.wasm', 'openjpeg.wasm']) copyFileSync(join(from, name), join(to, name))
+  for (const part of [
+    'pdfjs-dist/wasm/jbig2.wasm',
+    'pdfjs-dist/wasm/openjpeg.wasm',
+    'source-serif/TTF/SourceSerif4-Regular.ttf',
+    'source-serif/TTF/SourceSerif4-Semibold.ttf',
+    'source-sans/TTF/SourceSans3-Regular.ttf',
+    'source-sans/TTF/SourceSans3-Semibold.ttf',
+  ])
+    copyFileSync(join(root, 'node_modules', part), join(to, basename(part)))
 }
 
 /** Builds for production, unless the build stands for these very sources. */

@@ -1,5 +1,13 @@
 import { membersOf } from '../core/case/members'
-import { blankApplication, blankArea, blankCase, blankReport, blankSample, blankSeason } from '../core/case/blank'
+import {
+  blankApplication,
+  blankArea,
+  blankCase,
+  blankLetter,
+  blankReport,
+  blankSample,
+  blankSeason,
+} from '../core/case/blank'
 import type { Case, Report, Sample } from '../core/case/case'
 import { withParts, type AreaInSeason } from '../core/case/in-season'
 import type { Application } from '../core/case/applications'
@@ -228,9 +236,8 @@ const school = sample('sample-school-garden', '2026-10-19T14:05:00.000Z', {
     }),
   ],
   letter: {
-    date: '2026-10-19',
+    ...blankLetter('2026-10-19'),
     note: 'The class can weigh out the lime; keep the children away while it is spread.',
-    printedAt: null,
   },
 })
 

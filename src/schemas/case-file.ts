@@ -36,7 +36,7 @@ export interface FiledEdit extends Change {
 /** What a case file holds; docs/case-file.md tells of it. */
 export interface CaseFile {
   readonly format: 'agrologos-case'
-  readonly schema: 9
+  readonly schema: 10
   readonly case: Case
   /** Oldest first. */
   readonly log: readonly FiledEdit[]
@@ -80,7 +80,7 @@ const edit = Joi.object<FiledEdit>({
 
 export const caseFileSchema = Joi.object<CaseFile>({
   format: Joi.string().valid('agrologos-case').required(),
-  schema: Joi.number().valid(9).required(),
+  schema: Joi.number().valid(10).required(),
   case: caseSchema,
   log: Joi.array().items(edit).max(20_000).required(),
   guides: Joi.array().items(guideSchema).max(50).required(),

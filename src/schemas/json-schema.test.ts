@@ -11,7 +11,7 @@ const edit = { id: 'e', by: 'MV', at: '2026-03-01T10:00:00.000Z', kind: 'edit', 
 const patches = [{ op: 'replace', path: ['areas', 'a', 'name'], value: 'x' }] as const
 const file = (kase: unknown, log: unknown = [{ ...edit, patches }], guides: unknown = [], products: unknown = []) => ({
   format: 'agrologos-case',
-  schema: 9,
+  schema: 10,
   case: kase,
   log,
   guides,

@@ -5,7 +5,7 @@ import { historyById, type Old } from './old-history'
 const list = (value: unknown): readonly unknown[] => (Array.isArray(value) ? value : [])
 
 /** The schema of a case today. */
-export const caseSchemaNumber = 9
+export const caseSchemaNumber = 10
 
 /** What became of a case from one schema to the next. A step once released is never changed. */
 const caseSteps: Readonly<Record<number, (kase: Old) => Old>> = {
@@ -89,6 +89,14 @@ const caseSteps: Readonly<Record<number, (kase: Old) => Old>> = {
     decisions: isRecord(kase.decisions) ? withoutCaps(kase.decisions, kase) : kase.decisions,
   }),
   8: (kase) => ({ ...kase, schema: 9, ownRegion: null }),
+  9: (kase) => ({
+    ...kase,
+    schema: 10,
+    letters: list(kase.letters).map((given) => (isRecord(given) ? { ...given, handed: given.at } : given)),
+    letter: isRecord(kase.letter)
+      ? { ...kase.letter, language: 'en', why: false, workings: false, bothMeasures: false, edits: {}, frozen: null }
+      : kase.letter,
+  }),
 }
 
 /** Seasons name the day of sowing; there were no moves before. */
@@ -222,6 +230,7 @@ const fileSteps: Readonly<Record<number, (file: Old) => Old>> = {
   6: (file) => ({ ...file, schema: 7 }),
   7: (file) => ({ ...file, schema: 8, log: list(file.log).map(editWithoutCaps) }),
   8: (file) => ({ ...file, schema: 9 }),
+  9: (file) => ({ ...file, schema: 10 }),
 }
 
 /** An edit of schema 7, that it can still be taken back: one of a cap speaks of an overruling now. */

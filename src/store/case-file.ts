@@ -23,7 +23,7 @@ export function toCaseFile(
 ): string {
   const file: CaseFile = {
     format: 'agrologos-case',
-    schema: 9,
+    schema: 10,
     case: knownOnly(caseShape, kase),
     log: compacted(kase, log).map(filed),
     guides: ownGuidesOf(kase, own),

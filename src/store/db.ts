@@ -190,6 +190,8 @@ db.version(11)
     await old.table('office').toCollection().modify({ yearLimits: [], waterStrips: [], regions: [] })
   })
 
+db.version(12).stores({}).upgrade(migrateCases)
+
 /** The version declared last: what this page can read and write. A newer version of the app raises it. */
 const version = db.verno
 

@@ -2,6 +2,7 @@ import { cautions } from './en/cautions'
 import { fieldSheet, steps } from './en/field-sheet'
 import { letter } from './en/letter'
 import { matters } from './en/matters'
+import { why } from './en/why'
 import { measures, type MeasureWords } from './en/measures'
 import type { Phrases } from './phrase'
 import type { Worded } from './worded'
@@ -10,6 +11,9 @@ import type { Worded } from './worded'
 export type MatterWords = Pick<Phrases, keyof typeof matters>
 export type LetterWords = Worded<typeof letter>
 export type StepWords = Pick<Phrases, keyof typeof steps>
+export type WhyWords = Worded<Omit<typeof why, 'missingTests'>> & {
+  readonly missingTests: Pick<Phrases, keyof (typeof why)['missingTests']>
+}
 export type FieldSheetWords = Worded<typeof fieldSheet>
 
 /** Everything that is said to a client in one language. */
@@ -20,6 +24,7 @@ export interface ClientWords {
   readonly measures: MeasureWords
   readonly steps: StepWords
   readonly fieldSheet: FieldSheetWords
+  readonly why: WhyWords
 }
 
-export const english: ClientWords = { matters, cautions, letter, measures, steps, fieldSheet }
+export const english: ClientWords = { matters, cautions, letter, measures, steps, fieldSheet, why }

@@ -13,7 +13,7 @@ import { english, type ClientWords } from './languages'
 import { worded as inWords } from './phrase'
 import type { Sentence } from '../core/told/sentence'
 import { wordCard } from './cards'
-import { longDate, wordLetter, type WordedLetter } from './letter'
+import { longDate, wordLetter, type Line, type WordedLetter } from './letter'
 import { spanish } from './spanish'
 
 const cases = [...sampleCases, ...fc.sample(anyCase, { numRuns: 300, seed: 11 }).map(build)]
@@ -25,13 +25,15 @@ const both: readonly (readonly [Language, ClientWords])[] = [
 const worded = (letter: Letter, [language, words]: (typeof both)[number], measures: 'feet' | 'metres' = 'feet') =>
   wordLetter(letter, words, language, measures)
 const worded_ = (sentence: Sentence, words: ClientWords) => inWords(words.matters, sentence, 'feet')
+const textsOf = (lines: readonly Line[]): readonly string[] => lines.map(({ text }) => text)
 const everyWord = ({ title, addressee, date, areas, cautions, cautionsTitle, columns, ...below }: WordedLetter) => [
-  ...[title, addressee, date, cautionsTitle, ...columns, ...cautions, below.toBuyTitle, ...below.toBuy],
-  ...[...below.foot, ...below.signed],
+  ...[title, addressee, date, cautionsTitle, ...columns, ...textsOf(cautions), below.toBuyTitle, ...below.toBuy],
+  ...[...textsOf(below.foot), ...below.signed, below.draft, below.stepsTitle],
+  ...below.steps.flatMap(({ when, rows }) => [when, ...rows.flatMap(Object.values)]),
   ...areas.flatMap(({ name, about, says, instead, rows }) => [
     name,
     about,
-    says,
+    ...textsOf(says),
     instead,
     ...rows.flatMap(Object.values),
   ]),
@@ -66,7 +68,8 @@ describe.each(both)('a letter in %s', (...language) => {
     const [nutrients, matters] = [language[1].letter.nutrients, language[1].matters]
     for (const [kase, letter] of letters) {
       const answers = recommend(kase, guides).areas.flatMap(({ answer }) => answer ?? [])
-      worded(letter, language).areas.forEach(({ says, rows }, i) => {
+      worded(letter, language).areas.forEach(({ says: lines, rows }, i) => {
+        const says = textsOf(lines).join(' ')
         const answer = answers[i]!
         const says_ = says.toLowerCase()
         for (const need of answer.needs) {
@@ -103,7 +106,7 @@ describe.each(both)('a letter in %s', (...language) => {
   test('says every caution once', () => {
     for (const [, letter] of letters) {
       const { cautions } = worded(letter, language)
-      expect(new Set(cautions).size).toBe(letter.cautions.length)
+      expect(new Set(textsOf(cautions)).size).toBe(letter.cautions.length)
     }
   })
 })
@@ -184,5 +187,5 @@ test.each(both)('in %s an area of which nothing can be said is named all the sam
   }
   const letter = letterOf(more, recommend(more, guides))
   expect(letter.open).toEqual(['Rose bed'])
-  expect(worded(letter, language).foot[0]).toContain('Rose bed')
+  expect(worded(letter, language).foot[0]!.text).toContain('Rose bed')
 })

@@ -1,5 +1,6 @@
 import type { Application } from './applications'
 import type { Area, Case, Report, Sample } from './case'
+import type { LetterSettings } from './decisions'
 import type { Season } from './season'
 import { guideRef } from '../guides/guide'
 import { defaultGuide } from '../guides/guides'
@@ -15,7 +16,7 @@ const each = <Name extends string | number>(names: readonly Name[], unit: string
 /** Empty documents, as they are before anything is typed. Ids and times come from the store. */
 export const blankCase = (id: string, at: string): Case => ({
   id,
-  schema: 9,
+  schema: 10,
   rev: 0,
   client: '',
   place: '',
@@ -43,7 +44,19 @@ export const blankCase = (id: string, at: string): Case => ({
   spreaders: [],
   letters: [],
   calendarSent: [],
-  letter: { date: at.slice(0, 10), note: '', printedAt: null },
+  letter: blankLetter(at.slice(0, 10)),
+})
+
+export const blankLetter = (date: string): LetterSettings => ({
+  date,
+  note: '',
+  printedAt: null,
+  language: 'en',
+  why: false,
+  workings: false,
+  bothMeasures: false,
+  edits: {},
+  frozen: null,
 })
 
 export const blankArea = (id: string, name: string): Area => ({

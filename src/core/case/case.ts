@@ -6,7 +6,7 @@ import type { PlanShape } from '../ground/plan/plan-size'
 import type { Point } from '../ground/plan/polygon'
 import type { Application, ChosenMix, InShed } from './applications'
 import type { Spreader } from './spreader'
-import type { Decisions, GivenLetter } from './decisions'
+import type { Decisions, GivenLetter, LetterSettings } from './decisions'
 import type { OwnRegion } from './region'
 import type { Members } from './members'
 import type { Season, Year } from './season'
@@ -19,7 +19,7 @@ import type { Typed } from '../units/typed'
 export interface Case {
   readonly id: string
   /** Of this shape; older ones are migrated when they are read. */
-  readonly schema: 9
+  readonly schema: 10
   readonly rev: number
   readonly client: string
   readonly place: string
@@ -58,7 +58,7 @@ export interface Case {
   readonly letters: readonly GivenLetter[]
   /** What calendars have been told of, by the ids there: what is no more is called off in the next. */
   readonly calendarSent: readonly string[]
-  readonly letter: { readonly date: string; readonly note: string; readonly printedAt: string | null }
+  readonly letter: LetterSettings
 }
 
 /** Ground managed and treated as one. */

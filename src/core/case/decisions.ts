@@ -59,6 +59,32 @@ export interface GivenLetter {
   /** SHA-256 of what it was made from, and the version of the core that did. */
   readonly inputs: string
   readonly core: string
+  /** When it was handed out; null where it was only checked. */
+  readonly handed: string | null
   /** The document as text, in full. */
   readonly document: string
+}
+
+/** What an advisor decides of the letter that is being written. */
+export interface LetterSettings {
+  readonly date: string
+  readonly note: string
+  readonly printedAt: string | null
+  readonly language: Language
+  /** Whether the page of reasons, the workings, and the other measure in brackets go with it. */
+  readonly why: boolean
+  readonly workings: boolean
+  readonly bothMeasures: boolean
+  /** Sentences in an advisor's own words, by the language and what they stand for. */
+  readonly edits: Readonly<Record<string, LetterEdit>>
+  /** The checked letter that stands, by its id; null while the letter follows the case. */
+  readonly frozen: string | null
+}
+
+export interface LetterEdit {
+  readonly words: string
+  /** Our words in whose place it was put: where they are others now, it may be false. */
+  readonly was: string
+  readonly by: string
+  readonly at: string
 }

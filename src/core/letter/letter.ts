@@ -29,6 +29,8 @@ export interface Letter {
   readonly areas: readonly LetterArea[]
   /** Names of the areas of which nothing can be said yet. */
   readonly open: readonly string[]
+  /** Names of the areas of which a figure waits to be confirmed: until then it is a draft. */
+  readonly unconfirmed: readonly string[]
   /** Every product that the job takes, each once. */
   readonly purchases: readonly Purchase[]
   readonly note: string
@@ -92,6 +94,9 @@ export function letterOf(
     date: kase.letter.date,
     areas: answered.map((found) => areaOf(kase, found, done, days, rules)),
     open: areas.flatMap(({ areaId, answer }) => (answer ? [] : [kase.areas.find(({ id }) => id === areaId)!.name])),
+    unconfirmed: areas.flatMap(({ areaId, answer }) =>
+      answer?.needs.some(isHeld) ? [kase.areas.find(({ id }) => id === areaId)!.name] : [],
+    ),
     purchases: shopping(done, kase, products),
     note: kase.letter.note,
     cautions: eachOnce(answered.flatMap(({ answer }) => answer.cautions)),

@@ -44,6 +44,8 @@ export const texts = {
   code: 60,
   initials: 60,
   note: 4_000,
+  /** One of a letter, in an advisor's own words. */
+  sentence: 2_000,
   applied: 200,
   reason: 1_000,
   fileName: 200,
@@ -337,13 +339,14 @@ const given = fields({
   language: oneOf(...languages),
   inputs: hash,
   core: text(20),
-  document: text(500_000),
+  handed: orNone(instant),
+  document: text(2_000_000),
 })
 
 /** A whole case: what is not named here is refused. */
 export const caseShape = fields({
   id,
-  schema: oneOf(9),
+  schema: oneOf(10),
   rev: whole(0, 1e9),
   client: text(texts.client),
   place: text(texts.place),
@@ -371,5 +374,15 @@ export const caseShape = fields({
   spreaders: spreadersShape,
   letters: list(given, 200, 'id'),
   calendarSent: list(text(260, 1), 10_000, 'entry'),
-  letter: fields({ date, note: text(texts.note), printedAt: orNone(instant) }),
+  letter: fields({
+    date,
+    note: text(texts.note),
+    printedAt: orNone(instant),
+    language: oneOf(...languages),
+    why: flag,
+    workings: flag,
+    bothMeasures: flag,
+    edits: byKey(fields({ words: text(texts.sentence), was: text(texts.sentence), by: initials, at: instant })),
+    frozen: orNone(reference),
+  }),
 })

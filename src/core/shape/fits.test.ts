@@ -42,7 +42,7 @@ const full: Case = {
     },
   ],
   ownRegion: { id: 'r', name: '', hemisphere: 'north', lastFrost: '', firstFrost: '', soil: '' },
-  letters: [{ id: 'l', at, by: '', checkedBy: '', language: 'en', inputs, core: '', document: '' }],
+  letters: [{ id: 'l', at, by: '', checkedBy: '', language: 'en', inputs, core: '', handed: null, document: '' }],
 }
 
 /** Every text, list and record of a case with its limit, by the paths of the case above. */

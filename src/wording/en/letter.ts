@@ -17,6 +17,20 @@ const kinds: Readonly<Record<ReportKind, string>> = {
 export const letter = {
   title: 'What your soil asks for',
   for: 'For',
+  steps: 'What to do, in order',
+  undated: 'Without a set day',
+  draft: (areas: string) =>
+    `Draft. A figure for ${areas || 'one area'} is still to be confirmed: do not act on it yet.`,
+  thenOn: (days: string) => `again about ${days}`,
+  changed: (date: string) => `What is new since our letter of ${date}`,
+  changedTo: (what: string, before: string, after: string) =>
+    before === ''
+      ? `${what}: new, ${after}.`
+      : after === ''
+        ? `${what}: no longer.`
+        : `${what}: now ${after}; it was ${before}.`,
+  because: (area: string, now: string) => `${area ? `${area}, because` : 'Because'} now: ${now}`,
+  moreReasons: (count: number) => `And ${count} more, told above.`,
   what: 'What',
   amount: 'How much at a time',
   when: 'When and where',

@@ -4,7 +4,7 @@ import type { CautionId } from '../../core/told/keys'
 export const cautions: Readonly<Record<CautionId, string>> = {
   'lead-no-food':
     'Plomo por encima de 400 ppm: aquí no cultive alimentos. Pregunte al departamento de salud antes de cavar o cultivar.',
-  lead: 'Plomo: nada de hojas ni raíces para comer en este suelo, y nada de tierra desnuda donde juegan niños; camas altas, acolchado, lavar lo cosechado, pH de 6.5 a 7. Pregunte al departamento de salud; cerca de huertas viejas o madera tratada, analice también el arsénico.',
+  lead: 'Plomo: en este suelo no siembre hojas ni raíces para comer. Nada de tierra desnuda donde juegan niños. Use camas altas y mantillo, lave lo que coseche, y tenga el pH de 6.5 a 7. Pregunte en la oficina de salud. Cerca de huertas viejas o madera tratada, mida también el arsénico.',
   'lead-method':
     'Esta cifra de plomo no tiene clase: solo la tiene el plomo total. Pida al laboratorio su método o su conversión.',
   'ammonium-nitrate':
@@ -43,7 +43,7 @@ export const cautions: Readonly<Record<CautionId, string>> = {
   'P-rule': 'Muchos lugares limitan el fósforo en el césped. Vea su regla local.',
   'organic-soil': 'Más de 20 % de materia orgánica: aquí no valen las cifras para suelo mineral.',
   'beyond-range': 'La cantidad de cal pasa de lo que su método abarca: ponga la mitad, y vuelva a analizar.',
-  'iron-manganese': 'Por encima de su intervalo, vigile si falta hierro o manganeso en vez de acidificar.',
+  'iron-manganese': 'Con un pH así, no lo baje: vigile si falta hierro o manganeso.',
   'iron-stains': 'El hierro mancha el pavimento y la ropa: bárralo antes de regar.',
   'dogs-meal': 'Las harinas atraen a perros y animales: entiérrelas un poco.',
   'water-edge':

@@ -14,6 +14,19 @@ const kinds: Readonly<Record<ReportKind, string>> = {
 export const letter: LetterWords = {
   title: 'Lo que pide su suelo',
   for: 'Para',
+  steps: 'Qué hacer, por orden',
+  undated: 'Sin día fijo',
+  draft: (areas) => `Borrador. Falta confirmar una cifra de ${areas || 'un área'}: no la use todavía.`,
+  thenOn: (days) => `otra vez hacia el ${days}`,
+  changed: (date) => `Lo nuevo desde nuestra carta del ${date}`,
+  changedTo: (what, before, after) =>
+    before === ''
+      ? `${what}: nuevo, ${after}.`
+      : after === ''
+        ? `${what}: ya no.`
+        : `${what}: ahora ${after}; antes ${before}.`,
+  because: (area, now) => `${area ? `${area}, porque` : 'Porque'} ahora: ${now}`,
+  moreReasons: (count) => `Y ${count} más, dichas arriba.`,
   what: 'Qué',
   amount: 'Cuánto cada vez',
   when: 'Cuándo y dónde',
@@ -28,7 +41,7 @@ export const letter: LetterWords = {
     [kinds[kind], code, laboratory && `de ${laboratory}`, date && `del ${date}`].filter(Boolean).join(' '),
   byReport: (code) => `análisis ${code}`,
   follows:
-    'Las cantidades del laboratorio se pasaron a su terreno; las demás siguen nuestra guía, y las fuentes quedan en el expediente.',
+    'Lo que pide el laboratorio se pasó a su terreno. Lo demás sigue nuestra guía; las fuentes quedan en el expediente.',
   draftedBy: 'Preparado por',
   checkedBy: 'Revisado por',
   once: {

@@ -28,6 +28,7 @@ const lists = {
   reports: [en.report, (kase, id) => kase.reports.find((one) => one.id === id)?.code],
   samples: [en.sample, (kase, id) => kase.samples.find((one) => one.id === id)?.code],
   spotChecks: [en.spotCheck, () => undefined],
+  letters: [en.givenLetter, () => undefined],
   applications: [en.application, (kase, id) => kase.applications.find((one) => one.id === id)?.date],
 } as const satisfies Partial<Record<keyof Case, readonly [string, (kase: Case, id: string) => string | undefined]>>
 

@@ -43,6 +43,7 @@ export const en = {
   spotCheck: 'a spot reading',
   application: 'an entry of what was put on',
   letter: 'Letter',
+  givenLetter: 'a kept letter',
   school: 'School',
   laboratorySays: 'Laboratory’s own',
   fields: {
@@ -144,5 +145,12 @@ export const en = {
     'K₂O': 'K₂O',
     note: 'Note',
     printedAt: 'Printed',
+    language: 'Language',
+    why: 'Page of reasons',
+    workings: 'Workings',
+    bothMeasures: 'Both measures',
+    edits: 'Sentences in own words',
+    frozen: 'Checked letter that stands',
+    handed: 'Handed out',
   } as Readonly<Record<string, string>>,
 } as const

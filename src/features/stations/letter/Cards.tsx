@@ -4,17 +4,25 @@ import { cardsOf } from '@/core/letter/cards'
 import type { DaysOf } from '@/core/passes/program/program'
 import type { Language } from '@/core/told/text'
 import { Formula } from '@/ui/Formula'
-import { wordCard } from '@/wording/cards'
+import { wordCard, type WordedCard } from '@/wording/cards'
 import type { ClientWords } from '@/wording/languages'
 import { useOpenCase } from '../../case/context'
 import { useProducts } from '../../case/useCase'
 import { en } from './messages'
 
-/** A card for each pass: four to a page, one to the screen of a phone. */
-export function Cards({ words, language, days }: { words: ClientWords; language: Language; days: DaysOf }) {
+interface Props {
+  words: ClientWords
+  language: Language
+  days: DaysOf
+  as: 'cards' | 'labels'
+}
+
+/** A card for each pass: four to a page, one to the screen of a phone; or a label for the bag that is weighed out for it. */
+export function Cards({ words, language, days, as }: Props) {
   const { kase, recommendation } = useOpenCase()
   const cards = cardsOf(kase, recommendation, useProducts(), days)
   if (cards.length === 0) return <p className="font-serif text-lg">{en.noCards}</p>
+  if (as === 'labels') return <Labels cards={cards.map((card) => wordCard(card, words, language, kase.measures))} />
   return (
     <ul
       lang={language}
@@ -49,3 +57,30 @@ export function Cards({ words, language, days }: { words: ClientWords; language:
     </ul>
   )
 }
+
+/** Twelve to a page: what is in the bag, for where and when, and the most harmful of its cautions. */
+const Labels = ({ cards }: { cards: readonly WordedCard[] }) => (
+  <ul
+    aria-label={en.labels}
+    className="grid max-w-[7.4in] gap-2 sm:grid-cols-3 print:max-w-none print:grid-cols-3 print:gap-1.5"
+  >
+    {cards.map(({ key, area, what, amount, when, turn, cautions }) => (
+      <li
+        key={key}
+        className="border-ink flex flex-col border bg-white px-3 py-2 text-[13px] leading-tight print:h-[2.35in] print:break-inside-avoid print:overflow-hidden print:text-[8.5pt]"
+      >
+        <strong className="font-serif text-[24px] leading-none">{amount}</strong>
+        <strong className="font-serif text-[15px]">
+          <Formula>{what}</Formula>
+        </strong>
+        <span className="mt-1">
+          {area} {turn && `(${turn})`}
+        </span>
+        <span>
+          <Formula>{when}</Formula>
+        </span>
+        {cautions[0] && <span className="mt-auto pt-1 text-[12px] print:text-[7.5pt]">{cautions[0]}</span>}
+      </li>
+    ))}
+  </ul>
+)

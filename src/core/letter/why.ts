@@ -1,0 +1,158 @@
+import type { Case } from '../case/case'
+import type { Guide } from '../guides/guide'
+import { groundOf } from '../ground/plan/plan-size'
+import { boxOf } from '../ground/plan/outline'
+import type { Point } from '../ground/plan/polygon'
+import type { Size } from '../ground/sized'
+import { dayNumber, type Day } from '../passes/program/day'
+import { isOpen, type Program } from '../passes/program/program'
+import type { Treatment } from '../passes/pass'
+import type { ReadingLine } from '../reading/lines'
+import type { AreaRecommendation, Recommendation } from '../recommend'
+import type { Product } from '../shelf/product'
+import { missingTests, type MissingTest } from '../told/missing'
+import type { Text } from '../told/text'
+
+/** The page of reasons behind a letter, before it is put into a language. */
+export interface Why {
+  readonly areas: readonly WhyArea[]
+  readonly plan: PaperPlan
+  readonly strip: PaperStrip | null
+}
+
+export interface WhyArea {
+  readonly areaId: string
+  readonly name: string
+  readonly crop: Text | null
+  readonly lines: readonly WhyLine[]
+  /** What its report does not say. */
+  readonly missing: readonly MissingTest[]
+}
+
+export interface WhyLine extends Pick<ReadingLine, 'id' | 'value' | 'className' | 'wanted' | 'between'> {
+  /** As the report has it, with its unit. */
+  readonly reported: string
+}
+
+/** The areas as they are drawn; where none is, each by its size, side by side. Lengths are ft, north is up. */
+export interface PaperPlan {
+  readonly asDrawn: boolean
+  readonly north: number
+  readonly pieces: readonly { readonly name: string; readonly rings: readonly (readonly Point[])[] }[]
+}
+
+/** What goes on when, a row for each thing on each area. */
+export interface PaperStrip {
+  readonly from: Day
+  readonly to: Day
+  readonly rows: readonly { readonly areaId: string; readonly treatment: Treatment; readonly days: readonly Day[] }[]
+  readonly retests: readonly { readonly areaId: string; readonly day: Day }[]
+  /** Something falls behind its end. */
+  readonly goesOn: boolean
+}
+
+/** Corners of a circle that stands for itself beside the others. */
+const corners = 32
+
+export function whyOf(
+  kase: Case,
+  { areas }: Recommendation,
+  program: Program,
+  guides: readonly Guide[],
+  products: readonly Product[],
+): Why {
+  const nameOf = (areaId: string) => kase.areas.find(({ id }) => id === areaId)!.name
+  return {
+    areas: areas.flatMap(({ areaId, answer, crop }) => {
+      if (!answer) return []
+      const area = kase.areas.find(({ id }) => id === areaId)!
+      return [
+        {
+          areaId,
+          name: area.name,
+          crop: crop && crop.label,
+          lines: answer.reading.map((line) => asReported(kase, area.reportId, line)),
+          missing: missingTests(kase, area, guides, products),
+        },
+      ]
+    }),
+    plan: planOf(kase, areas, nameOf),
+    strip: stripOf(program),
+  }
+}
+
+function asReported(kase: Case, reportId: string | null, line: ReadingLine): WhyLine {
+  const { id, value, className, wanted, between, field } = line
+  const typed = field && kase.reports.find((one) => one.id === reportId)?.[field]
+  const text = typed?.text.trim() ?? ''
+  const named = /[a-z%/]/i.test(text.replace(/\b(?:to|nd)\b/gi, ''))
+  return { id, value, className, wanted, between, reported: [text, !named && typed?.unit].filter(Boolean).join(' ') }
+}
+
+function planOf(kase: Case, areas: readonly AreaRecommendation[], nameOf: (id: string) => string): PaperPlan {
+  const drawn = kase.areas.flatMap(({ name, shapes }) => {
+    const rings = groundOf(shapes).flat()
+    return rings.length > 0 ? [{ name, rings }] : []
+  })
+  if (drawn.length > 0) return { asDrawn: true, north: kase.plan.north, pieces: drawn }
+  let east = 0
+  const pieces = areas.flatMap(({ areaId, size }) => {
+    if (!size.ok) return []
+    const ring = ringOf(size.value)
+    const [, , width] = boxOf(ring)
+    const placed = ring.map(([x, y]): Point => [x + east, y])
+    east += width * 1.15
+    return [{ name: nameOf(areaId), rings: [placed] }]
+  })
+  return { asDrawn: false, north: 0, pieces }
+}
+
+/** An area of which only the size is known, lying by itself with its long side from west to east; several in one. */
+function ringOf({ shape, area, count }: Size): readonly Point[] {
+  if (shape.kind === 'circle') {
+    const r = (shape.diameter / 2) * Math.sqrt(count)
+    return Array.from({ length: corners }, (_, i): Point => {
+      const turn = (2 * Math.PI * i) / corners
+      return [r + r * Math.cos(turn), r + r * Math.sin(turn)]
+    })
+  }
+  const [width, length] =
+    shape.kind === 'rectangle' && count === 1
+      ? [Math.max(shape.width, shape.length), Math.min(shape.width, shape.length)]
+      : [Math.sqrt(area.value.v), Math.sqrt(area.value.v)]
+  return [
+    [0, 0],
+    [width, 0],
+    [width, length],
+    [0, length],
+  ]
+}
+
+/** Years that a strip shows at the most. */
+const mostYears = 3
+
+function stripOf({ from, areas }: Program): PaperStrip | null {
+  const year = Number(from.slice(0, 4))
+  const rows = areas.flatMap(({ areaId, passes }) => {
+    const byTreatment = new Map<string, { treatment: Treatment; days: Day[] }>()
+    for (const one of passes) {
+      if (one.day === null || !isOpen(one)) continue
+      const known = byTreatment.get(one.treatment.key) ?? { treatment: one.treatment, days: [] }
+      byTreatment.set(one.treatment.key, { ...known, days: [...known.days, one.day] })
+    }
+    return [...byTreatment.values()].map((row) => ({ areaId, ...row }))
+  })
+  if (rows.length === 0) return null
+  const retests = areas.flatMap(({ areaId, retests: all }) => all.map(({ day }) => ({ areaId, day })))
+  const days = [...rows.flatMap((row) => row.days), ...retests.map(({ day }) => day)].sort()
+  const last = Math.min(Number(days.at(-1)!.slice(0, 4)), year + mostYears - 1)
+  const to: Day = `${last}-12-31`
+  const within = (day: Day) => dayNumber(day)! <= dayNumber(to)!
+  return {
+    from: `${year}-01-01`,
+    to,
+    rows: rows.map((row) => ({ ...row, days: row.days.filter(within) })),
+    retests: retests.filter(({ day }) => within(day)),
+    goesOn: days.some((day) => !within(day)),
+  }
+}

@@ -1,0 +1,179 @@
+'use client'
+
+import { useLiveQuery } from 'dexie-react-hooks'
+import { Fragment } from 'react'
+import type { Paper } from '@/paper/paper'
+import { db } from '@/store/db'
+import { Formula } from '@/ui/Formula'
+import type { WordedDay } from '@/wording/letter'
+import { Logo } from '../../pages/office/Logo'
+import { useOffice } from '../../shared/office/useOffice'
+import { Sentence, type OnWords } from './Sentence'
+import { WhySheet, WorkingsSheet } from './WhySheet'
+
+interface Props {
+  paper: Paper
+  /** Present where its words are being edited. */
+  onWords?: OnWords
+}
+
+/** A letter as it leaves the office, page by page. */
+export function PaperSheet({ paper, onWords }: Props) {
+  const { letter, head, changes, why, workings, language } = paper
+  return (
+    <div lang={language}>
+      <article className="border-rule max-w-[7.1in] border bg-white px-10 py-8 font-serif text-[14.5px] leading-snug print:max-w-none print:border-0 print:p-0 print:text-[9.3pt] print:leading-[1.15]">
+        {head && <Letterhead head={head} />}
+        <header className="border-ink flex items-end justify-between border-b-[1.5px] pb-2">
+          <div>
+            <h2 className="text-[23px] leading-tight font-semibold">{letter.title}</h2>
+            <p>{letter.addressee}</p>
+          </div>
+          <p className="text-right">{letter.date}</p>
+        </header>
+        {letter.draft && (
+          <p className="text-clay border-clay mt-2 border-2 px-3 py-1 font-sans text-[16px] font-semibold">
+            {letter.draft}
+          </p>
+        )}
+        {letter.steps.length > 0 && (
+          <section className="mt-3 print:mt-1">
+            <h3 className="text-[17px] leading-tight font-semibold">{letter.stepsTitle}</h3>
+            <Steps steps={letter.steps} columns={letter.columns} />
+          </section>
+        )}
+        {letter.areas.map(({ id, name, about, basis, says, instead, rows }) => (
+          <section key={id} className="mt-3 break-inside-avoid print:mt-1">
+            <h3 className="leading-tight font-semibold">
+              {name}{' '}
+              <span className="text-ink-2 font-sans text-[13.5px] font-normal print:text-[8.5pt]">
+                {[about, basis].filter(Boolean).join(' · ')}
+              </span>
+            </h3>
+            <p>
+              {says.map((line) => (
+                <Fragment key={line.id}>
+                  <Sentence line={line} onWords={onWords} />{' '}
+                </Fragment>
+              ))}
+              {rows.length === 0 && <Formula>{instead}</Formula>}
+            </p>
+          </section>
+        ))}
+        {letter.toBuy.length > 0 && (
+          <section className="mt-3 font-sans text-[13.5px] print:mt-0.5 print:text-[9pt]">
+            <h3 className="inline font-semibold">{letter.toBuyTitle}:</h3>{' '}
+            <ul className="inline">
+              {letter.toBuy.map((line, i) => (
+                <li key={line} className="inline">
+                  {line}
+                  {i < letter.toBuy.length - 1 ? '. ' : '.'}
+                </li>
+              ))}
+            </ul>
+          </section>
+        )}
+        {changes && (
+          <section className="mt-3 print:mt-1">
+            <h3 className="font-semibold">{changes.title}</h3>
+            <ul className="list-disc pl-5 text-[13px] print:text-[8pt]">
+              {changes.lines.map((line) => (
+                <li key={line}>
+                  <Formula>{line}</Formula>
+                </li>
+              ))}
+            </ul>
+          </section>
+        )}
+        {letter.note && <p className="mt-3 whitespace-pre-line print:mt-1">{letter.note}</p>}
+        {letter.cautions.length > 0 && (
+          <section className="mt-3 print:mt-1">
+            <h3 className="font-semibold">{letter.cautionsTitle}</h3>
+            <ul className="mt-0.5 list-disc gap-x-8 pl-5 text-[13px] sm:columns-2 print:columns-2 print:text-[8pt]">
+              {letter.cautions.map((line) => (
+                <li key={line.id} className="break-inside-avoid">
+                  <Sentence line={line} onWords={onWords} />
+                </li>
+              ))}
+            </ul>
+          </section>
+        )}
+        <footer className="border-rule mt-3 border-t pt-2 text-[13px] print:mt-1 print:pt-1 print:text-[8pt]">
+          {head?.disclaimer && <p>{head.disclaimer}</p>}
+          {letter.foot.map((line) => (
+            <p key={line.id}>
+              <Sentence line={line} onWords={onWords} />
+            </p>
+          ))}
+          <p className="mt-3 flex gap-10 print:mt-1.5">
+            {letter.signed.map((line) => (
+              <span key={line}>{line}</span>
+            ))}
+          </p>
+        </footer>
+      </article>
+      {why && <WhySheet why={why} />}
+      {workings && <WorkingsSheet workings={workings} />}
+    </div>
+  )
+}
+
+/** What to do, day by day. */
+function Steps({ steps, columns }: { steps: readonly WordedDay[]; columns: Paper['letter']['columns'] }) {
+  return (
+    <table className="w-full border-collapse font-sans text-[13.5px] print:text-[9pt]">
+      <thead>
+        <tr className="text-ink-2 text-left">
+          {columns.map((column, i) => (
+            <th key={column} className={`font-normal ${['w-[27%]', 'w-[31%]'][i] ?? ''}`}>
+              {column}
+            </th>
+          ))}
+        </tr>
+      </thead>
+      {steps.map(({ when, rows }) => (
+        <tbody key={when} className="break-inside-avoid">
+          <tr>
+            <th
+              colSpan={3}
+              scope="rowgroup"
+              className="pt-1.5 text-left font-serif text-[15px] print:pt-0.5 print:text-[9.5pt]"
+            >
+              {when}
+            </th>
+          </tr>
+          {rows.map(({ area, what, amount, measure, days, when: how }, i) => (
+            <tr key={i} className="border-rule border-t align-top">
+              <td className="py-1 pr-3 print:py-px">
+                {area && <strong>{area} </strong>}
+                <Formula>{what}</Formula>
+              </td>
+              <td className="py-1 pr-3 print:py-px">
+                <strong className="text-[15px] print:text-[10pt]">{amount}</strong> {measure}
+              </td>
+              <td className="py-1 print:py-px">
+                <Formula>{[days, how].filter(Boolean).join('; ')}</Formula>
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      ))}
+    </table>
+  )
+}
+
+/** Who the letter comes from, with the logo where there is one. */
+function Letterhead({ head: { name, address } }: { head: NonNullable<Paper['head']> }) {
+  const office = useOffice()
+  const logo = useLiveQuery(() => (office?.logo ? db.attachments.get(office.logo) : undefined), [office?.logo])
+  if (!name && !logo) return null
+  return (
+    <div className="mb-3 flex items-center gap-4 font-sans text-[13px] print:mb-1 print:text-[9pt]">
+      {logo && <Logo attachment={logo} className="h-12 max-w-56 object-contain object-left print:h-9" />}
+      <p>
+        <strong>{name}</strong>
+        {address && <span className="block">{address}</span>}
+      </p>
+    </div>
+  )
+}

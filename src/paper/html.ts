@@ -1,0 +1,47 @@
+import type { Paper } from './paper'
+
+const marks: Readonly<Record<string, string>> = { '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;', "'": '&#39;' }
+const safe = (text: string): string => text.replace(/[&<>"']/g, (mark) => marks[mark]!)
+const element = (tag: string, text: string): string => (text ? `<${tag}>${safe(text)}</${tag}>` : '')
+const list = (points: readonly string[]): string =>
+  points.length > 0 ? `<ul>${points.map((one) => element('li', one)).join('')}</ul>` : ''
+
+/** A letter as HTML that a mail program takes: no style sheet, no picture, nothing from outside. */
+export function htmlOf({ language, head, letter, changes }: Paper): string {
+  const rows = letter.steps.flatMap(({ when, rows: ofDay }) => [
+    `<tr><th colspan="3" align="left">${safe(when)}</th></tr>`,
+    ...ofDay.map(
+      ({ area, what, amount, measure, days, when: how }) =>
+        `<tr><td valign="top">${safe([area, what].filter(Boolean).join(', '))}</td><td valign="top"><strong>${safe(amount)}</strong> ${safe(measure)}</td><td valign="top">${safe([days, how].filter(Boolean).join('; '))}</td></tr>`,
+    ),
+  ])
+  const table =
+    rows.length > 0
+      ? `<table cellpadding="4"><thead><tr>${letter.columns.map((one) => `<th align="left">${safe(one)}</th>`).join('')}</tr></thead><tbody>${rows.join('')}</tbody></table>`
+      : ''
+  const areas = letter.areas.map(
+    ({ name, about, basis, says, instead, rows: own }) =>
+      element('h3', [name, about, basis].filter(Boolean).join(' · ')) +
+      element('p', [...says.map(({ text }) => text), ...(own.length === 0 ? [instead] : [])].join(' ')),
+  )
+  return [
+    `<!doctype html><html lang="${language}"><head><meta charset="utf-8"><title>${safe(letter.title)}</title></head><body>`,
+    head ? element('p', [head.name, head.address].filter(Boolean).join(', ')) : '',
+    element('h1', letter.title),
+    element('p', `${letter.addressee} · ${letter.date}`),
+    letter.draft ? `<p><strong>${safe(letter.draft)}</strong></p>` : '',
+    rows.length > 0 ? element('h2', letter.stepsTitle) : '',
+    table,
+    ...areas,
+    letter.toBuy.length > 0 ? element('h3', letter.toBuyTitle) + list(letter.toBuy) : '',
+    changes ? element('h3', changes.title) + list(changes.lines) : '',
+    element('p', letter.note),
+    letter.cautions.length > 0
+      ? element('h3', letter.cautionsTitle) + list(letter.cautions.map(({ text }) => text))
+      : '',
+    element('p', head?.disclaimer ?? ''),
+    ...letter.foot.map(({ text }) => element('p', text)),
+    element('p', letter.signed.join(' · ')),
+    '</body></html>',
+  ].join('')
+}

@@ -1,0 +1,33 @@
+import type { Language } from '../core/told/text'
+import type { WordedLetter } from '../wording/letter'
+import type { WordedWhy } from '../wording/why'
+import type { WordedWorkings } from '../wording/workings'
+
+/**
+ * A letter as it leaves the office, in the words of its language: what is shown, printed, made into a PDF, sent as text
+ * and kept. Nothing in it is computed any more.
+ */
+export interface Paper {
+  readonly format: 1
+  readonly language: Language
+  /** Of the sheet that it is printed on: `letter` where feet are spoken, `a4` where metres are. */
+  readonly sheet: 'letter' | 'a4'
+  readonly head: PaperHead | null
+  readonly letter: WordedLetter
+  /** What is different from the letter before, and why. */
+  readonly changes: PaperChanges | null
+  readonly why: WordedWhy | null
+  readonly workings: WordedWorkings | null
+}
+
+/** The office as it stands on the paper. */
+export interface PaperHead {
+  readonly name: string
+  readonly address: string
+  readonly disclaimer: string
+}
+
+export interface PaperChanges {
+  readonly title: string
+  readonly lines: readonly string[]
+}

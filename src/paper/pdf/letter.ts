@@ -1,0 +1,174 @@
+import type { Paper } from '../paper'
+import {
+  artifact,
+  clay,
+  faint,
+  heightOf,
+  line,
+  lineGap,
+  put,
+  room,
+  row,
+  styled,
+  type Sheet,
+  type Structure,
+} from './sheet'
+
+const shares = [0.28, 0.31, 0.41] as const
+
+/** The first page: what to do, in the order of its days, and the words of care that belong to it. */
+export function drawLetter(sheet: Sheet, { letter, head, changes }: Paper, logo: Uint8Array | null): void {
+  const { doc, root, scale } = sheet
+  drawHead(sheet, head, logo)
+  put(sheet, root, 'H1', letter.title, { font: 'serif-bold', size: 19 })
+  put(sheet, root, 'P', `${letter.addressee}   ·   ${letter.date}`, { size: 10.5, gap: 3 })
+  line(sheet, doc.y, '#22262b', 1)
+  doc.y += 5 * scale
+  if (letter.draft) put(sheet, root, 'P', letter.draft, { font: 'sans-bold', size: 11, colour: clay, gap: 4 })
+  if (letter.steps.length > 0) drawSteps(sheet, letter)
+  drawAreas(sheet, letter)
+  if (letter.toBuy.length > 0)
+    put(sheet, root, 'P', `${letter.toBuyTitle}: ${letter.toBuy.join('. ')}.`, { font: 'sans', size: 9.2, gap: 3 })
+  if (changes) {
+    put(sheet, root, 'H2', changes.title, { font: 'serif-bold', size: 10.5, gap: 1 })
+    drawList(sheet, changes.lines, 8.6)
+  }
+  put(sheet, root, 'P', letter.note, { size: 10, gap: 4 })
+  if (letter.cautions.length > 0) {
+    put(sheet, root, 'H2', letter.cautionsTitle, { font: 'serif-bold', size: 10.5, gap: 1 })
+    drawList(
+      sheet,
+      letter.cautions.map(({ text }) => text),
+      8.2,
+    )
+  }
+  room(sheet, 50 * scale)
+  doc.y += 2 * scale
+  line(sheet, doc.y)
+  doc.y += 4 * scale
+  for (const text of [head?.disclaimer ?? '', ...letter.foot.map((one) => one.text)])
+    put(sheet, root, 'P', text, { size: 8.2, gap: 1 })
+  put(sheet, root, 'P', letter.signed.join('          '), { font: 'sans', size: 9, gap: 2 })
+}
+
+const logoSize = { width: 150, height: 40 } as const
+
+function drawHead(sheet: Sheet, head: Paper['head'], logo: Uint8Array | null): void {
+  if (!head && !logo) return
+  const { doc, root, left, width, scale } = sheet
+  const y = doc.y
+  let beside = left
+  if (logo) {
+    root.add(
+      doc.struct('Figure', { alt: head?.name || 'Logo' }, () => {
+        doc.image(logo.buffer as ArrayBuffer, left, y, { fit: [logoSize.width * scale, logoSize.height * scale] })
+      }),
+    )
+    beside = left + (logoSize.width + 12) * scale
+  }
+  doc.y = y
+  if (head) {
+    const style = { font: 'sans', size: 9, x: beside, width: width - (beside - left) } as const
+    put(sheet, root, 'P', head.name, { ...style, font: 'sans-bold' })
+    put(sheet, root, 'P', head.address, style)
+  }
+  doc.y = Math.max(doc.y, logo ? y + logoSize.height * scale : 0) + 8 * scale
+}
+
+function drawSteps(sheet: Sheet, { stepsTitle, steps, columns }: Paper['letter']): void {
+  const { doc, root } = sheet
+  put(sheet, root, 'H2', stepsTitle, { font: 'serif-bold', size: 12, gap: 1 })
+  const table = doc.struct('Table')
+  root.add(table)
+  const quiet = { font: 'sans', size: 8.4, colour: faint } as const
+  row(
+    sheet,
+    table,
+    columns.map((text) => ({ ...quiet, text })),
+    shares,
+    'TH',
+  )
+  for (const { when, rows } of steps) {
+    drawDay(sheet, table, when, rows[0]!.what)
+    for (const { area, what, amount, measure, days, when: how } of rows) {
+      const y = row(
+        sheet,
+        table,
+        [
+          { text: what, ...(area && { strong: area, strongSize: 9 }) },
+          { text: measure, strong: amount, strongSize: 10.5 },
+          { text: [days, how].filter(Boolean).join('; ') },
+        ],
+        shares,
+        'TD',
+      )
+      line(sheet, y - 1.5)
+    }
+  }
+  table.end()
+  doc.y += 4 * sheet.scale
+}
+
+/** A day stays with the first thing that is done on it. */
+function drawDay(sheet: Sheet, table: Structure, when: string, next: string): void {
+  const { doc, width } = sheet
+  room(sheet, heightOf(sheet, next, { size: 9, width: width / 4 }) + 30)
+  const tr = doc.struct('TR')
+  table.add(tr)
+  put(sheet, tr, 'TH', when, { font: 'serif-bold', size: 10.2, gap: 1.5 })
+  tr.end()
+}
+
+/** What is said of each area, its name leading the paragraph. */
+function drawAreas(sheet: Sheet, { areas }: Paper['letter']): void {
+  const { doc, root, left, width, scale } = sheet
+  for (const { name, about, basis, says, instead, rows } of areas) {
+    const title = [name, [about, basis].filter(Boolean).join(' · ')].filter(Boolean).join(' — ')
+    const words = [...says.map(({ text }) => text), ...(rows.length === 0 ? [instead] : [])].join(' ')
+    const part = doc.struct('Sect')
+    root.add(part)
+    room(sheet, Math.min(heightOf(sheet, `${title}. ${words}`, { font: 'serif-bold', size: 9.2 }), 60))
+    const flow = { width, lineGap: lineGap(sheet) }
+    part.add(
+      doc.struct('H2', {}, () => {
+        styled(sheet, { font: 'serif-bold', size: 9.6 }).text(words ? `${title}. ` : title, left, doc.y, {
+          ...flow,
+          continued: words !== '',
+        })
+      }),
+    )
+    if (words) part.add(doc.struct('P', {}, () => void styled(sheet, { size: 9.2 }).text(words, flow)))
+    part.end()
+    doc.x = left
+    doc.y += 2.5 * scale
+  }
+  doc.y += scale
+}
+
+/** Points side by side in two columns where there are several, each whole. */
+function drawList(sheet: Sheet, points: readonly string[], size: number): void {
+  const { doc, root, left, width, scale } = sheet
+  const list = doc.struct('L')
+  root.add(list)
+  const two = points.length > 2
+  const each = two ? width / 2 - 8 : width
+  for (let i = 0; i < points.length; i += two ? 2 : 1) {
+    const pair = points.slice(i, i + (two ? 2 : 1))
+    const heights = pair.map((text) => heightOf(sheet, text, { size, width: each - 9 * scale }))
+    room(sheet, Math.max(...heights))
+    const y = doc.y
+    pair.forEach((text, k) => {
+      const x = left + k * (each + 16)
+      artifact(sheet, (drawn) => drawn.circle(x + 2.5, y + size * scale * 0.62, 1.1).fill(faint))
+      doc.y = y
+      const item = doc.struct('LI')
+      list.add(item)
+      put(sheet, item, 'LBody', text, { size, x: x + 9 * scale, width: each - 9 * scale })
+      item.end()
+    })
+    doc.y = y + Math.max(...heights) + 1.5 * scale
+  }
+  list.end()
+  doc.x = left
+  doc.y += 3 * scale
+}

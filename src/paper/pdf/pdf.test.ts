@@ -1,0 +1,155 @@
+import { readFileSync } from 'node:fs'
+import { join } from 'node:path'
+import * as fc from 'fast-check'
+import { getDocument, OPS } from 'pdfjs-dist/legacy/build/pdf.mjs'
+import type { Case } from '../../core/case/case'
+import { guides } from '../../core/guides/guides'
+import { letterOf } from '../../core/letter/letter'
+import { whyOf } from '../../core/letter/why'
+import { job } from '../../core/passes/job'
+import { regionOf } from '../../core/passes/program/own-region'
+import { openDays, program, rulesTold } from '../../core/passes/program/program'
+import { noRules } from '../../core/passes/program/rule'
+import { recommend } from '../../core/recommend'
+import { shippedProducts } from '../../core/shelf/products'
+import { anyCase, build } from '../../core/testing/any-case'
+import { sampleCases } from '../../demo/sample-cases'
+import { english } from '../../wording/languages'
+import { spanish } from '../../wording/spanish'
+import { paperOf } from '../build'
+import type { Paper } from '../paper'
+import { pdfOf } from './pdf'
+import type { Fonts } from './sheet'
+
+const font = (name: string) => new Uint8Array(readFileSync(join('node_modules', name)))
+const fonts: Fonts = {
+  serif: font('source-serif/TTF/SourceSerif4-Regular.ttf'),
+  'serif-bold': font('source-serif/TTF/SourceSerif4-Semibold.ttf'),
+  sans: font('source-sans/TTF/SourceSans3-Regular.ttf'),
+  'sans-bold': font('source-sans/TTF/SourceSans3-Semibold.ttf'),
+}
+const head = { name: 'Ossian Vale Extension', address: '12 Lake Road', disclaimer: 'Advice, no warranty.' }
+const both = [
+  ['en', english],
+  ['es', spanish],
+] as const
+
+function paper(kase: Case, [language, words]: (typeof both)[number], pages = false): Paper {
+  const found = recommend(kase, guides)
+  const dated = program(kase, found, job(kase, found), guides, regionOf(kase), noRules, '2026-11-26', shippedProducts)
+  const why = pages ? whyOf(kase, found, dated, guides, shippedProducts) : null
+  const letter = letterOf(kase, found, shippedProducts, openDays(dated), rulesTold(dated))
+  const asked = { ...kase, letter: { ...kase.letter, workings: pages } }
+  return paperOf(asked, { letter, why, head, words, language, before: null })
+}
+
+/** The text of every page in the order in which it is read aloud, spaces left out. */
+async function readBack(bytes: Uint8Array) {
+  const pdf = await getDocument({ data: bytes.slice(), verbosity: 0 }).promise
+  const pages: string[] = []
+  for (let n = 1; n <= pdf.numPages; n += 1) {
+    const { items } = await (await pdf.getPage(n)).getTextContent()
+    pages.push(bare(items.map((item) => ('str' in item ? item.str : '')).join('')))
+  }
+  return { pdf, pages }
+}
+const bare = (text: string) => text.replace(/\s+/g, '')
+
+/** Everything that a letter says, in the order of its first page. */
+const wordsOf = ({ letter }: Paper): readonly string[] => [
+  letter.title,
+  letter.addressee,
+  letter.draft,
+  ...letter.steps.flatMap(({ when, rows }) => [
+    when,
+    ...rows.flatMap(({ area, what, amount, measure, days, when: how }) => [
+      area,
+      what,
+      amount,
+      measure,
+      [days, how].filter(Boolean).join('; '),
+    ]),
+  ]),
+  ...letter.areas.flatMap(({ name, says }) => [name, ...says.map(({ text }) => text)]),
+  ...letter.toBuy,
+  letter.note,
+  ...letter.cautions.map(({ text }) => text),
+  ...letter.foot.map(({ text }) => text),
+]
+
+/** Where each stands behind the one before; what is not there is named. */
+function missingInOrder(text: string, words: readonly string[]): readonly string[] {
+  let at = 0
+  return words.map(bare).flatMap((word) => {
+    const found = text.indexOf(word, at)
+    if (found < 0) return [word]
+    at = found + word.length
+    return []
+  })
+}
+
+describe.each(both)('the PDF in %s', (...language) => {
+  test.each(sampleCases.map((kase) => [kase.id, kase] as const))(
+    'of %s says everything on one page, in order, and is small',
+    async (_, kase) => {
+      const one = paper(kase, language, true)
+      const bytes = await pdfOf([one], fonts)
+      const { pdf, pages } = await readBack(bytes)
+      expect(missingInOrder(pages[0]!, wordsOf(one))).toEqual([])
+      for (const { name, reported, wanted } of one.why!.areas.flatMap(({ lines }) => lines))
+        expect(pages.slice(1).join('')).toContain(bare(name + reported + wanted))
+      for (const { steps } of one.workings!.amounts)
+        for (const { arithmetic } of steps) expect(pages.join('')).toContain(bare(arithmetic))
+      expect((await pdf.getMarkInfo())?.Marked).toBe(true)
+      const { info } = await pdf.getMetadata()
+      expect(info).toMatchObject({
+        Title: `${one.letter.title}. ${one.letter.addressee}`,
+        Language: `${language[0]}-US`,
+      })
+      expect((await pdfOf([{ ...one, workings: null }], fonts)).length).toBeLessThan(300_000)
+    },
+  )
+
+  /** Every amount that the screen shows is the one on paper. */
+  test('says what 200 random cases say, none of it lost', async () => {
+    const papers = fc
+      .sample(anyCase, { numRuns: 200, seed: 17 })
+      .map((seed) => paper(build(seed), language))
+      .filter(({ letter }) => letter.areas.length > 0)
+    expect(papers.length).toBeGreaterThan(150)
+    const { pages } = await readBack(await pdfOf(papers, fonts))
+    // What stands at the foot of each page parts a sentence that goes over its end.
+    const all = pages.map((page) => page.replace(/·\d+\/\d+$/, '')).join('')
+    const lost = papers.flatMap(({ letter }) =>
+      letter.steps
+        .flatMap(({ rows }) => rows)
+        .filter(({ area, what, amount, measure }) => !all.includes(bare(area + what + amount + measure))),
+    )
+    expect(lost).toEqual([])
+  })
+
+  test('has a glyph for every letter, and embeds its fonts', async () => {
+    const { pdf } = await readBack(await pdfOf([paper(sampleCases[0]!, language, true)], fonts))
+    const names = new Set<string>()
+    let glyphs = 0
+    for (let n = 1; n <= pdf.numPages; n += 1) {
+      const page = await pdf.getPage(n)
+      const { fnArray, argsArray } = await page.getOperatorList()
+      fnArray.forEach((operator: number, i: number) => {
+        const [first] = (argsArray[i] ?? []) as readonly unknown[]
+        if (operator === OPS.setFont) names.add(String(first))
+        if (operator !== OPS.showText) return
+        for (const one of first as readonly (number | { originalCharCode: number; unicode: string })[]) {
+          if (typeof one === 'number') continue
+          glyphs += 1
+          // The first glyph of a font is `.notdef`, the box of what it does not have.
+          if (one.originalCharCode === 0 || one.unicode === '') throw new RangeError(`no glyph for ${one.unicode}`)
+        }
+      })
+      for (const name of names)
+        expect(page.commonObjs.get(name)).toMatchObject({ missingFile: false, name: expect.stringMatching(/\+Source/) })
+    }
+    expect(glyphs).toBeGreaterThan(2_000)
+    expect(names.size).toBe(4)
+  })
+})

@@ -1,0 +1,66 @@
+import type { WordedLetter } from './letter'
+
+/** What is different in a letter from one of before, area by area and thing by thing. */
+export interface LetterChanges {
+  /** What goes on, how much and when. */
+  readonly amounts: readonly LetterChange[]
+  /** What may be the reason: the ground, the crop, the report, what is said of it. */
+  readonly reasons: readonly LetterChange[]
+}
+
+/** Empty before: it is new; empty after: it is gone. */
+export interface LetterChange {
+  readonly area: string
+  readonly what: string
+  readonly before: string
+  readonly after: string
+}
+
+/** Compares two letters in one language by their own words. */
+export function changesBetween(before: WordedLetter, after: WordedLetter): LetterChanges {
+  const ids = [...new Set([...before.areas, ...after.areas].map(({ id }) => id))]
+  const amounts: LetterChange[] = []
+  const reasons: LetterChange[] = []
+  for (const id of ids) {
+    const [was, is] = [before, after].map(({ areas }) => areas.find((one) => one.id === id))
+    const area = (is ?? was)!.name
+    amounts.push(...differing(area, rowsOf(was), rowsOf(is)))
+    reasons.push(...differing(area, aboutOf(was), aboutOf(is)))
+    if (was && is) reasons.push(...saidOf(area, was, is))
+  }
+  const basis = ({ foot }: WordedLetter) => new Map([['', foot.find((line) => line.id.endsWith('/basis'))?.ours ?? '']])
+  return { amounts, reasons: [...differing('', basis(before), basis(after)), ...reasons] }
+}
+
+type Area = WordedLetter['areas'][number] | undefined
+
+/** A thing that goes on twice in one area is told apart by its turn. */
+function rowsOf(area: Area): ReadonlyMap<string, string> {
+  const found = new Map<string, string>()
+  for (const { what, amount, when } of area?.rows ?? []) {
+    let name = what
+    while (found.has(name)) name += ' '
+    found.set(name, `${amount}, ${when}`)
+  }
+  return found
+}
+
+const aboutOf = (area: Area): ReadonlyMap<string, string> =>
+  new Map(area ? [['', [area.about, area.basis].filter(Boolean).join(', ')]] : [])
+
+/** Sentences that are said no longer, and those that are new; what only an advisor's pen changed is no reason. */
+function saidOf(area: string, was: NonNullable<Area>, is: NonNullable<Area>): readonly LetterChange[] {
+  const [old, now] = [was, is].map(({ says }) => new Map(says.map(({ id, ours }) => [id, ours])))
+  return differing(area, old!, now!).map((one) => ({ ...one, what: '' }))
+}
+
+function differing(
+  area: string,
+  before: ReadonlyMap<string, string>,
+  after: ReadonlyMap<string, string>,
+): readonly LetterChange[] {
+  return [...new Set([...before.keys(), ...after.keys()])].flatMap((what) => {
+    const [was, is] = [before.get(what) ?? '', after.get(what) ?? '']
+    return was === is ? [] : [{ area, what: what.trim(), before: was, after: is }]
+  })
+}
