@@ -84,7 +84,7 @@ const worker = join(root, 'public/sw.js')
 async function writeServiceWorker() {
   const { generateSW } = await import('workbox-build')
   const revision = hashOf([join(root, '.next/BUILD_ID'), join(root, '.next/script-hashes.json')])
-  const pages = ['/', '/case', '/counter', '/office', '/guides', '/shelf', '/rescue']
+  const pages = ['/', '/case', '/counter', '/office', '/guides', '/shelf', '/intake', '/rescue']
   const files = filesIn(join(root, 'public')).filter((path) => path !== worker)
   const { warnings } = await generateSW({
     swDest: worker,

@@ -55,6 +55,17 @@ export interface OwnProduct {
   readonly product: Product
 }
 
+/** Cases that came of one file, to be looked at one after the other. */
+export interface Pile {
+  readonly id: string
+  /** Of the file. */
+  readonly name: string
+  readonly at: string
+  readonly caseIds: readonly string[]
+  /** Those that somebody has looked at. */
+  readonly seen: readonly string[]
+}
+
 /** What this browser remembers beside the cases. */
 export interface Settings {
   /** When the sample cases were put in. */
@@ -94,6 +105,7 @@ export const db = new Dexie('agrologos', { chromeTransactionDurability: 'strict'
   products: EntityTable<OwnProduct, 'ref'>
   layouts: EntityTable<ReportLayout, 'id'>
   mappings: EntityTable<KeptMapping, 'signature'>
+  piles: EntityTable<Pile, 'id'>
 }
 
 /** Brings every case to today's schema, from whichever it has. */
@@ -190,7 +202,8 @@ db.version(11)
     await old.table('office').toCollection().modify({ yearLimits: [], waterStrips: [], regions: [] })
   })
 
-db.version(12).stores({}).upgrade(migrateCases)
+/** A pile is what is worked off of one file; it is not of a case, and not backed up. */
+db.version(12).stores({ piles: 'id' }).upgrade(migrateCases)
 
 /** The version declared last: what this page can read and write. A newer version of the app raises it. */
 const version = db.verno

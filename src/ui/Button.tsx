@@ -1,7 +1,7 @@
 import clsx from 'clsx'
-import type { ButtonHTMLAttributes } from 'react'
+import type { ComponentProps } from 'react'
 
-type Props = ButtonHTMLAttributes<HTMLButtonElement> & { kind?: 'act' | 'quiet' | 'text' }
+type Props = ComponentProps<'button'> & { kind?: 'act' | 'quiet' | 'text' }
 
 /** `act` for the one thing to do next; `quiet` for the rest; `text` inside sentences. */
 export function Button({ kind = 'quiet', className, ...props }: Props) {

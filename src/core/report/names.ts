@@ -4,8 +4,23 @@ import { otherNutrients, type BufferKind } from '../units/quantity'
 import { lineField, recommendedIn } from './lines'
 import { tests } from './tests'
 
-/** What a column or a line of a table may be beside a test: whose it is, when, and in long tables the test's name, result and unit. */
-export const otherMeanings = ['code', 'date', 'laboratory', 'test', 'result', 'unit'] as const
+/** What a column or a line of a table may be beside a test: whose it is, when, of what ground, and in long tables the test's name, result and unit. */
+export const otherMeanings = [
+  'code',
+  'date',
+  'laboratory',
+  'client',
+  'place',
+  'area',
+  'crop',
+  'size',
+  'test',
+  'result',
+  'unit',
+] as const
+/** Whose a sample is and of what ground, as far as a file says. */
+export const aboutSample = ['code', 'date', 'laboratory', 'client', 'place', 'area', 'crop', 'size'] as const
+export type AboutSample = (typeof aboutSample)[number]
 export type Meaning = LineField | (typeof otherMeanings)[number]
 
 /** What the name of a column or line says. */
@@ -32,6 +47,11 @@ const names: readonly (readonly [Meaning, readonly string[]])[] = [
   ['code', ['sample', 'sample id', 'sample code', 'sample no', 'sample number', 'sample name', 'id', 'code', 'lab no']],
   ['date', ['date', 'date reported', 'report date', 'reported', 'date received', 'date sampled', 'sampled']],
   ['laboratory', ['laboratory', 'lab', 'lab name']],
+  ['client', ['client', 'client name', 'customer', 'customer name', 'name', 'owner', 'homeowner', 'grower', 'account']],
+  ['place', ['address', 'street', 'street address', 'property', 'site', 'site address', 'location', 'farm']],
+  ['area', ['area', 'bed', 'plot', 'field', 'field id', 'description', 'sample description', 'area name']],
+  ['crop', ['crop', 'plant', 'plants', 'planting', 'intended crop', 'crop to grow', 'crop grown']],
+  ['size', ['size', 'area size', 'square feet', 'sq ft', 'sqft', 'size sq ft', 'area sq ft', 'acres', 'size acres']],
   ['test', ['test', 'analyte', 'parameter', 'determination', 'analysis', 'element', 'nutrient']],
   ['result', ['result', 'value', 'reading', 'results', 'concentration', 'measured']],
   ['unit', ['unit', 'units', 'uom']],

@@ -37,9 +37,7 @@ export function openResults(bytes: Uint8Array): OpenedResults {
 }
 
 /** A sample in a list, without its values. */
-export interface Listed {
-  readonly code: string
-  readonly date: string
+export interface Listed extends Omit<ImportedSample, 'values'> {
   readonly count: number
 }
 
@@ -56,7 +54,7 @@ export function listResults(bytes: Uint8Array, mapping: Mapping, onProgress?: On
   const table = rowsOf(decoded(bytes).text)
   const { samples, stray, withoutUnit } = taken(table, mapping, onProgress)
   return {
-    samples: samples.map(({ code, date, values }) => ({ code, date, count: values.length })),
+    samples: samples.map(({ values, ...about }) => ({ ...about, count: values.length })),
     stray,
     withoutUnit,
     beyond: table.beyond,

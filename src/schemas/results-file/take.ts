@@ -1,6 +1,7 @@
 import type { LineField } from '../../core/case/case'
 import { readLine } from '../../core/report/lines'
-import { isLine, unitNamed } from '../../core/report/names'
+import { texts } from '../../core/shape/case-shape'
+import { aboutSample, isLine, unitNamed, type AboutSample, type Meaning } from '../../core/report/names'
 import { placesIn, unitColumn, type Column, type Mapping } from './mapping'
 import type { Rows } from './rows'
 
@@ -16,6 +17,14 @@ export interface ImportedSample {
   /** ISO, or blank. */
   readonly date: string
   readonly laboratory: string
+  readonly client: string
+  readonly place: string
+  /** What the ground is called. */
+  readonly area: string
+  /** In the file's own words. */
+  readonly crop: string
+  /** As it is typed: with its unit where the column names one. */
+  readonly size: string
   readonly values: readonly Value[]
 }
 
@@ -42,7 +51,8 @@ export function taken(table: Rows, mapping: Mapping, onProgress: OnProgress = ()
       : takenAcross(table, mapping, onProgress)
 }
 
-type Cells = Partial<Record<'code' | 'date' | 'laboratory', string>>
+type Cells = Partial<Record<AboutSample, string>>
+const isAbout = (meaning: Meaning): meaning is AboutSample => (aboutSample as readonly Meaning[]).includes(meaning)
 
 function takenAcross({ rows }: Rows, mapping: Mapping, onProgress: OnProgress): Taken {
   const samples: ImportedSample[] = []
@@ -84,10 +94,10 @@ function sampleOf(mapping: Mapping, cells: readonly (readonly [Column, string])[
   const about: Cells = {}
   const values: Value[] = []
   let withoutUnit = 0
-  for (const [{ meaning, unit }, cell] of cells) {
+  for (const [{ name, meaning, unit }, cell] of cells) {
     if (meaning === null || cell === '') continue
     if (!isLine(meaning)) {
-      if (meaning === 'code' || meaning === 'date' || meaning === 'laboratory') about[meaning] = cell
+      if (isAbout(meaning)) about[meaning] = meaning === 'size' ? sized(cell, name) : cell
       continue
     }
     if (!hasDigitOrWord(cell)) continue
@@ -100,12 +110,13 @@ function sampleOf(mapping: Mapping, cells: readonly (readonly [Column, string])[
 }
 
 function takenLong({ rows }: Rows, mapping: Mapping, onProgress: OnProgress): Taken {
-  const at = placesIn(rows[mapping.head] ?? [])
+  const head = rows[mapping.head] ?? []
+  const at = placesIn(head)
   const columns = new Map(mapping.columns.map((column) => [column.name, column]))
   const found = new Map<string, { about: Cells; values: Map<LineField, Value> }>()
   let stray = 0
   let withoutUnit = 0
-  const cellOf = (row: readonly string[], key: 'code' | 'date' | 'laboratory' | 'test' | 'result' | 'unit') =>
+  const cellOf = (row: readonly string[], key: AboutSample | 'test' | 'result' | 'unit') =>
     at[key] === undefined ? '' : (row[at[key]] ?? '')
   rows.slice(mapping.first).forEach((row, i, all) => {
     if (i % beat === 0) onProgress(i / all.length)
@@ -125,7 +136,8 @@ function takenLong({ rows }: Rows, mapping: Mapping, onProgress: OnProgress): Ta
     }
     const code = cellOf(row, 'code')
     const sample = found.get(code) ?? { about: {}, values: new Map<LineField, Value>() }
-    for (const key of ['code', 'date', 'laboratory'] as const) sample.about[key] ||= cellOf(row, key)
+    for (const key of aboutSample)
+      sample.about[key] ||= key === 'size' ? sized(cellOf(row, key), head[at.size ?? -1] ?? '') : cellOf(row, key)
     const value = { field: column.meaning, text, unit }
     // Of a test made twice the first stands.
     if (!sample.values.has(column.meaning)) sample.values.set(column.meaning, value)
@@ -139,10 +151,25 @@ function takenLong({ rows }: Rows, mapping: Mapping, onProgress: OnProgress): Ta
   return { samples, stray, withoutUnit }
 }
 
-const aboutOf = ({ code = '', date = '', laboratory = '' }: Cells, { dates }: Mapping) => ({
+/** A bare number in the unit that its column names. */
+function sized(cell: string, name: string): string {
+  if (cell === '' || /[a-z²′'"×x]/i.test(cell)) return cell
+  if (/acre/i.test(name)) return `${cell} acre`
+  return /sq|ft|feet/i.test(name) ? `${cell} sq ft` : cell
+}
+
+const aboutOf = (
+  { code = '', date = '', laboratory = '', client = '', place = '', area = '', crop = '', size = '' }: Cells,
+  { dates }: Mapping,
+) => ({
   code: code.slice(0, 60),
   date: isoDate(date, dates),
-  laboratory: laboratory.slice(0, 120),
+  laboratory: laboratory.slice(0, texts.laboratory),
+  client: client.slice(0, texts.client),
+  place: place.slice(0, texts.place),
+  area: area.slice(0, texts.name),
+  crop: crop.slice(0, texts.name),
+  size: size.slice(0, 80),
 })
 
 /** The unit that a cell itself names after its number; null where it names none of its field. */

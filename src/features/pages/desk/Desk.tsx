@@ -104,6 +104,9 @@ export function Desk() {
       <header className="border-ink flex flex-wrap items-end gap-x-4 gap-y-3 border-b-[1.5px] pt-6 pb-3">
         <p className="font-serif text-[27px] leading-none font-semibold">Agrologos</p>
         <h1 className="text-ink-2 flex-1 text-lg leading-none">{en.title}</h1>
+        <Link href="/intake" className={buttonClass('quiet')}>
+          {en.intake}
+        </Link>
         <Link href="/guides" className={buttonClass('quiet')}>
           {en.guides}
         </Link>

@@ -157,7 +157,7 @@ function Letter({ paper: live, kept }: { paper: Paper | null; kept: ReturnType<t
   const makePdf = async (given: Paper, keep: boolean) => {
     tell(en.making)
     try {
-      const { file, withoutLogo } = await pdfOf(given)
+      const { file, withoutLogo } = await pdfOf([given])
       saveFile(`${fileNameOf(kase, given)}.pdf`, file)
       if (keep) handOut(given)
       tell(withoutLogo ? en.withoutLogo : null)

@@ -27,23 +27,26 @@ export const asGiven = (kase: Case, paper: Paper, handed: boolean): GivenLetter 
   }
 }
 
-/** The office's logo, where it heads this paper. */
-async function logoFor(paper: Paper): Promise<Blob | null> {
-  if (!paper.head) return null
+/** The office's logo, where it heads these papers. */
+async function logoFor(papers: readonly Paper[]): Promise<Blob | null> {
+  if (!papers.some(({ head }) => head)) return null
   const office = await db.office.get('office')
   const kept = office?.logo ? await db.attachments.get(office.logo) : undefined
   return kept ? new Blob([kept.bytes], { type: kept.type }) : null
 }
 
-/** The PDF of a paper; the logo is left out where it cannot be drawn. */
-export async function pdfOf(paper: Paper): Promise<{ readonly file: Blob; readonly withoutLogo: boolean }> {
-  const logo = await logoFor(paper)
+/** Papers as one PDF; the logo is left out where it cannot be drawn. */
+export async function pdfOf(
+  papers: readonly Paper[],
+  signal?: AbortSignal,
+): Promise<{ readonly file: Blob; readonly withoutLogo: boolean }> {
+  const logo = await logoFor(papers)
   const blob = (bytes: Uint8Array) => new Blob([bytes as BlobPart], { type: 'application/pdf' })
   try {
-    return { file: blob(await pdfInWorker([paper], logo)), withoutLogo: false }
+    return { file: blob(await pdfInWorker(papers, logo, signal)), withoutLogo: false }
   } catch (fault) {
-    if (!logo) throw fault
-    return { file: blob(await pdfInWorker([paper], null)), withoutLogo: true }
+    if (!logo || signal?.aborted) throw fault
+    return { file: blob(await pdfInWorker(papers, null, signal)), withoutLogo: true }
   }
 }
 

@@ -9,19 +9,18 @@ import { blankReport } from '@/core/case/blank'
 import type { Case } from '@/core/case/case'
 import type { AreaInSeason } from '@/core/case/in-season'
 import { filled } from '@/schemas/results-file/filled'
-import { unitColumn, type Mapping } from '@/schemas/results-file/mapping'
-import { largestResultsFile, type ListedResults, type OpenedResults } from '@/schemas/results-file/open'
-import { keepMapping, remembered } from '@/store/papers'
+import type { ListedResults } from '@/schemas/results-file/open'
 import { Button } from '@/ui/Button'
 import { FilePicker } from '@/ui/FilePicker'
 import { AsideChoice } from '@/ui/LineField'
 import { Progress } from '@/ui/Progress'
 import { Sheet as Overlay } from '@/ui/Sheet'
 import { TextField } from '@/ui/TextField'
-import { listInWorker, openInWorker, takeInWorker } from '@/workers/results'
+import { takeInWorker } from '@/workers/results'
 import { useOpenCase } from '../../case/context'
 import { useGuides } from '../../case/useCase'
 import { isReady, MappingTable } from './MappingTable'
+import { cellsOf, useResultsFile } from './useResultsFile'
 import { en } from './messages'
 
 interface Props {
@@ -30,63 +29,14 @@ interface Props {
   onClose: () => void
 }
 
-type Fault = keyof typeof en.fileFaults
-
-/** What a file is by its first bytes, where it is no text. */
-function faultOf(bytes: Uint8Array): Fault | undefined {
-  if (bytes[0] === 0x50 && bytes[1] === 0x4b) return 'spreadsheet'
-  if (bytes[0] === 0xd0 && bytes[1] === 0xcf) return 'spreadsheet'
-  if (bytes[0] === 0x25 && bytes[1] === 0x50 && bytes[2] === 0x44) return 'pdf'
-  const text = bytes[0] === 0xff || bytes[0] === 0xfe
-  return !text && bytes.subarray(0, 1_000).includes(0) ? 'unreadable' : undefined
-}
-
 /** A file of results: how it is read is proposed, shown and corrected; then one says which sample is of which area. */
 export function ImportSheet({ area, onCame, onClose }: Props) {
   const { kase, act } = useOpenCase()
   const guides = useGuides()
-  const [file, setFile] = useState<{ bytes: ArrayBuffer; opened: OpenedResults } | null>(null)
-  const [mapping, setMapping] = useState<Mapping | null>(null)
-  const [list, setList] = useState<ListedResults | null>(null)
   const [chosen, choose] = useState<ReadonlyMap<number, string>>(new Map())
-  const [fault, setFault] = useState<Fault | null>(null)
-  const [work, setWork] = useState<{ share: number; stop: AbortController } | null>(null)
-  const [stopped, setStopped] = useState(false)
-
-  const open = async (picked: File) => {
-    setFault(null)
-    setFile(null)
-    setList(null)
-    if (picked.size > largestResultsFile) return setFault('too-large')
-    const bytes = await picked.arrayBuffer()
-    const found = faultOf(new Uint8Array(bytes.slice(0, 1_000)))
-    if (found) return setFault(found)
-    try {
-      const opened = await openInWorker(bytes)
-      setMapping(await remembered(opened.signature, opened.mapping))
-      setFile({ bytes, opened })
-    } catch {
-      setFault('unreadable')
-    }
-  }
-  const read = async () => {
-    if (!file || !mapping) return
-    const stop = new AbortController()
-    setWork({ share: 0, stop })
-    setStopped(false)
-    try {
-      // A word of progress may still be on its way when it is stopped.
-      const told = (share: number) => setWork((now) => (now?.stop === stop ? { share, stop } : now))
-      const found = await listInWorker(file.bytes, mapping, told, stop.signal)
-      choose(matches(found, kase, area))
-      setList(found)
-      void keepMapping(file.opened.signature, mapping).catch(() => undefined)
-    } catch {
-      if (stop.signal.aborted) setStopped(true)
-      else setFault('unreadable')
-    }
-    setWork(null)
-  }
+  const { file, mapping, list, fault, work, stopped, open, read, change } = useResultsFile((found) =>
+    choose(matches(found, kase, area)),
+  )
   const takeIn = async () => {
     if (!file || !mapping) return
     const places = [...chosen.keys()]
@@ -102,10 +52,6 @@ export function ImportSheet({ area, onCame, onClose }: Props) {
     }))
     act(collect(reports, guides))
     onCame(reports.find((report) => isMember(report.areas, area.id))?.id ?? reports[0]!.id)
-  }
-  const change = (next: Mapping) => {
-    setMapping(next)
-    setList(null)
   }
   return (
     <Overlay title={en.importTitle} onClose={onClose}>
@@ -151,15 +97,6 @@ export function ImportSheet({ area, onCame, onClose }: Props) {
       )}
     </Overlay>
   )
-}
-
-function cellsOf({ preview }: OpenedResults, mapping: Mapping, at: number): readonly string[] {
-  if (mapping.shape === 'down') {
-    const unitAt = unitColumn(preview)
-    return (preview[at] ?? []).filter((_, i) => i > 0 && i !== unitAt)
-  }
-  if (mapping.shape === 'long') return []
-  return preview.slice(1).map((row) => row[at] ?? '')
 }
 
 /** Samples whose codes this case knows, by its bags, its reports or its areas; a file of one sample is of this area. */

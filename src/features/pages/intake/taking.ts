@@ -1,0 +1,107 @@
+import { v4 as newId } from 'uuid'
+import { blankCase, blankReport } from '@/core/case/blank'
+import type { Case } from '@/core/case/case'
+import { cropsOf } from '@/core/guides/choose'
+import type { Guide } from '@/core/guides/guide'
+import type { Home } from '@/core/intake/match'
+import { isThere, takeReports, type Begins, type IncomingReport } from '@/core/intake/take-in'
+import { filled } from '@/schemas/results-file/filled'
+import type { Mapping } from '@/schemas/results-file/mapping'
+import type { ImportedSample } from '@/schemas/results-file/take'
+import type { Pile } from '@/store/db'
+import type { TakenHome } from '@/store/intake'
+import { findOptions } from '@/ui/find-option'
+import { textOf } from '@/wording/render'
+
+/** What somebody said of a home: the case it is of, a new one, or none. */
+export type Decision =
+  { readonly kind: 'case'; readonly id: string } | { readonly kind: 'new' } | { readonly kind: 'leave' }
+
+/** As the file alone decides; undefined where somebody has to say. */
+export const decisionOf = ({ caseId, couldBe }: Home): Decision | undefined =>
+  caseId ? { kind: 'case', id: caseId } : couldBe.length > 0 ? undefined : { kind: 'new' }
+
+/** Finds crops by what a file calls them: by their own names and other names only, never by a guess. */
+export function cropFinder(guides: readonly Guide[], guide: Begins['guide']): (words: string) => string | null {
+  const options = [...cropsOf(guides, guide)].map(([value, { label, use, aka }]) => ({
+    value,
+    label: textOf(label),
+    group: use,
+    aka,
+  }))
+  const known = new Map<string, string | null>()
+  return (words) => {
+    const key = words.trim().toLowerCase()
+    if (key === '') return null
+    if (!known.has(key)) {
+      const named = options.filter(({ label, aka = [] }) => [...namesIn(label), ...aka].some((one) => isSame(one, key)))
+      known.set(key, named.length === 1 ? named[0]!.value : null)
+    }
+    return known.get(key)!
+  }
+}
+
+/** A label and what it names: `tomato, pepper, squash or melon` each of them, `apple tree` the apple. */
+const namesIn = (label: string): readonly string[] => [
+  label,
+  ...(/ or /.test(label) ? label.split(/, | or /) : []),
+  label.replace(/ (?:tree|lawn)$/, ''),
+]
+
+/** Each finds the other: the same words, of one or of several. */
+const isSame = (a: string, b: string) => finds(a, b) && finds(b, a)
+const finds = (name: string, words: string) => findOptions([{ label: name, group: '' }], words).length > 0
+
+export interface Office {
+  readonly kase: Partial<Case>
+  readonly area: Begins
+}
+
+/** What a file does to the cases: new ones, and acts on those that are there. */
+export function takenHomes(
+  homes: readonly (Home & { readonly decision: Decision })[],
+  samples: readonly ImportedSample[],
+  mapping: Mapping,
+  guides: readonly Guide[],
+  office: Office,
+): readonly TakenHome[] {
+  const cropOf = cropFinder(guides, office.area.guide)
+  const at = new Date().toISOString()
+  return homes.flatMap(({ decision, samples: places, client, place }): readonly TakenHome[] => {
+    const incoming = places.map((one) => incomingOf(samples[one]!, mapping, cropOf))
+    const act = takeReports(incoming, guides, office.area)
+    if (decision.kind === 'leave') return []
+    if (decision.kind === 'case') return [{ kind: 'known', id: decision.id, act }]
+    const blank: Case = { ...blankCase(newId(), at), ...office.kase, client, place, sampling: false }
+    return [{ kind: 'new', kase: act(blank) }]
+  })
+}
+
+/** The reports that a case has already, of those that a file brings it. */
+export const alreadyThere = (kase: Case, samples: readonly ImportedSample[]): number =>
+  samples.filter(({ code, date, laboratory }) => isThere(kase, { ...blankReport(''), code, date, laboratory })).length
+
+function incomingOf(
+  sample: ImportedSample,
+  mapping: Mapping,
+  cropOf: (words: string) => string | null,
+): IncomingReport {
+  const begun = { ...blankReport(newId()), lines: sample.values.map(({ field, unit }) => ({ field, unit })) }
+  const kind = mapping.manner.extractant === 'saturated-media' ? ('mix' as const) : ('laboratory' as const)
+  return {
+    report: { ...filled(begun, sample, mapping), kind },
+    areaId: newId(),
+    area: sample.area,
+    crop: cropOf(sample.crop),
+    cropWords: sample.crop,
+    size: sample.size,
+  }
+}
+
+export const pileOf = (name: string, taken: readonly TakenHome[]): Pile => ({
+  id: newId(),
+  name,
+  at: new Date().toISOString(),
+  caseIds: [...new Set(taken.map((one) => (one.kind === 'new' ? one.kase.id : one.id)))],
+  seen: [],
+})

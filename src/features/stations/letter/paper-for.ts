@@ -1,0 +1,56 @@
+import type { Case } from '@/core/case/case'
+import type { Guide } from '@/core/guides/guide'
+import { letterOf } from '@/core/letter/letter'
+import { whyOf } from '@/core/letter/why'
+import { job } from '@/core/passes/job'
+import { regionOf } from '@/core/passes/program/own-region'
+import { openDays, program, rulesTold, type Program } from '@/core/passes/program/program'
+import { noRules } from '@/core/passes/program/rule'
+import type { Recommendation } from '@/core/recommend'
+import type { Product } from '@/core/shelf/product'
+import type { Language } from '@/core/told/text'
+import { paperOf } from '@/paper/build'
+import type { Paper, PaperHead } from '@/paper/paper'
+import type { Office } from '@/schemas/office'
+import type { ClientWords } from '@/wording/languages'
+
+/** What a letter goes by beside its case. */
+export interface Around {
+  readonly guides: readonly Guide[]
+  readonly products: readonly Product[]
+  readonly office: Office | null | undefined
+}
+
+/** The days of a case's job, none before a day. */
+export const programFor = (kase: Case, found: Recommendation, { guides, products, office }: Around, from: string) =>
+  program(kase, found, job(kase, found, products), guides, regionOf(kase), office ?? noRules, from, products)
+
+/** The invented office of the samples heads none but their letters. */
+const headOf = (office: Around['office'], sample: boolean): PaperHead | null =>
+  office && (!office.sample || sample) && (office.name || office.disclaimer)
+    ? {
+        name: [office.name, office.region].filter(Boolean).join(', '),
+        address: office.address,
+        disclaimer: office.disclaimer,
+      }
+    : null
+
+/**
+ * The letter of a case as a paper; null where nothing can be said yet.
+ *
+ * @param before the one that was handed out before, in the same language
+ */
+export function paperFor(
+  kase: Case,
+  found: Recommendation,
+  dated: Program,
+  { guides, products, office }: Around,
+  words: ClientWords,
+  language: Language,
+  before: Paper | null = null,
+): Paper | null {
+  const letter = letterOf(kase, found, products, openDays(dated), rulesTold(dated))
+  if (letter.areas.length === 0) return null
+  const why = kase.letter.why ? whyOf(kase, found, dated, guides, products) : null
+  return paperOf(kase, { letter, why, head: headOf(office, kase.sample), words, language, before })
+}
