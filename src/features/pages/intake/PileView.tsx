@@ -133,7 +133,11 @@ function Look({ kase, pile, at, onNext, onBack }: Omit<TurnProps, 'caseId'> & { 
         <Button onClick={onBack} disabled={at === 0}>
           {en.back}
         </Button>
-        <Link href={`/case?id=${encodeURIComponent(kase.id)}&station=amounts`} className={buttonClass('quiet')}>
+        <Link
+          href={`/case?id=${encodeURIComponent(kase.id)}&station=amounts`}
+          prefetch={false}
+          className={buttonClass('quiet')}
+        >
           {en.openCase}
         </Link>
         <span className="text-ink-2 text-sm">{en.keys}</span>
