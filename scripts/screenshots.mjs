@@ -23,21 +23,6 @@ const server = spawn(process.execPath, [serveScript, '--port', String(port)], {
   stdio: ['ignore', 'pipe', 'inherit'],
 })
 await new Promise((resolve) => server.stdout.on('data', (text) => String(text).includes('Ready') && resolve()))
-const saved = async (page, button) => {
-  const download = page.waitForEvent('download')
-  await page.getByRole('button', { name: button }).click()
-  return (await download).path()
-}
-
-/** The cottage, changed by one of the office. */
-async function edit(page, by, fields) {
-  await page.goto(`${address}/case?id=sample-lakeside-cottage&station=ground`)
-  await page.getByLabel('Working now').selectOption(by)
-  for (const [label, text] of fields) await page.getByLabel(label, { exact: true }).fill(text)
-  await page.getByText('Kept on this machine').waitFor()
-  await page.waitForTimeout(300)
-}
-
 /** The paper of a report, as a PDF. */
 async function madeUpPaper() {
   const paper = await browser.newPage()
@@ -57,25 +42,20 @@ async function attach(page, file) {
   await page.getByRole('img', { name: /^Page 1/ }).waitFor()
 }
 
-/** A file in which a colleague changed what was changed here too. */
-async function handOver(page, take) {
-  const colleague = await (await browser.newContext()).newPage()
-  await colleague.goto(address)
-  await colleague.getByRole('link', { name: 'Henrike Aldous' }).waitFor()
-  await edit(colleague, 'TB', [
-    ['Size', '32 ft circle'],
-    ['Property or project', 'Lakeside cottage, north shore'],
-  ])
-  const file = await saved(colleague, 'Save as a file')
-  await edit(page, 'MV', [
-    ['Size', '28 ft circle'],
-    ['Depth to treat', '5'],
-  ])
-  await page.goto(address)
-  await page.getByRole('link', { name: 'Henrike Aldous' }).waitFor()
-  await page.locator('input[type=file]').setInputFiles(file)
-  await page.getByText('is here already').waitFor()
-  await take('handed-over')
+/** A laboratory’s file of a few homes, one of which is on the Desk already. */
+const mondaysFile = {
+  name: 'monday.csv',
+  mimeType: 'text/csv',
+  buffer: Buffer.from(
+    [
+      'Client,Address,Sample ID,Crop,Size (sq ft),pH,M3-P (ppm),M3-K (ppm)',
+      '"Aldous, Henrike","Lakeside cottage, Ossian Narrows",K-1,Sweet corn,240,6.1,41,96',
+      'Ida Kettle,Weir End,K-2,Tomatoes,180,5.4,28,88',
+      'Ida Kettle,Hill Top,K-3,Grass,2400,5.9,77,131',
+      'Noel Farrow,Farrow Lane,K-4,Blueberries,600,6.3,19,140',
+      'Orla Tamsin,somewhere else,K-5,Potatoes,400,5.1,33,102',
+    ].join('\n'),
+  ),
 }
 
 const browser = await chromium.launch({ executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium', args: flags })
@@ -153,7 +133,12 @@ try {
   await page.goto(`${address}/office`)
   await page.getByRole('button', { name: 'Save a backup' }).waitFor()
   await take('office')
-  await handOver(page, take)
+
+  await page.goto(`${address}/intake`)
+  await page.getByLabel('Choose a file of results').setInputFiles(mondaysFile)
+  await page.getByRole('button', { name: 'Read the samples' }).click()
+  await page.getByText('5 samples of 5 homes').evaluate((line) => line.scrollIntoView())
+  await take('intake')
 } finally {
   await browser.close()
   server.kill('SIGTERM')

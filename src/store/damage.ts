@@ -30,7 +30,7 @@ const isDue = (due: unknown): due is Due =>
 
 export function soundSummary(row: unknown): SoundSummary {
   const read = isRecord(row) ? row : {}
-  const { id, client, place, areas, codes, waitsFor, updatedAt, sample, trashedAt, due } = read
+  const { id, client, place, areas, codes, waitsFor, updatedAt, sample, trashedAt, due, by, crops } = read
   const sound: Summary = {
     id: textIn(id),
     client: textIn(client),
@@ -41,12 +41,16 @@ export function soundSummary(row: unknown): SoundSummary {
     updatedAt: Number.isNaN(Date.parse(textIn(updatedAt))) ? new Date(0).toISOString() : textIn(updatedAt),
     sample: sample === true,
     ...(isDue(due) && { due }),
+    ...(typeof by === 'string' && { by }),
+    ...(Array.isArray(crops) && { crops: textsIn(crops) }),
     ...(typeof trashedAt === 'string' && { trashedAt }),
   }
   const same =
     Object.entries(sound).every(([key, value]) => JSON.stringify(read[key]) === JSON.stringify(value)) &&
     (trashedAt === undefined || 'trashedAt' in sound) &&
-    (due === undefined || 'due' in sound)
+    (due === undefined || 'due' in sound) &&
+    (by === undefined || 'by' in sound) &&
+    (crops === undefined || 'crops' in sound)
   return same ? sound : { ...sound, damaged: true }
 }
 

@@ -25,6 +25,9 @@ export interface Summary {
   readonly due?: Due
   /** What is written on its bags and reports. */
   readonly codes: readonly string[]
+  /** Who drafts it, and what grows there; absent in what was kept before that was asked. */
+  readonly by?: string
+  readonly crops?: readonly string[]
   readonly updatedAt: string
   readonly sample: boolean
   /** When it was thrown away; it can be put back for a while. */

@@ -1,7 +1,10 @@
+import { copyForYear, joinCase } from '../core/case/acts/cases'
 import type { Case } from '../core/case/case'
 import type { FiledEdit } from '../schemas/case-file'
+import { v4 as newId } from 'uuid'
+import { inTodaysSchema, soundCase } from './damage'
 import { db, keepSetting, setting, type Summary } from './db'
-import { caseTables, put } from './put'
+import { caseTables, put, putChanged } from './put'
 
 /** Inside a transaction: a whole case with its log, as new here. */
 export async function putNew(kase: Case, log: readonly FiledEdit[] = []): Promise<void> {
@@ -18,6 +21,32 @@ export const addSamples = (cases: readonly Case[]): Promise<void> =>
 /** Throws a case away, or puts it back. Editing it puts it back too, since its summary is made anew. */
 export const setTrashed = (id: string, trashed: boolean): Promise<number> =>
   db.summaries.update(id, { trashedAt: trashed ? new Date().toISOString() : undefined })
+
+/** Throws several away at once, or puts them back. */
+export const setAllTrashed = (ids: readonly string[], trashed: boolean): Promise<unknown> =>
+  db.transaction('rw', db.summaries, () => Promise.all(ids.map((id) => setTrashed(id, trashed))))
+
+/** Makes a case for another year of each of these; those that cannot be read are passed over. */
+export async function copyCases(ids: readonly string[], year: string): Promise<void> {
+  const at = new Date().toISOString()
+  await db.transaction('rw', caseTables, async () => {
+    for (const stored of await db.cases.bulkGet([...ids])) {
+      const sound = stored && soundCase(inTodaysSchema(stored))
+      if (sound) await putNew(copyForYear(sound, newId(), year, at, newId))
+    }
+  })
+}
+
+/** Takes one case into another, with its files, and throws it away; false where one of them cannot be read. */
+export const joinCases = (into: string, from: string): Promise<boolean> =>
+  db.transaction('rw', caseTables, async () => {
+    const [own, other] = (await db.cases.bulkGet([into, from])).map((one) => one && soundCase(inTodaysSchema(one)))
+    if (!own || !other) return false
+    await putChanged(own, joinCase(other)(own))
+    await db.attachments.where('owner').equals(from).modify({ owner: into })
+    await setTrashed(from, true)
+    return true
+  })
 
 /** Takes the sample cases away again, and their office, unless it was made one's own. */
 export const removeSamples = async (): Promise<void> => {

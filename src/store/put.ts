@@ -87,6 +87,8 @@ export const summaryOf = (kase: Case, waits: Station): Summary => {
     sample,
     areas: kase.areas.map((area) => area.name),
     codes: codesOf(kase),
+    by: kase.draftedBy,
+    crops: [...new Set(kase.areas.flatMap(({ seasons }) => seasons[kase.season]?.crop ?? []))],
     waitsFor: waits,
   }
 }

@@ -1,33 +1,58 @@
 'use client'
 
-import { intlFormatDistance } from 'date-fns'
+import { addDays, format, intlFormatDistance } from 'date-fns'
 import { useLiveQuery } from 'dexie-react-hooks'
 import { Search, Trash2 } from 'lucide-react'
 import Link from 'next/link'
 import type { Due } from '@/core/passes/program/due'
 import { dateWords } from '@/wording/format'
 import { today } from '../../shared/today'
-import { useDeferredValue, useMemo, useState } from 'react'
+import { Suspense, useDeferredValue, useId, useMemo, useState } from 'react'
 import type { SoundSummary } from '@/store/damage'
 import { db, type Summary } from '@/store/db'
 import { Button } from '@/ui/Button'
 import { useInSight } from '@/ui/useInSight'
+import { late } from '../../shared/late/late'
 import { en } from './messages'
 import { finder } from './find'
+
+const Several = late(() => import('./Several').then((found) => found.Several))
 
 interface Props {
   summaries: readonly SoundSummary[]
   /** Whether that is all of them, or the rest is still being read. */
   whole: boolean
-  onTrash: (id: string) => void
+  onTrash: (ids: readonly string[]) => void
   onSaveList: (shown: readonly Summary[]) => void
 }
 
-/** The cases, the last changed first, and a word to find one by. */
+type When = keyof typeof en.dueWhen
+type Sort = keyof typeof en.sorts
+
+/** Days from now within which something falls due. */
+const within: Readonly<Record<When, number>> = { late: -1, week: 7, month: 31 }
+
+const byDue = (a: Summary, b: Summary) => (a.due?.day ?? '9999').localeCompare(b.due?.day ?? '9999')
+const byClient = (a: Summary, b: Summary) => (a.client || '\uffff').localeCompare(b.client || '\uffff')
+
+/** The cases, a word to find one by, what falls due over all of them, and what is done with several at once. */
 export function CaseList({ summaries, whole, onTrash, onSaveList }: Props) {
   const [words, setWords] = useState('')
+  const [when, setWhen] = useState<When | null>(null)
+  const [person, setPerson] = useState<string | null>(null)
+  const [sort, setSort] = useState<Sort>('changed')
+  const [chosen, choose] = useState<ReadonlySet<string>>(new Set())
   const find = useMemo(() => finder(summaries), [summaries])
-  const shown = find(useDeferredValue(words))
+  const wanted = useDeferredValue(words)
+  const people = useMemo(() => [...new Set(summaries.flatMap(({ by }) => by || []))].sort(), [summaries])
+  const shown = useMemo(() => {
+    const last = when && format(addDays(new Date(), within[when]), 'yyyy-MM-dd')
+    const found = find(wanted).filter(
+      ({ due, by }) => (last === null || (due && due.day <= last)) && (person === null || by === person),
+    )
+    return sort === 'changed' ? found : [...found].sort(sort === 'due' ? byDue : byClient)
+  }, [find, wanted, when, person, sort])
+  const here = shown.filter(({ id }) => chosen.has(id))
   return (
     <>
       <div className="mt-4 mb-2 flex flex-wrap items-center gap-x-4 gap-y-2">
@@ -44,24 +69,102 @@ export function CaseList({ summaries, whole, onTrash, onSaveList }: Props) {
             className="placeholder:text-ink-2/75 min-h-10 w-full min-w-0 bg-transparent outline-none"
           />
         </label>
+        <Filter
+          label={en.fallsDue}
+          value={when}
+          options={Object.entries(en.dueWhen)}
+          any={en.dueAny}
+          onChange={(to) => setWhen(to as When | null)}
+        />
+        {people.length > 1 && (
+          <Filter
+            label={en.person}
+            value={person}
+            options={people.map((one) => [one, one])}
+            any={en.anyone}
+            onChange={setPerson}
+          />
+        )}
+        <Filter
+          label={en.sort}
+          value={sort}
+          options={Object.entries(en.sorts)}
+          onChange={(to) => setSort((to ?? 'changed') as Sort)}
+        />
+      </div>
+      <div className="mb-2 flex flex-wrap items-center gap-x-4 gap-y-2">
         <p role="status" className="text-ink-2 text-sm">
-          {!whole ? '…' : words.trim() ? en.foundOf(shown.length, summaries.length) : en.count(summaries.length)}
+          {!whole
+            ? '…'
+            : shown.length < summaries.length
+              ? en.foundOf(shown.length, summaries.length)
+              : en.count(summaries.length)}
         </p>
         <Button kind="text" onClick={() => onSaveList(shown)}>
           {en.saveList}
         </Button>
       </div>
+      <Suspense>
+        {here.length > 0 && <Several chosen={here} onTrash={onTrash} onDone={() => choose(new Set())} />}
+      </Suspense>
       {shown.length === 0 ? (
-        <p className="border-rule border-t py-6 font-serif text-lg">{en.nothingFound(words.trim())}</p>
+        <p className="border-rule border-t py-6 font-serif text-lg">
+          {words.trim() ? en.nothingFound(words.trim()) : en.nothingLeft}
+        </p>
       ) : (
-        <Rows shown={shown} onTrash={onTrash} />
+        <Rows shown={shown} chosen={chosen} onChoose={choose} onTrash={(id) => onTrash([id])} />
       )}
     </>
   )
 }
 
+interface FilterProps {
+  label: string
+  value: string | null
+  options: readonly (readonly [value: string, label: string])[]
+  /** What stands for no choice; absent where one is always made. */
+  any?: string
+  onChange: (value: string | null) => void
+}
+
+function Filter({ label, value, options, any, onChange }: FilterProps) {
+  const id = useId()
+  return (
+    <span className="text-ink-2 flex items-center gap-2 text-sm">
+      <label htmlFor={id}>{label}</label>
+      <select
+        id={id}
+        value={value ?? ''}
+        onChange={(event) => onChange(event.target.value || null)}
+        className="border-edge bg-sheet text-ink min-h-10 rounded-[3px] border px-2"
+      >
+        {any !== undefined && <option value="">{any}</option>}
+        {options.map(([one, words]) => (
+          <option key={one} value={one}>
+            {words}
+          </option>
+        ))}
+      </select>
+    </span>
+  )
+}
+
+interface RowsProps {
+  shown: readonly SoundSummary[]
+  chosen: ReadonlySet<string>
+  onChoose: (chosen: ReadonlySet<string>) => void
+  onTrash: (id: string) => void
+}
+
 /** Only the rows in sight are drawn. */
-function Rows({ shown, onTrash }: { shown: readonly SoundSummary[]; onTrash: (id: string) => void }) {
+function Rows({ shown, chosen, onChoose, onTrash }: RowsProps) {
+  const all = shown.every(({ id }) => chosen.has(id))
+  const tick = (id: string, on: boolean) => {
+    const next = new Set(chosen)
+    if (on) next.add(id)
+    else next.delete(id)
+    onChoose(next)
+  }
   const undecided = useLiveQuery(
     () =>
       db.conflicts
@@ -79,6 +182,15 @@ function Rows({ shown, onTrash }: { shown: readonly SoundSummary[]; onTrash: (id
     <table ref={list} className="w-full border-collapse" aria-rowcount={shown.length + 1}>
       <thead className="text-ink-2 text-left text-[13.5px]">
         <tr>
+          <td className="w-8">
+            <input
+              type="checkbox"
+              aria-label={en.chooseAll}
+              className="accent-moss size-4.5"
+              checked={all}
+              onChange={(event) => onChoose(event.target.checked ? new Set(shown.map(({ id }) => id)) : new Set())}
+            />
+          </td>
           <th className="py-2 font-normal">{en.client}</th>
           <th className="hidden px-3 py-2 font-normal sm:table-cell">{en.areas}</th>
           <th className="py-2 pl-3 font-normal">{en.next}</th>
@@ -97,6 +209,15 @@ function Rows({ shown, onTrash }: { shown: readonly SoundSummary[]; onTrash: (id
               aria-rowindex={index + 2}
               className="border-rule hover:bg-sheet relative border-t align-top"
             >
+              <td className="relative z-10 py-3.5">
+                <input
+                  type="checkbox"
+                  aria-label={en.choose(one.client || en.unnamed)}
+                  className="accent-moss size-4.5"
+                  checked={chosen.has(one.id)}
+                  onChange={(event) => tick(one.id, event.target.checked)}
+                />
+              </td>
               <Cells one={one} undecided={undecided.has(one.id)} onTrash={onTrash} />
             </tr>
           )
@@ -109,7 +230,7 @@ function Rows({ shown, onTrash }: { shown: readonly SoundSummary[]; onTrash: (id
 
 const Space = ({ height }: { height: number }) => (
   <tr aria-hidden>
-    <td colSpan={4} style={{ height }} className="p-0" />
+    <td colSpan={5} style={{ height }} className="p-0" />
   </tr>
 )
 

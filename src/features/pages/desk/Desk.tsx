@@ -157,7 +157,7 @@ export function Desk() {
           <CaseList
             summaries={summaries}
             whole={found !== 'refused' && found?.whole === true}
-            onTrash={(id) => act(({ setTrashed }) => setTrashed(id, true))}
+            onTrash={(ids) => act(({ setAllTrashed }) => setAllTrashed(ids, true))}
             onSaveList={(shown) => act(({ saveList }) => saveList(shown))}
           />
         )}

@@ -12,7 +12,7 @@ import { sweepAttachments } from '@/store/upkeep'
 import { saveFile } from '@/ui/save-file'
 import { en } from './messages'
 
-export { removeSamples, setTrashed } from '@/store/desk'
+export { removeSamples, setAllTrashed, setTrashed } from '@/store/desk'
 export { emptyOldTrash, findDamaged } from '@/store/upkeep'
 
 /**

@@ -22,7 +22,7 @@ export function PileEnd({ pile, onBack }: { pile: Pile; onBack: () => void }) {
     tell(null)
     try {
       const { lettersOf } = await import('./letters')
-      const found = await lettersOf(pile, around, (share) => setWork({ share, stop }), stop.signal)
+      const found = await lettersOf(pile.caseIds, around, (share) => setWork({ share, stop }), stop.signal)
       if (found === null) tell(en.noLetters)
       else {
         saveFile(en.pdfName(pile.name), found.file)
@@ -35,7 +35,7 @@ export function PileEnd({ pile, onBack }: { pile: Pile; onBack: () => void }) {
   }
   const csv = async () => {
     const { recommendedCsv } = await import('./letters')
-    saveFile(en.csvName(pile.name), new Blob([await recommendedCsv(pile, around)], { type: 'text/csv' }))
+    saveFile(en.csvName(pile.name), new Blob([await recommendedCsv(pile.caseIds, around)], { type: 'text/csv' }))
   }
   return (
     <section className="mt-4">

@@ -107,7 +107,6 @@ function Look({ kase, pile, at, onNext, onBack }: Omit<TurnProps, 'caseId'> & { 
     setTimeout(() => document.activeElement === field && next.current?.focus())
   }
   return (
-    // eslint-disable-next-line jsx-a11y/no-noninteractive-element-interactions -- it only listens for what its fields leave
     <section ref={sheet} aria-label={kase.client || en.unnamed} className="mt-2" data-entry onKeyDownCapture={goOn}>
       <div className="border-ink flex flex-wrap items-baseline gap-x-4 border-b-[1.5px] pb-1">
         <h2 className="flex-1 font-serif text-[25px] leading-tight font-semibold">

@@ -7,7 +7,7 @@ import { recommend } from '@/core/recommend'
 import { readPaper } from '@/paper/read'
 import type { Paper } from '@/paper/paper'
 import { inTodaysSchema, soundCase } from '@/store/damage'
-import { db, type Pile } from '@/store/db'
+import { db } from '@/store/db'
 import { keepLetters } from '@/store/intake'
 import { english } from '@/wording/languages'
 import { wordLetter } from '@/wording/letter'
@@ -16,9 +16,9 @@ import { asGiven, pdfOf } from '../../stations/letter/handing'
 import { paperFor, programFor, type Around } from '../../stations/letter/paper-for'
 import { en } from './messages'
 
-/** The cases of a pile that are there and can be read, in its order. */
-async function casesOf({ caseIds }: Pile): Promise<readonly Case[]> {
-  const found = await db.cases.bulkGet([...caseIds])
+/** The cases that are there and can be read, in their order. */
+async function casesOf(ids: readonly string[]): Promise<readonly Case[]> {
+  const found = await db.cases.bulkGet([...ids])
   return found.flatMap((one) => (one ? (soundCase(inTodaysSchema(one)) ?? []) : []))
 }
 
@@ -33,16 +33,16 @@ interface Written {
 }
 
 /**
- * The letters of a pile as one PDF, each in the language of its case, and kept there as it was handed out; null where none
+ * The letters of several cases as one PDF, each in the language of its case, and kept there as it was handed out; null where none
  * of them has one. A letter that was checked goes as it was checked.
  */
 export async function lettersOf(
-  pile: Pile,
+  ids: readonly string[],
   around: Around,
   onProgress: (share: number) => void,
   signal: AbortSignal,
 ): Promise<Written | null> {
-  const cases = await casesOf(pile)
+  const cases = await casesOf(ids)
   const papers: { readonly kase: Case; readonly paper: Paper; readonly given: GivenLetter | null }[] = []
   for (const [i, kase] of cases.entries()) {
     signal.throwIfAborted()
@@ -68,7 +68,7 @@ export async function lettersOf(
     file,
     letters: papers.length,
     drafts: papers.filter(({ paper }) => paper.letter.draft).length,
-    without: pile.caseIds.length - papers.length,
+    without: ids.length - papers.length,
   }
 }
 
@@ -82,8 +82,8 @@ async function paperNow(kase: Case, around: Around): Promise<Paper | null> {
 }
 
 /** What was recommended, a row for each thing on each area. A cell that begins like a formula is quoted as text. */
-export async function recommendedCsv(pile: Pile, around: Around): Promise<string> {
-  const data = (await casesOf(pile)).flatMap((kase) => {
+export async function recommendedCsv(ids: readonly string[], around: Around): Promise<string> {
+  const data = (await casesOf(ids)).flatMap((kase) => {
     const found = recommend(kase, around.guides, around.products)
     const dated = programFor(kase, found, around, format(new Date(), 'yyyy-MM-dd'))
     const letter = letterOf(kase, found, around.products, openDays(dated), rulesTold(dated))
