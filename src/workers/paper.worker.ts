@@ -1,5 +1,5 @@
 import { expose, transfer } from 'comlink'
-import { pdfOf } from '../paper/pdf/pdf'
+import { lettersMissing, pdfOf } from '../paper/pdf/pdf'
 import type { Paper } from '../paper/paper'
 import { fontNames, type FontName, type Fonts } from '../paper/pdf/sheet'
 
@@ -37,8 +37,9 @@ async function small(picture: Blob): Promise<Uint8Array> {
 
 const work = {
   async pdf(papers: readonly Paper[], logo: Blob | null) {
-    const bytes = await pdfOf(papers, await fetched(), logo && (await small(logo)))
-    return transfer(bytes, [bytes.buffer])
+    const fonts = await fetched()
+    const bytes = await pdfOf(papers, fonts, logo && (await small(logo)))
+    return transfer({ bytes, missing: lettersMissing(papers, fonts) }, [bytes.buffer])
   },
 }
 

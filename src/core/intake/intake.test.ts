@@ -103,6 +103,20 @@ test('a new home gets an area for each sample, as far as the file tells of it', 
   expect(reports.map(({ areas: of }) => Object.keys(of))).toEqual([['a-1'], ['a-2']])
 })
 
+test('two samples of one file are of two areas, whatever they are called', () => {
+  const twice = { area: 'Garden', crop: 'tomato', cropWords: 'Tomatoes' }
+  expect(take(incoming('1', twice), incoming('2', twice))(blank).areas.map(({ name }) => name)).toEqual([
+    'Garden',
+    'Garden (2)',
+  ])
+  const alone = { ...blank, areas: [bed] }
+  const { areas } = take(incoming('1'), incoming('2'))(alone)
+  expect(areas.map(({ id, reportId }) => [id, reportId])).toEqual([
+    ['bed', 'r-1-2026-11-01'],
+    ['a-2', 'r-2-2026-11-01'],
+  ])
+})
+
 test('in a case that is there it goes to the ground it is of, and overwrites nothing', () => {
   const old = { ...report('old', '2024-11-01'), areas: membersOf(['bed']) }
   const kase = {

@@ -43,41 +43,50 @@ export const isThere = ({ reports }: Pick<Case, 'reports'>, { code, date, labora
 
 /**
  * Takes the reports of a file into a case. Each is of the bag whose code it bears, or of the area that the file names, or
- * of the only one that grows its crop; else an area is made for it. What is there already is left alone, and so is
- * everything that was typed.
+ * of the only one that grows its crop; else an area is made for it. Two samples of one file are of two areas. What is
+ * there already is left alone, and so is everything that was typed.
  */
 export const takeReports =
   (incoming: readonly IncomingReport[], guides: readonly Guide[], begins: Begins): Act =>
-  (kase) =>
-    incoming.reduce((now, one) => takeOne(now, one, guides, begins), kase)
+  (kase) => {
+    const taken = new Set<string>()
+    return incoming.reduce((now, one) => takeOne(now, one, guides, begins, taken), kase)
+  }
 
-function takeOne(kase: Case, one: IncomingReport, guides: readonly Guide[], begins: Begins): Case {
+/** @param taken the areas that another sample of the file is of; its own is noted there */
+function takeOne(kase: Case, one: IncomingReport, guides: readonly Guide[], begins: Begins, taken: Set<string>): Case {
   const { report } = one
   if (isThere(kase, report)) return kase
   const bag = kase.samples.find(({ code }) => code !== '' && code === report.code)
-  if (bag) return collect([{ ...report, areas: membersOf(bag.areas) }], guides, 'where-none')(kase)
-  const found = areaFor(kase, one)
+  if (bag) {
+    for (const id of bag.areas) taken.add(id)
+    return collect([{ ...report, areas: membersOf(bag.areas) }], guides, 'where-none')(kase)
+  }
+  const found = areaFor(kase, one, taken)
   const there = found ? kase : addAreas([newArea(kase, one, guides, begins)])(kase)
-  const areas = membersOf([found?.id ?? one.areaId])
-  return collect([{ ...report, areas }], guides, 'where-none')(there)
+  const id = found?.id ?? one.areaId
+  taken.add(id)
+  return collect([{ ...report, areas: membersOf([id]) }], guides, 'where-none')(there)
 }
 
 /** The ground of a case that a report is of; undefined where it is none of it, or where it could be several. */
-function areaFor(kase: Case, { area, crop, report }: IncomingReport): Area | undefined {
+function areaFor(kase: Case, { area, crop, report }: IncomingReport, taken: ReadonlySet<string>): Area | undefined {
   const coded = kase.reports.find(({ code }) => code !== '' && code.trim() === report.code.trim())
   const of = (wanted: (one: Area) => boolean) => {
-    const all = kase.areas.filter(wanted)
+    const all = kase.areas.filter((one) => !taken.has(one.id) && wanted(one))
     return all.length === 1 ? all[0] : undefined
   }
   if (area) return of(({ name }) => folded(name) === folded(area))
   if (coded) return of(({ id }) => coded.areas[id] === true)
   if (crop) return of(({ seasons }) => seasons[kase.season]?.crop === crop)
-  return kase.areas.length === 1 ? kase.areas[0] : undefined
+  return of(() => true)
 }
 
 function newArea(kase: Case, one: IncomingReport, guides: readonly Guide[], { guide, feeding }: Begins): Area {
   const { areaId, area, crop, cropWords, size, report } = one
-  const blank = blankArea(areaId, [area, crop ? '' : cropWords].filter(Boolean).join(', ') || cropWords || report.code)
+  const called = [area, crop ? '' : cropWords].filter(Boolean).join(', ') || cropWords || report.code
+  const again = kase.areas.some(({ name }) => folded(name) === folded(called))
+  const blank = blankArea(areaId, again && report.code ? `${called} (${report.code})` : called)
   return withParts(blank, kase.season, {
     guide: crop ? guideWithCrop(guides, guide, crop) : guide,
     feeding,

@@ -18,7 +18,7 @@ import { english } from '../../wording/languages'
 import { spanish } from '../../wording/spanish'
 import { paperOf } from '../build'
 import type { Paper } from '../paper'
-import { pdfOf } from './pdf'
+import { lettersMissing, pdfOf } from './pdf'
 import type { Fonts } from './sheet'
 
 const font = (name: string) => new Uint8Array(readFileSync(join('node_modules', name)))
@@ -152,4 +152,10 @@ describe.each(both)('the PDF in %s', (...language) => {
     expect(glyphs).toBeGreaterThan(2_000)
     expect(names.size).toBe(4)
   })
+})
+
+test('what no font has is told; Greek, Cyrillic and every accent are there', () => {
+  const of = (client: string) => [paper({ ...sampleCases[1]!, client }, both[0])]
+  expect(lettersMissing(of('Ñandú Łukasz Žižek Ðorđe Nguyễn Γιάννης Юлия'), fonts)).toEqual([])
+  expect(lettersMissing(of('王 小明'), fonts)).toEqual(['王', '小', '明'])
 })

@@ -139,3 +139,21 @@ function joined(chunks: readonly Uint8Array[]): Uint8Array {
   }
   return all
 }
+
+/** Letters of papers that the fonts do not have, each once: they would stand there as boxes. */
+export function lettersMissing(papers: readonly Paper[], fonts: Fonts): readonly string[] {
+  const used = new Set(papers.flatMap((paper) => [...textsIn(paper)].flatMap((text) => [...text])))
+  const doc = open(papers, fonts)
+  const has = fontNames.map((name) => {
+    doc.font(name)
+    const { font } = (doc as unknown as { _font: { font: { hasGlyphForCodePoint: (point: number) => boolean } } })._font
+    return (letter: string) => font.hasGlyphForCodePoint(letter.codePointAt(0)!)
+  })
+  return [...used].filter((letter) => !/\s/.test(letter) && !has.every((one) => one(letter)))
+}
+
+/** Every text in a value, however deep. */
+function* textsIn(value: unknown): Generator<string> {
+  if (typeof value === 'string') yield value
+  else if (typeof value === 'object' && value !== null) for (const part of Object.values(value)) yield* textsIn(part)
+}

@@ -34,7 +34,7 @@ export function Several({ chosen, onTrash, onDone }: Props) {
     const found = await lettersOf(ids, around, () => undefined, new AbortController().signal)
     if (found === null) return pileWords.noLetters
     saveFile(en.lettersName, found.file)
-    return pileWords.made(found.letters, found.drafts, found.without)
+    return pileWords.made(found.letters, found.drafts, found.without, found.missing)
   }
   const handOver = async () => {
     const { archiveOf } = await import('./hand-over')

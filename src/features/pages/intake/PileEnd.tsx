@@ -26,7 +26,7 @@ export function PileEnd({ pile, onBack }: { pile: Pile; onBack: () => void }) {
       if (found === null) tell(en.noLetters)
       else {
         saveFile(en.pdfName(pile.name), found.file)
-        tell(en.made(found.letters, found.drafts, found.without))
+        tell(en.made(found.letters, found.drafts, found.without, found.missing))
       }
     } catch {
       if (!stop.signal.aborted) tell(en.pdfFailed)

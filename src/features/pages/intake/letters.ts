@@ -30,6 +30,8 @@ interface Written {
   readonly letters: number
   readonly drafts: number
   readonly without: number
+  /** Letters that stand there as boxes, since no font has them. */
+  readonly missing: readonly string[]
 }
 
 /**
@@ -58,7 +60,7 @@ export async function lettersOf(
     await new Promise((rest) => setTimeout(rest))
   }
   if (papers.length === 0) return null
-  const { file } = await pdfOf(
+  const { file, missing } = await pdfOf(
     papers.map(({ paper }) => paper),
     signal,
   )
@@ -69,6 +71,7 @@ export async function lettersOf(
     letters: papers.length,
     drafts: papers.filter(({ paper }) => paper.letter.draft).length,
     without: ids.length - papers.length,
+    missing,
   }
 }
 

@@ -72,15 +72,16 @@ export const en = {
   pdf: 'One PDF of all letters',
   csv: 'What was recommended, as a table',
   making: 'Writing the letters',
-  made: (letters: number, drafts: number, without: number) =>
-    [
+  made: (letters: number, drafts: number, without: number, missing: readonly string[]) =>
+    `${[
       `${letters} ${letters === 1 ? 'letter' : 'letters'} in one PDF, each kept in its case`,
       drafts > 0 && `${drafts} of them ${drafts === 1 ? 'is a draft' : 'are drafts'}: a figure is to be confirmed`,
       without > 0 &&
         `${without} ${without === 1 ? 'case has' : 'cases have'} no letter yet: a size, a crop or a report is missing`,
+      missing.length > 0 && `the fonts have no letters for ${missing.join(' ')}: boxes stand there`,
     ]
       .filter(Boolean)
-      .join('; ') + '.',
+      .join('; ')}.`,
   pdfFailed: 'The PDF could not be made here. The letters can be printed case by case.',
   noLetters: 'None of these cases has a letter yet: sizes, crops or reports are missing.',
   csvName: (name: string) => `recommended, ${name}.csv`,

@@ -41,9 +41,11 @@ export function LetterStation() {
   const paper = usePaper(words, language, kept)
   const { program } = useProgram()
   if (words && !paper && kept.length === 0) return <p className="mt-5 font-serif text-lg">{en.empty}</p>
+  // What was checked is changed by nothing here.
+  const frozen = kase.letter.frozen !== null
   return (
     <>
-      <Settings />
+      {frozen ? <div className="mt-3" /> : <Settings />}
       <div className="mb-4 flex flex-wrap items-end gap-x-5 gap-y-2.5 print:hidden" data-entry>
         <ChoiceField
           label={en.paper}
@@ -51,19 +53,22 @@ export function LetterStation() {
           options={Object.entries(en.papers).map(([value, label]) => ({ value: value as OnPaper, label }))}
           onChange={putOnPaper}
         />
-        <ChoiceField
-          label={en.language}
-          value={language}
-          options={languageOptions}
-          onChange={(to) => edit((draft) => void (draft.letter.language = to))}
-        />
-        {onPaper === 'letter' && <Pages />}
+        {(!frozen || onPaper !== 'letter') && (
+          <ChoiceField
+            label={en.language}
+            value={language}
+            options={languageOptions}
+            onChange={(to) => edit((draft) => void (draft.letter.language = to))}
+          />
+        )}
+        {onPaper === 'letter' && !frozen && <Pages />}
         {onPaper !== 'letter' && (
           <Button kind="act" onClick={() => window.print()}>
             {en.printThe[onPaper]}
           </Button>
         )}
       </div>
+      {frozen && onPaper !== 'letter' && <p className="mb-3 print:hidden">{en.frozenCards}</p>}
       {words && onPaper !== 'letter' && (
         <Cards words={words} language={language} days={openDays(program)} as={onPaper} />
       )}
@@ -157,10 +162,14 @@ function Letter({ paper: live, kept }: { paper: Paper | null; kept: ReturnType<t
   const makePdf = async (given: Paper, keep: boolean) => {
     tell(en.making)
     try {
-      const { file, withoutLogo } = await pdfOf([given])
+      const { file, withoutLogo, missing } = await pdfOf([given])
       saveFile(`${fileNameOf(kase, given)}.pdf`, file)
       if (keep) handOut(given)
-      tell(withoutLogo ? en.withoutLogo : null)
+      tell(
+        [withoutLogo && en.withoutLogo, missing.length > 0 && en.missing(missing.join(' '))]
+          .filter(Boolean)
+          .join(' ') || null,
+      )
     } catch {
       tell(en.pdfFailed)
     }

@@ -35,18 +35,26 @@ async function logoFor(papers: readonly Paper[]): Promise<Blob | null> {
   return kept ? new Blob([kept.bytes], { type: kept.type }) : null
 }
 
+export interface Handed {
+  readonly file: Blob
+  readonly withoutLogo: boolean
+  /** Letters that stand there as boxes, since no font has them. */
+  readonly missing: readonly string[]
+}
+
 /** Papers as one PDF; the logo is left out where it cannot be drawn. */
-export async function pdfOf(
-  papers: readonly Paper[],
-  signal?: AbortSignal,
-): Promise<{ readonly file: Blob; readonly withoutLogo: boolean }> {
+export async function pdfOf(papers: readonly Paper[], signal?: AbortSignal): Promise<Handed> {
   const logo = await logoFor(papers)
-  const blob = (bytes: Uint8Array) => new Blob([bytes as BlobPart], { type: 'application/pdf' })
+  const made = async (picture: Blob | null): Promise<Handed> => {
+    const { bytes, missing } = await pdfInWorker(papers, picture, signal)
+    const file = new Blob([bytes as BlobPart], { type: 'application/pdf' })
+    return { file, withoutLogo: logo !== picture, missing }
+  }
   try {
-    return { file: blob(await pdfInWorker(papers, logo, signal)), withoutLogo: false }
+    return await made(logo)
   } catch (fault) {
     if (!logo || signal?.aborted) throw fault
-    return { file: blob(await pdfInWorker(papers, null, signal)), withoutLogo: true }
+    return made(null)
   }
 }
 

@@ -22,6 +22,8 @@ export const en = {
   making: 'Making the PDF…',
   pdfFailed: 'The PDF could not be made here. Print the letter, or copy it as text.',
   withoutLogo: 'The PDF has no logo: the picture of the office cannot be drawn. The rest is complete.',
+  missing: (letters: string) =>
+    `The PDF’s fonts have no letters for ${letters}: boxes stand there. Print the letter, or copy it as text, where they are right.`,
   copy: 'Copy for an email',
   copied: 'The letter is on the clipboard, as text and as formatted text.',
   copyFailed: 'This browser does not let the clipboard be written. Select the letter and copy it.',
@@ -51,6 +53,7 @@ export const en = {
   frozen: (by: string, when: string) =>
     `Checked by ${by} on ${when}. It stands as it was checked, whatever becomes of the case.`,
   thaw: 'Let it follow the case again',
+  frozenCards: 'The letter was checked and stands; these go by the case as it is now.',
   frozenUnreadable: 'The checked letter cannot be read. Let it follow the case again, and have it checked anew.',
 
   given: 'Letters of this case',
