@@ -19,9 +19,9 @@ test('cases are narrowed by what falls due and sorted; several at once are writt
   await page.getByLabel('First', { exact: true }).selectOption('by client')
   await expect(rows.nth(1)).toContainText('Brannoch')
   // By what grows there, too.
-  await page.getByLabel('Find a client, place or area').fill('blueberry')
+  await page.getByLabel('Find a client, place, area or crop').fill('blueberry')
   await expect(rows).toHaveCount(2)
-  await page.getByLabel('Find a client, place or area').fill('')
+  await page.getByLabel('Find a client, place, area or crop').fill('')
 
   await page.getByLabel('Choose Lake Ossian village hall').check()
   await page.getByLabel('Choose Henrike Aldous').check()
@@ -45,14 +45,14 @@ test('cases are narrowed by what falls due and sorted; several at once are writt
   await page.getByRole('button', { name: 'Choose none' }).click()
 
   // The two of one client become one, with the ground of both.
-  await page.getByLabel('Find a client, place or area').fill('aldous')
+  await page.getByLabel('Find a client, place, area or crop').fill('aldous')
   await expect(rows).toHaveCount(3)
   await page.getByLabel('Choose all that are listed').check()
   await page.getByRole('button', { name: 'Merge the two' }).click()
   await expect(page.getByText('goes into Henrike Aldous')).toBeVisible()
   await page.getByRole('button', { name: 'Merge them' }).click()
   await expect(rows).toHaveCount(2)
-  await page.getByLabel('Find a client, place or area').fill('')
+  await page.getByLabel('Find a client, place, area or crop').fill('')
   await expect(page.getByText('Trash (1)')).toBeVisible()
 
   await page.getByLabel('Choose all that are listed').check()

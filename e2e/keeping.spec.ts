@@ -256,11 +256,11 @@ test('the Desk reminds of a backup after so many changes, and makes one', async 
 
 test('a client is found on the Desk, and the list saved for a spreadsheet', async ({ watched: page }) => {
   await loadSamples(page)
-  await page.getByLabel('Find a client, place or area').fill('rhodo')
+  await page.getByLabel('Find a client, place, area or crop').fill('rhodo')
   await expect(page.getByRole('link', { name: 'Henrike Aldous' })).toBeVisible()
   await expect(page.getByRole('link', { name: 'Vale End Primary School' })).toHaveCount(0)
   await expect(page.getByText('1 of 8')).toBeVisible()
   expect(await readFile(await saved(page, 'Save the list as CSV'), 'utf8')).toContain('Henrike Aldous,')
-  await page.getByLabel('Find a client, place or area').fill('nobody')
+  await page.getByLabel('Find a client, place, area or crop').fill('nobody')
   await expect(page.getByText('No client, place or area begins with')).toBeVisible()
 })

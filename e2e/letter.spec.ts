@@ -161,6 +161,12 @@ test('what was checked stands as it was; the case says what it would give now, a
   const { pages } = await savedPdf(page, () => page.getByRole('button', { name: 'PDF', exact: true }).click())
   expect(pages[0]).toContain(bare('What is new since our letter'))
   await expect(letters(page)).toHaveCount(2)
+  // The Log says what was said, the latest first.
+  await page.getByRole('button', { name: /^Log/ }).click()
+  const said = page.getByRole('region', { name: 'What we said' })
+  await expect(said).toContainText(/27 October 2026.*South lawn, pelletized lime, calcitic: 97 lb/)
+  await expect(said).toContainText('1 earlier letter')
+  await said.getByRole('button', { name: 'All letters, as they were' }).click()
   // As it was, word for word.
   await page.getByRole('button', { name: 'Show: Letter 1' }).click()
   await expect(sheet).toContainText('193 lb')

@@ -12,8 +12,8 @@ import { keepLetters } from '@/store/intake'
 import { english } from '@/wording/languages'
 import { wordLetter } from '@/wording/letter'
 import { openDays, rulesTold } from '@/core/passes/program/program'
-import { asGiven, pdfOf } from '../../stations/letter/handing'
-import { paperFor, programFor, type Around } from '../../stations/letter/paper-for'
+import { asGiven, pdfOf } from '../../shared/letters/handing'
+import { paperFor, programFor, type Around } from '../../shared/letters/paper-for'
 import { en } from './messages'
 
 /** The cases that are there and can be read, in their order. */

@@ -10,9 +10,10 @@ import { dateWords } from '@/wording/format'
 import { useOpenCase } from '../../case/context'
 import { describe } from '../../shared/history/describe'
 import { useWords } from '../../shared/language/useWords'
-import { hashOf } from './handing'
+import { hashOf } from '../../shared/letters/handing'
 import { en } from './messages'
-import { usePaperOf, type Kept } from './usePaper'
+import type { Kept } from '../../shared/letters/useKept'
+import { usePaperOf } from './usePaper'
 
 interface Props {
   kept: readonly Kept[]

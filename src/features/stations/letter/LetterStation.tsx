@@ -23,11 +23,12 @@ import { useOffice } from '../../shared/office/useOffice'
 import { useProgram } from '../../shared/years/useProgram'
 import { Cards } from './Cards'
 import { Given } from './Given'
-import { asGiven, fileNameOf, pdfOf } from './handing'
+import { asGiven, fileNameOf, pdfOf } from '../../shared/letters/handing'
 import { en } from './messages'
 import { OwnWords } from './OwnWords'
 import { PaperSheet } from './PaperSheet'
-import { useKept, usePaper } from './usePaper'
+import { useKept } from '../../shared/letters/useKept'
+import { usePaper } from './usePaper'
 
 type OnPaper = keyof typeof en.papers
 

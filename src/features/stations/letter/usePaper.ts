@@ -1,29 +1,15 @@
 'use client'
 
 import { useMemo } from 'react'
-import type { Case } from '@/core/case/case'
 import type { Language } from '@/core/told/text'
 import type { Paper } from '@/paper/paper'
-import { readPaper } from '@/paper/read'
 import type { ClientWords } from '@/wording/languages'
 import { useOpenCase } from '../../case/context'
 import { useGuides, useProducts } from '../../case/useCase'
 import { useOffice } from '../../shared/office/useOffice'
 import { useProgram } from '../../shared/years/useProgram'
-import { paperFor, programFor, type Around } from './paper-for'
-
-/** A letter that was kept, read back. */
-export interface Kept {
-  readonly given: Case['letters'][number]
-  /** Null where it cannot be read. */
-  readonly paper: Paper | null
-}
-
-/** The letters of the open case as they were kept, oldest first. */
-export function useKept(): readonly Kept[] {
-  const { letters } = useOpenCase().kase
-  return useMemo(() => letters.map((given) => ({ given, paper: readPaper(given.document) })), [letters])
-}
+import { paperFor, programFor, type Around } from '../../shared/letters/paper-for'
+import type { Kept } from '../../shared/letters/useKept'
 
 /** The letter as the open case gives it now. */
 export function usePaper(words: ClientWords | null, language: Language, kept: readonly Kept[]): Paper | null {

@@ -23,6 +23,7 @@ import { CourseOfArea } from './Course'
 import { useHabits } from '../../shared/years/useHabits'
 import { entryWords } from './entry-words'
 import { LogLine } from './LogLine'
+import { Said } from './Said'
 import { en } from './messages'
 
 /** What was really put on, typed as it is said; and what it sums to. */
@@ -36,6 +37,7 @@ export function LogStation() {
         <p className="mt-2 mb-3 max-w-[70ch]">{en.lead}</p>
         <LogLine />
       </div>
+      <Said />
       <Entries />
       <Courses program={program} />
       <Now program={program} />
