@@ -24,6 +24,7 @@ rmSync(compiled, { recursive: true })
 await run(process.execPath, ['--import', 'tsx', 'bench/mix.ts'])
 await run(process.execPath, ['--import', 'tsx', 'bench/program.ts'])
 await run(process.execPath, ['--import', 'tsx', 'bench/course.ts'])
+await run(process.execPath, ['--import', 'tsx', 'bench/letters.ts'])
 
 tellFirstLoads()
 await run(process.execPath, ['bench/first.mjs'])
