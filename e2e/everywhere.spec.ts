@@ -8,8 +8,9 @@ const views = [
   '/office',
   '/guides',
   '/shelf',
+  '/intake',
   '/guides?guide=mehlich-1-southeast%401&crop=highbush-blueberry',
-  ...['ground', 'sample', 'results', 'reading', 'amounts', 'materials', 'letter', 'history'].map(
+  ...['ground', 'sample', 'results', 'reading', 'amounts', 'materials', 'letter', 'log', 'history'].map(
     (station) => `/case?id=sample-village-hall&station=${station}`,
   ),
   '/guides?guide=soilless-mix%401',

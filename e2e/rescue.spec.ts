@@ -115,7 +115,7 @@ test('a page of yesterday writes nothing into newer data, says so, and gives wha
           request.onupgradeneeded = () => {
             const cases = request.transaction!.objectStore('cases')
             cases.getAll().onsuccess = (event) => {
-              for (const kase of (event.target as IDBRequest<object[]>).result) cases.put({ ...kase, schema: 10 })
+              for (const kase of (event.target as IDBRequest<object[]>).result) cases.put({ ...kase, schema: 11 })
             }
           }
           request.onblocked = () => reject(new Error('the old page does not let go'))
@@ -127,13 +127,13 @@ test('a page of yesterday writes nothing into newer data, says so, and gives wha
           }
         }),
     )
-  expect(await stored()).toMatchObject([{ client: 'Kept', schema: 10 }])
+  expect(await stored()).toMatchObject([{ client: 'Kept', schema: 11 }])
   await expect(page.getByText('A newer version of Agrologos is open in another tab')).toBeVisible()
   await type(page, 'Client', 'Typed in the old page')
   const download = page.waitForEvent('download')
   await page.getByRole('alert').getByRole('button', { name: 'Save as a file' }).click()
   expect(await readFile((await (await download).path())!, 'utf8')).toContain('"client": "Typed in the old page"')
-  expect(await stored()).toMatchObject([{ client: 'Kept', schema: 10 }])
+  expect(await stored()).toMatchObject([{ client: 'Kept', schema: 11 }])
 })
 
 /** What a browser may do with a page that asks for its database, and what is said of it. */
@@ -161,7 +161,7 @@ const databases = {
 for (const [name, { how, says }] of Object.entries(databases))
   test(`a database that ${name} is spoken of on every page`, async ({ page }) => {
     await page.addInitScript(how)
-    for (const path of ['/', '/office', '/guides', '/case?id=any', '/counter']) {
+    for (const path of ['/', '/office', '/guides', '/intake', '/case?id=any', '/counter']) {
       await page.goto(path)
       await expect(page.getByRole('alert').filter({ hasText: says }).first(), path).toBeVisible()
     }

@@ -53,6 +53,7 @@ async function judgeAll(cases: readonly Case[]): Promise<void> {
   }
 }
 
+/** The latest first. */
 export const readPiles = async (): Promise<readonly Pile[]> =>
   (await db.piles.toArray()).sort((a, b) => b.at.localeCompare(a.at))
 

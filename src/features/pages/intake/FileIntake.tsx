@@ -30,12 +30,16 @@ interface Read {
 export function FileIntake() {
   const [several, setSeveral] = useState(false)
   const [read, setRead] = useState<Read | null>(null)
+  const [unread, setUnread] = useState(false)
   const match = async ({ samples }: ListedResults) => {
     const rows = (await db.summaries.toArray()).map(soundSummary).filter((one) => !one.trashedAt)
     const homes = homesOf(samples, rows)
     setRead({ homes, cases: new Map(rows.map((one) => [one.id, one])) })
   }
-  const results = useResultsFile((found) => void match(found))
+  const results = useResultsFile((found) => {
+    setUnread(false)
+    match(found).catch(() => setUnread(true))
+  })
   const { file, mapping, list, fault, work, stopped } = results
   const open = (picked: File) => {
     setRead(null)
@@ -109,6 +113,11 @@ export function FileIntake() {
             )
           )}
           {stopped && <p role="status">{resultWords.stopped}</p>}
+          {unread && (
+            <p role="alert" className="text-clay mt-2 font-semibold">
+              {en.unread}
+            </p>
+          )}
           {list && read && <Decide key={file.name} results={results} list={list} read={read} />}
         </>
       )}

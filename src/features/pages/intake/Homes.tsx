@@ -41,7 +41,7 @@ export function Homes({ homes, samples, cases, decided, onDecide }: Props) {
           return (
             <li
               key={i}
-              className="border-rule absolute right-0 left-0 grid grid-cols-[1fr_9rem_18rem] items-center gap-3 border-b px-2"
+              className="border-rule absolute right-0 left-0 grid grid-cols-[1fr_10rem] items-center sm:grid-cols-[1fr_9rem_18rem] gap-3 border-b px-2"
               style={{ top: start, height: size }}
             >
               <span className="min-w-0">
@@ -50,7 +50,7 @@ export function Homes({ homes, samples, cases, decided, onDecide }: Props) {
                   {[home.place, home.namesake && en.namesake].filter(Boolean).join(', ')}
                 </span>
               </span>
-              <span className="text-ink-2 truncate text-sm">
+              <span className="text-ink-2 hidden truncate text-sm sm:block">
                 {home.samples.map((at) => samples[at]!.code || '–').join(', ')}
               </span>
               <Choice home={home} cases={cases} decision={decided[i]} onDecide={(one) => onDecide(i, one)} />

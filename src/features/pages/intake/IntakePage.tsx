@@ -3,6 +3,8 @@
 import { useLiveQuery } from 'dexie-react-hooks'
 import Link from 'next/link'
 import { useRouter, useSearchParams } from 'next/navigation'
+import { useEffect, useState } from 'react'
+import type { Pile } from '@/store/db'
 import { readPiles, removePile } from '@/store/intake'
 import { Button, buttonClass } from '@/ui/Button'
 import { RemoveButton } from '@/ui/RemoveButton'
@@ -39,9 +41,29 @@ export function IntakePage() {
   )
 }
 
+/** ms after which a database that says nothing is spoken of. */
+const patience = 2_500
+
+/** What lies here; a database that does not open, or never answers, is spoken of. */
+function usePiles(): readonly Pile[] | 'unread' | undefined {
+  const [silent, setSilent] = useState(false)
+  const piles = useLiveQuery(() => readPiles().catch(() => 'unread' as const), [])
+  useEffect(() => {
+    const wait = setTimeout(() => setSilent(true), patience)
+    return () => clearTimeout(wait)
+  }, [])
+  return piles ?? (silent ? 'unread' : undefined)
+}
+
 function Piles() {
   const router = useRouter()
-  const piles = useLiveQuery(() => readPiles().catch(() => []), [])
+  const piles = usePiles()
+  if (piles === 'unread')
+    return (
+      <p role="alert" className="text-clay mt-6 font-semibold">
+        {en.unread}
+      </p>
+    )
   return (
     <section aria-label={en.piles} className="mt-8">
       <h2 className="border-ink border-b font-serif text-lg font-semibold">{en.piles}</h2>

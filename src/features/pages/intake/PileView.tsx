@@ -23,9 +23,22 @@ import { PileEnd } from './PileEnd'
 
 /** A pile, one case at a time; what came of it stands at its end. */
 export function PileView({ id }: { id: string }) {
-  const pile = useLiveQuery(() => db.piles.get(id).then((found) => found ?? null), [id])
+  const pile = useLiveQuery(
+    () =>
+      db.piles.get(id).then(
+        (found) => found ?? null,
+        () => 'unread' as const,
+      ),
+    [id],
+  )
   const [at, turnTo] = useState<number | null>(null)
   if (pile === undefined) return null
+  if (pile === 'unread')
+    return (
+      <p role="alert" className="text-clay font-semibold">
+        {en.unread}
+      </p>
+    )
   if (pile === null) return <p className="font-serif text-lg">{en.gone}</p>
   // Whoever comes back goes on where nobody has looked yet.
   const first = pile.caseIds.findIndex((one) => !pile.seen.includes(one))

@@ -2,6 +2,7 @@ export const en = {
   title: 'Intake',
   desk: 'To the Desk',
   lead: 'A laboratory’s file of many samples: each goes to the case of its client, or makes one. Nothing that is there is overwritten.',
+  unread: 'The cases of this browser cannot be opened just now, so nothing can be matched or taken in.',
   choose: 'Choose a file of results',
   drop: 'or drop it anywhere on this page',
   several: 'One file at a time: the first of them is opened.',
