@@ -101,7 +101,7 @@ test.describe('without a service worker', () => {
     expect(JSON.parse(file)).toMatchObject({ case: { client: 'Typed too late', schema: 10 } })
     expect(await stored(newer, 'sample-village-hall')).toMatchObject({
       client: 'Typed before',
-      schema: 10,
+      schema: 11,
       remark: 'of the next version',
     })
 
