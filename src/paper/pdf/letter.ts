@@ -54,24 +54,22 @@ export function drawLetter(sheet: Sheet, { letter, head, changes }: Paper, logo:
 const logoSize = { width: 150, height: 40 } as const
 
 function drawHead(sheet: Sheet, head: Paper['head'], logo: Uint8Array | null): void {
-  if (!head && !logo) return
+  if (!head) return
   const { doc, root, left, width, scale } = sheet
   const y = doc.y
   let beside = left
   if (logo) {
     root.add(
-      doc.struct('Figure', { alt: head?.name || 'Logo' }, () => {
+      doc.struct('Figure', { alt: head.name || 'Logo' }, () => {
         doc.image(logo.buffer as ArrayBuffer, left, y, { fit: [logoSize.width * scale, logoSize.height * scale] })
       }),
     )
     beside = left + (logoSize.width + 12) * scale
   }
   doc.y = y
-  if (head) {
-    const style = { font: 'sans', size: 9, x: beside, width: width - (beside - left) } as const
-    put(sheet, root, 'P', head.name, { ...style, font: 'sans-bold' })
-    put(sheet, root, 'P', head.address, style)
-  }
+  const style = { font: 'sans', size: 9, x: beside, width: width - (beside - left) } as const
+  put(sheet, root, 'P', head.name, { ...style, font: 'sans-bold' })
+  put(sheet, root, 'P', head.address, style)
   doc.y = Math.max(doc.y, logo ? y + logoSize.height * scale : 0) + 8 * scale
 }
 

@@ -27,7 +27,7 @@ export const programFor = (kase: Case, found: Recommendation, { guides, products
 
 /** The invented office of the samples heads none but their letters. */
 const headOf = (office: Around['office'], sample: boolean): PaperHead | null =>
-  office && (!office.sample || sample) && (office.name || office.disclaimer)
+  office && (!office.sample || sample) && (office.name || office.address || office.disclaimer || office.logo)
     ? {
         name: [office.name, office.region].filter(Boolean).join(', '),
         address: office.address,
