@@ -262,5 +262,5 @@ test('a client is found on the Desk, and the list saved for a spreadsheet', asyn
   await expect(page.getByText('1 of 8')).toBeVisible()
   expect(await readFile(await saved(page, 'Save the list as CSV'), 'utf8')).toContain('Henrike Aldous,')
   await page.getByLabel('Find a client, place, area or crop').fill('nobody')
-  await expect(page.getByText('No client, place or area begins with')).toBeVisible()
+  await expect(page.getByText('No client, place, area or crop begins with')).toBeVisible()
 })
