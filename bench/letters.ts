@@ -4,10 +4,8 @@ import { guides } from '../src/core/guides/guides'
 import { homesOf } from '../src/core/intake/match'
 import { letterOf } from '../src/core/letter/letter'
 import { whyOf } from '../src/core/letter/why'
-import { job } from '../src/core/passes/job'
-import { regionOf } from '../src/core/passes/program/own-region'
-import { openDays, program, rulesTold } from '../src/core/passes/program/program'
-import { noRules } from '../src/core/passes/program/rule'
+import { programOf } from '../src/core/passes/program/of-case'
+import { openDays, rulesTold } from '../src/core/passes/program/program'
 import { recommend } from '../src/core/recommend'
 import { shippedProducts } from '../src/core/shelf/products'
 import { sampleCases } from '../src/demo/sample-cases'
@@ -27,7 +25,7 @@ const fonts: Fonts = {
 }
 const papers = sampleCases.map((kase) => {
   const found = recommend(kase, guides)
-  const dated = program(kase, found, job(kase, found), guides, regionOf(kase), noRules, '2026-11-26', shippedProducts)
+  const dated = programOf(kase, found, { guides }, '2026-11-26')
   const letter = letterOf(kase, found, shippedProducts, openDays(dated), rulesTold(dated))
   const why = whyOf(kase, found, dated, guides, shippedProducts)
   return paperOf(kase, { letter, why, head: null, words: english, language: 'en', before: null })

@@ -1,4 +1,4 @@
-import type { Paper } from './paper'
+import { groundOf, saidOf, whenOf, type Paper } from './paper'
 
 const marks: Readonly<Record<string, string>> = { '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;', "'": '&#39;' }
 const safe = (text: string): string => text.replace(/[&<>"']/g, (mark) => marks[mark]!)
@@ -11,8 +11,8 @@ export function htmlOf({ language, head, letter, changes }: Paper): string {
   const rows = letter.steps.flatMap(({ when, rows: ofDay }) => [
     `<tr><th colspan="3" align="left">${safe(when)}</th></tr>`,
     ...ofDay.map(
-      ({ area, what, amount, measure, days, when: how }) =>
-        `<tr><td valign="top">${safe([area, what].filter(Boolean).join(', '))}</td><td valign="top"><strong>${safe(amount)}</strong> ${safe(measure)}</td><td valign="top">${safe([days, how].filter(Boolean).join('; '))}</td></tr>`,
+      (one) =>
+        `<tr><td valign="top">${safe([one.area, one.what].filter(Boolean).join(', '))}</td><td valign="top"><strong>${safe(one.amount)}</strong> ${safe(one.measure)}</td><td valign="top">${safe(whenOf(one))}</td></tr>`,
     ),
   ])
   const table =
@@ -20,9 +20,7 @@ export function htmlOf({ language, head, letter, changes }: Paper): string {
       ? `<table cellpadding="4"><thead><tr>${letter.columns.map((one) => `<th align="left">${safe(one)}</th>`).join('')}</tr></thead><tbody>${rows.join('')}</tbody></table>`
       : ''
   const areas = letter.areas.map(
-    ({ name, about, basis, says, instead, rows: own }) =>
-      element('h3', [name, about, basis].filter(Boolean).join(' · ')) +
-      element('p', [...says.map(({ text }) => text), ...(own.length === 0 ? [instead] : [])].join(' ')),
+    (area) => element('h3', [area.name, groundOf(area)].filter(Boolean).join(' · ')) + element('p', saidOf(area)),
   )
   return [
     `<!doctype html><html lang="${language}"><head><meta charset="utf-8"><title>${safe(letter.title)}</title></head><body>`,

@@ -1,5 +1,5 @@
 import type { Language } from '../core/told/text'
-import type { WordedLetter } from '../wording/letter'
+import type { WordedArea, WordedLetter, WordedRow } from '../wording/letter'
 import type { WordedWhy } from '../wording/why'
 import type { WordedWorkings } from '../wording/workings'
 
@@ -31,3 +31,13 @@ export interface PaperChanges {
   readonly title: string
   readonly lines: readonly string[]
 }
+
+/** What an area is and what its words rest on, in one line. */
+export const groundOf = ({ about, basis }: WordedArea): string => [about, basis].filter(Boolean).join(' · ')
+
+/** What is said of an area, as one paragraph. */
+export const saidOf = ({ says, rows, instead }: WordedArea): string =>
+  [...says.map(({ text }) => text), ...(rows.length === 0 ? [instead] : [])].join(' ')
+
+/** When, how often, where and how one thing goes on. */
+export const whenOf = ({ days, when }: WordedRow): string => [days, when].filter(Boolean).join('; ')

@@ -1,10 +1,8 @@
 import { syllable } from 'syllable'
 import { guides } from '../core/guides/guides'
 import { letterOf } from '../core/letter/letter'
-import { job } from '../core/passes/job'
-import { regionOf } from '../core/passes/program/own-region'
-import { openDays, program, rulesTold } from '../core/passes/program/program'
-import { noRules } from '../core/passes/program/rule'
+import { programOf } from '../core/passes/program/of-case'
+import { openDays, rulesTold } from '../core/passes/program/program'
 import { recommend } from '../core/recommend'
 import { shippedProducts } from '../core/shelf/products'
 import { sampleCases } from '../demo/sample-cases'
@@ -14,7 +12,7 @@ import { spanish } from '../wording/spanish'
 
 const letters = sampleCases.map((kase) => {
   const found = recommend(kase, guides)
-  const dated = program(kase, found, job(kase, found), guides, regionOf(kase), noRules, '2026-11-26', shippedProducts)
+  const dated = programOf(kase, found, { guides }, '2026-11-26')
   return { kase, letter: letterOf(kase, found, shippedProducts, openDays(dated), rulesTold(dated)) }
 })
 

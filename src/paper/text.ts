@@ -1,4 +1,4 @@
-import type { Paper } from './paper'
+import { groundOf, saidOf, type Paper } from './paper'
 
 /** A letter as plain text, for an email: its first page, and what is different from the one before. */
 export function textOf({ head, letter, changes }: Paper): string {
@@ -15,10 +15,7 @@ export function textOf({ head, letter, changes }: Paper): string {
         return `- ${[area, what].filter(Boolean).join(', ')}: ${told}`
       }),
     ]),
-    ...areas.map(({ name, about, basis, says, instead, rows }) => [
-      [name, about, basis].filter(Boolean).join(' · '),
-      [...says.map(({ text }) => text), ...(rows.length === 0 ? [instead] : [])].join(' '),
-    ]),
+    ...areas.map((area) => [[area.name, groundOf(area)].filter(Boolean).join(' · '), saidOf(area)]),
     letter.toBuy.length > 0 ? [`${letter.toBuyTitle}:`, ...letter.toBuy.map((one) => `- ${one}`)] : '',
     changes ? [`${changes.title}:`, ...changes.lines.map((one) => `- ${one}`)] : '',
     letter.note,

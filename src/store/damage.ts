@@ -21,13 +21,13 @@ export interface SoundSummary extends Summary {
   readonly damaged?: true
 }
 
-/** A row of the Desk as it was read, put right where it can be; nothing in it is trusted. */
 const isDue = (due: unknown): due is Due =>
   isRecord(due) &&
   dayNumber(textIn(due.day)) !== undefined &&
   ['pass', 'test', 'sample'].includes(textIn(due.what)) &&
   typeof due.of === 'string'
 
+/** A row of the Desk as it was read, put right where it can be; nothing in it is trusted. */
 export function soundSummary(row: unknown): SoundSummary {
   const read = isRecord(row) ? row : {}
   const { id, client, place, areas, codes, waitsFor, updatedAt, sample, trashedAt, due, by, crops } = read

@@ -2,7 +2,7 @@ import { copyForYear, joinCase } from '../core/case/acts/cases'
 import type { Case } from '../core/case/case'
 import type { FiledEdit } from '../schemas/case-file'
 import { v4 as newId } from 'uuid'
-import { inTodaysSchema, soundCase } from './damage'
+import { soundCase } from './damage'
 import { db, keepSetting, setting, type Summary } from './db'
 import { caseTables, put, putChanged } from './put'
 
@@ -22,6 +22,10 @@ export const addSamples = (cases: readonly Case[]): Promise<void> =>
 export const setTrashed = (id: string, trashed: boolean): Promise<number> =>
   db.summaries.update(id, { trashedAt: trashed ? new Date().toISOString() : undefined })
 
+/** Cases as they can be shown, in the order of their ids; undefined where one is not there or cannot be read. */
+export const soundCases = async (ids: readonly string[]): Promise<readonly (Case | undefined)[]> =>
+  (await db.cases.bulkGet([...ids])).map((stored) => stored && soundCase(stored))
+
 /** Throws several away at once, or puts them back. */
 export const setAllTrashed = (ids: readonly string[], trashed: boolean): Promise<unknown> =>
   db.transaction('rw', db.summaries, () => Promise.all(ids.map((id) => setTrashed(id, trashed))))
@@ -30,17 +34,14 @@ export const setAllTrashed = (ids: readonly string[], trashed: boolean): Promise
 export async function copyCases(ids: readonly string[], year: string): Promise<void> {
   const at = new Date().toISOString()
   await db.transaction('rw', caseTables, async () => {
-    for (const stored of await db.cases.bulkGet([...ids])) {
-      const sound = stored && soundCase(inTodaysSchema(stored))
-      if (sound) await putNew(copyForYear(sound, newId(), year, at, newId))
-    }
+    for (const kase of await soundCases(ids)) if (kase) await putNew(copyForYear(kase, newId(), year, at, newId))
   })
 }
 
 /** Takes one case into another, with its files, and throws it away; false where one of them cannot be read. */
 export const joinCases = (into: string, from: string): Promise<boolean> =>
   db.transaction('rw', caseTables, async () => {
-    const [own, other] = (await db.cases.bulkGet([into, from])).map((one) => one && soundCase(inTodaysSchema(one)))
+    const [own, other] = await soundCases([into, from])
     if (!own || !other) return false
     await putChanged(own, joinCase(other)(own))
     await db.attachments.where('owner').equals(from).modify({ owner: into })

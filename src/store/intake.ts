@@ -1,10 +1,9 @@
 import type { Act } from '../core/case/acts/act'
-import { keepLetter } from '../core/case/acts/letters'
+import { handOut } from '../core/case/acts/letters'
 import type { Case } from '../core/case/case'
 import type { GivenLetter } from '../core/case/decisions'
-import { inTodaysSchema, soundCase } from './damage'
 import { db, type Pile } from './db'
-import { putNew } from './desk'
+import { putNew, soundCases } from './desk'
 import { caseTables, judge, putChanged } from './put'
 
 /** A case that a file makes, or what it does to one that is there. */
@@ -16,14 +15,14 @@ const beat = 25
 
 /**
  * Puts what came of a file into the cases, all of it or nothing, with the pile that it makes. A case that is gone by now
- * or cannot be read is left out, and told.
+ * or cannot be read is left out.
  */
 export async function takeHomes(
   homes: readonly TakenHome[],
   pile: Pile,
   onProgress: (share: number) => void = () => undefined,
-): Promise<{ readonly leftOut: readonly string[] }> {
-  const leftOut: string[] = []
+): Promise<void> {
+  const leftOut = new Set<string>()
   const written: Case[] = []
   await db.transaction('rw', [...caseTables, db.piles], async () => {
     for (const [i, home] of homes.entries()) {
@@ -33,16 +32,14 @@ export async function takeHomes(
         written.push(home.kase)
         continue
       }
-      const stored = await db.cases.get(home.id)
-      const sound = stored && soundCase(inTodaysSchema(stored))
-      if (sound) written.push(await putChanged(sound, home.act(sound)))
-      else leftOut.push(home.id)
+      const [kase] = await soundCases([home.id])
+      if (kase) written.push(await putChanged(kase, home.act(kase)))
+      else leftOut.add(home.id)
     }
-    await db.piles.put({ ...pile, caseIds: pile.caseIds.filter((id) => !leftOut.includes(id)) })
+    await db.piles.put({ ...pile, caseIds: pile.caseIds.filter((id) => !leftOut.has(id)) })
   })
   onProgress(1)
   void judgeAll(written)
-  return { leftOut }
 }
 
 /** What each waits for comes after, a few at a time: it asks for every area's answer. */
@@ -72,8 +69,7 @@ export const removePile = (id: string): Promise<void> => db.piles.delete(id)
 export const keepLetters = (given: ReadonlyMap<string, GivenLetter>): Promise<void> =>
   db.transaction('rw', caseTables, async () => {
     for (const [id, letter] of given) {
-      const stored = await db.cases.get(id)
-      const sound = stored && soundCase(inTodaysSchema(stored))
-      if (sound) await putChanged(sound, keepLetter(letter)(sound))
+      const [kase] = await soundCases([id])
+      if (kase) await putChanged(kase, handOut(letter)(kase))
     }
   })

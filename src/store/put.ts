@@ -6,10 +6,8 @@ import type { Product } from '../core/shelf/product'
 import { progress, waitsFor, type Station } from '../core/case/progress'
 import { codesOf } from '../core/ground/sampling/codes'
 import { formatISO } from 'date-fns'
-import { job } from '../core/passes/job'
 import { nextDue, type Due } from '../core/passes/program/due'
-import { regionOf } from '../core/passes/program/own-region'
-import { program } from '../core/passes/program/program'
+import { programOf } from '../core/passes/program/of-case'
 import type { Rules } from '../core/passes/program/rule'
 import { readOffice } from './office'
 import { soundSummary } from './damage'
@@ -119,8 +117,7 @@ function dueIn(kase: Case, rules: Rules): Due | undefined {
   try {
     const found = recommendChanged(kase, guides, products)
     const today = formatISO(new Date(), { representation: 'date' })
-    const days = program(kase, found, job(kase, found, products), guides, regionOf(kase), rules, today, products)
-    return nextDue(kase, days) ?? undefined
+    return nextDue(kase, programOf(kase, found, { guides, products, rules }, today)) ?? undefined
   } catch {
     return undefined
   }

@@ -32,7 +32,7 @@ export interface Begins {
 }
 
 /** Whether a case has this report already: of that code and day, from that laboratory. */
-export const isThere = ({ reports }: Pick<Case, 'reports'>, { code, date, laboratory }: Report): boolean =>
+const isThere = ({ reports }: Pick<Case, 'reports'>, { code, date, laboratory }: Report): boolean =>
   reports.some(
     (one) =>
       one.code.trim().toLowerCase() === code.trim().toLowerCase() &&

@@ -1,4 +1,4 @@
-import type { Paper } from '../paper'
+import { groundOf, saidOf, whenOf, type Paper } from '../paper'
 import {
   artifact,
   clay,
@@ -10,6 +10,7 @@ import {
   room,
   row,
   styled,
+  table,
   type Sheet,
   type Structure,
 } from './sheet'
@@ -74,45 +75,29 @@ function drawHead(sheet: Sheet, head: Paper['head'], logo: Uint8Array | null): v
 }
 
 function drawSteps(sheet: Sheet, { stepsTitle, steps, columns }: Paper['letter']): void {
-  const { doc, root } = sheet
-  put(sheet, root, 'H2', stepsTitle, { font: 'serif-bold', size: 12, gap: 1 })
-  const table = doc.struct('Table')
-  root.add(table)
-  const quiet = { font: 'sans', size: 8.4, colour: faint } as const
-  row(
-    sheet,
-    table,
-    columns.map((text) => ({ ...quiet, text })),
-    shares,
-    'TH',
-  )
-  for (const { when, rows } of steps) {
-    drawDay(sheet, table, when, rows[0]!.what)
-    for (const { area, what, amount, measure, days, when: how } of rows) {
-      const y = row(
-        sheet,
-        table,
-        [
+  put(sheet, sheet.root, 'H2', stepsTitle, { font: 'serif-bold', size: 12, gap: 1 })
+  table(sheet, columns, shares, (all) => {
+    for (const { when, rows } of steps) {
+      drawDay(sheet, all, when, rows[0]!.what)
+      for (const one of rows) {
+        const { area, what, amount, measure } = one
+        const cells = [
           { text: what, ...(area && { strong: area, strongSize: 9 }) },
           { text: measure, strong: amount, strongSize: 10.5 },
-          { text: [days, how].filter(Boolean).join('; ') },
-        ],
-        shares,
-        'TD',
-      )
-      line(sheet, y - 1.5)
+          { text: whenOf(one) },
+        ]
+        line(sheet, row(sheet, all, cells, shares, 'TD') - 1.5)
+      }
     }
-  }
-  table.end()
-  doc.y += 4 * sheet.scale
+  })
 }
 
 /** A day stays with the first thing that is done on it. */
-function drawDay(sheet: Sheet, table: Structure, when: string, next: string): void {
+function drawDay(sheet: Sheet, all: Structure, when: string, next: string): void {
   const { doc, width } = sheet
   room(sheet, heightOf(sheet, next, { size: 9, width: width / 4 }) + 30)
   const tr = doc.struct('TR')
-  table.add(tr)
+  all.add(tr)
   put(sheet, tr, 'TH', when, { font: 'serif-bold', size: 10.2, gap: 1.5 })
   tr.end()
 }
@@ -120,9 +105,9 @@ function drawDay(sheet: Sheet, table: Structure, when: string, next: string): vo
 /** What is said of each area, its name leading the paragraph. */
 function drawAreas(sheet: Sheet, { areas }: Paper['letter']): void {
   const { doc, root, left, width, scale } = sheet
-  for (const { name, about, basis, says, instead, rows } of areas) {
-    const title = [name, [about, basis].filter(Boolean).join(' · ')].filter(Boolean).join(' — ')
-    const words = [...says.map(({ text }) => text), ...(rows.length === 0 ? [instead] : [])].join(' ')
+  for (const area of areas) {
+    const title = [area.name, groundOf(area)].filter(Boolean).join(' — ')
+    const words = saidOf(area)
     const part = doc.struct('Sect')
     root.add(part)
     room(sheet, Math.min(heightOf(sheet, `${title}. ${words}`, { font: 'serif-bold', size: 9.2 }), 60))

@@ -6,10 +6,8 @@ import type { Case } from '../../core/case/case'
 import { guides } from '../../core/guides/guides'
 import { letterOf } from '../../core/letter/letter'
 import { whyOf } from '../../core/letter/why'
-import { job } from '../../core/passes/job'
-import { regionOf } from '../../core/passes/program/own-region'
-import { openDays, program, rulesTold } from '../../core/passes/program/program'
-import { noRules } from '../../core/passes/program/rule'
+import { programOf } from '../../core/passes/program/of-case'
+import { openDays, rulesTold } from '../../core/passes/program/program'
 import { recommend } from '../../core/recommend'
 import { shippedProducts } from '../../core/shelf/products'
 import { anyCase, build } from '../../core/testing/any-case'
@@ -36,7 +34,7 @@ const both = [
 
 function paper(kase: Case, [language, words]: (typeof both)[number], pages = false): Paper {
   const found = recommend(kase, guides)
-  const dated = program(kase, found, job(kase, found), guides, regionOf(kase), noRules, '2026-11-26', shippedProducts)
+  const dated = programOf(kase, found, { guides }, '2026-11-26')
   const why = pages ? whyOf(kase, found, dated, guides, shippedProducts) : null
   const letter = letterOf(kase, found, shippedProducts, openDays(dated), rulesTold(dated))
   const asked = { ...kase, letter: { ...kase.letter, workings: pages } }

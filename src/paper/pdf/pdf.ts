@@ -37,7 +37,7 @@ export async function pdfOf(
   all.end()
   doc.end()
   await ended
-  return joined(chunks)
+  return new Uint8Array(await new Blob(chunks as BlobPart[]).arrayBuffer())
 }
 
 function open(papers: readonly Paper[], fonts: Fonts): Doc {
@@ -128,16 +128,6 @@ function scaleFor(trial: Doc, paper: Paper, logo: Uint8Array | null): number {
     return pagesOf(trial) === before + 1
   }
   return scales.find(fits) ?? onSeveral
-}
-
-function joined(chunks: readonly Uint8Array[]): Uint8Array {
-  const all = new Uint8Array(chunks.reduce((sum, { length }) => sum + length, 0))
-  let at = 0
-  for (const chunk of chunks) {
-    all.set(chunk, at)
-    at += chunk.length
-  }
-  return all
 }
 
 /** Letters of papers that the fonts do not have, each once: they would stand there as boxes. */

@@ -107,6 +107,29 @@ export interface Cell extends Style {
   readonly strongSize?: number
 }
 
+/** A table below its quiet head; `rows` draws what stands in it. */
+export function table(
+  sheet: Sheet,
+  columns: readonly string[],
+  shares: readonly number[],
+  rows: (table: Structure) => void,
+): void {
+  const { doc, root, scale } = sheet
+  const all = doc.struct('Table')
+  root.add(all)
+  const quiet = { font: 'sans', size: 8.4, colour: faint } as const
+  row(
+    sheet,
+    all,
+    columns.map((text) => ({ ...quiet, text })),
+    shares,
+    'TH',
+  )
+  rows(all)
+  all.end()
+  doc.y += 4 * scale
+}
+
 /** A row of a table: cells side by side, on one page. What is strong in a cell leads its line. */
 export function row(
   sheet: Sheet,

@@ -1,6 +1,20 @@
 import type { WordedReading, WordedStrip, WordedWhy } from '../../wording/why'
 import type { WordedWorkings } from '../../wording/workings'
-import { artifact, faint, ink, line, moss, put, room, row, rule, styled, type Sheet, type Structure } from './sheet'
+import {
+  artifact,
+  faint,
+  ink,
+  line,
+  moss,
+  put,
+  room,
+  row,
+  rule,
+  styled,
+  table,
+  type Sheet,
+  type Structure,
+} from './sheet'
 
 const shares = [0.2, 0.19, 0.17, 0.19, 0.25] as const
 
@@ -21,24 +35,14 @@ export function drawWhy(sheet: Sheet, why: WordedWhy): void {
 }
 
 function drawReadings(sheet: Sheet, columns: WordedWhy['columns'], lines: readonly WordedReading[]): void {
-  const { doc, root, left, width, scale } = sheet
-  const table = doc.struct('Table')
-  root.add(table)
-  const quiet = { font: 'sans', size: 8.2, colour: faint } as const
-  row(
-    sheet,
-    table,
-    columns.map((text) => ({ ...quiet, text })),
-    shares,
-    'TH',
-  )
-  for (const { name, reported, wanted, rated, scale: drawn } of lines) {
-    const y = row(sheet, table, [{ text: name }, { text: reported }, { text: wanted }, { text: rated }], shares, 'TD')
-    line(sheet, y - 1.5)
-    if (drawn) drawScale(sheet, drawn, left + width * 0.76, y + 5 * scale, width * 0.22)
-  }
-  table.end()
-  doc.y += 3 * scale
+  const { left, width, scale } = sheet
+  table(sheet, columns, shares, (all) => {
+    for (const { name, reported, wanted, rated, scale: drawn } of lines) {
+      const y = row(sheet, all, [{ text: name }, { text: reported }, { text: wanted }, { text: rated }], shares, 'TD')
+      line(sheet, y - 1.5)
+      if (drawn) drawScale(sheet, drawn, left + width * 0.76, y + 5 * scale, width * 0.22)
+    }
+  })
 }
 
 /** What is wanted in brackets, and the value as a rhomb. */

@@ -2,7 +2,7 @@ import { blankCase } from '../blank'
 import { changeBetween } from '../changes'
 import type { GivenLetter } from '../decisions'
 import { inputsOf } from '../../letter/inputs'
-import { freezeLetter, handOutLetter, keepLetter, thawLetter, writeSentence } from './letters'
+import { freezeLetter, handOut, thawLetter, writeSentence } from './letters'
 
 const kase = blankCase('c', '2026-11-26T10:00:00.000Z')
 const at = '2026-11-26T11:00:00.000Z'
@@ -22,11 +22,21 @@ const words = { words: 'Come back soon.', was: 'Test again.', by: 'MV', at }
 test('what was checked stands until it is let go, and stays among the letters', () => {
   const frozen = freezeLetter(given)(kase)
   expect(frozen.letter).toMatchObject({ frozen: 'one', printedAt: null })
-  const handed = handOutLetter('one', at)(frozen)
-  expect(handed).toMatchObject({ letters: [{ handed: at }], letter: { frozen: 'one', printedAt: at } })
-  expect(handOutLetter('one', '2027-01-01T00:00:00.000Z')(handed).letters[0]!.handed).toBe(at)
+  const out = { ...given, id: 'out', handed: at }
+  const handed = handOut({ ...out, document: '{"live":1}' })(frozen)
+  expect(handed).toMatchObject({ letters: [{ id: 'one', handed: at }], letter: { frozen: 'one', printedAt: at } })
+  expect(handOut({ ...out, handed: '2027-01-01T00:00:00.000Z' })(handed)).toBe(handed)
   expect(thawLetter(handed)).toMatchObject({ letters: [{ id: 'one' }], letter: { frozen: null } })
-  expect(keepLetter({ ...given, handed: at })(kase).letter.printedAt).toBe(at)
+  expect(handOut(out)(kase)).toMatchObject({ letters: [{ id: 'out' }], letter: { printedAt: at } })
+})
+
+test('a letter is kept once, and what was only checked is noted as handed out when it leaves', () => {
+  const out = { ...given, id: 'out', handed: at }
+  const once = handOut(out)(kase)
+  expect(handOut({ ...out, id: 'again' })(once)).toBe(once)
+  expect(handOut({ ...out, id: 'other', document: '{"other":1}' })(once).letters).toHaveLength(2)
+  const thawed = thawLetter(freezeLetter(given)(kase))
+  expect(handOut(out)(thawed).letters).toMatchObject([{ id: 'one', handed: at }])
 })
 
 test('a sentence in own words is a change of its own, also where only ours became another', () => {

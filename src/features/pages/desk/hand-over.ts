@@ -1,16 +1,14 @@
 import { strToU8, zipSync, type Zippable } from 'fflate'
 import { caseFileName, toCaseFile } from '@/store/case-file'
 import { versionOf } from '@/store/cases'
-import { inTodaysSchema, soundCase } from '@/store/damage'
-import { db } from '@/store/db'
+import { soundCases } from '@/store/desk'
 import { ownGuides } from '@/store/guides'
 import { ownProducts } from '@/store/products'
 
 /** Case files in one archive, each as it would be saved by itself; what cannot be read is left out. */
 export async function archiveOf(ids: readonly string[]): Promise<{ readonly file: Blob; readonly count: number }> {
   const files: Zippable = {}
-  for (const stored of await db.cases.bulkGet([...ids])) {
-    const kase = stored && soundCase(inTodaysSchema(stored))
+  for (const kase of await soundCases(ids)) {
     if (!kase) continue
     let name = caseFileName(kase)
     // Two of one client and day.

@@ -1,26 +1,23 @@
-import { format } from 'date-fns'
 import { unparse } from 'papaparse'
 import type { Case } from '@/core/case/case'
 import type { GivenLetter } from '@/core/case/decisions'
 import { letterOf } from '@/core/letter/letter'
 import { recommend } from '@/core/recommend'
 import { readPaper } from '@/paper/read'
-import type { Paper } from '@/paper/paper'
-import { inTodaysSchema, soundCase } from '@/store/damage'
-import { db } from '@/store/db'
+import { whenOf, type Paper } from '@/paper/paper'
+import { soundCases } from '@/store/desk'
 import { keepLetters } from '@/store/intake'
 import { english } from '@/wording/languages'
 import { wordLetter } from '@/wording/letter'
 import { openDays, rulesTold } from '@/core/passes/program/program'
 import { asGiven, pdfOf } from '../../shared/letters/handing'
 import { paperFor, programFor, type Around } from '../../shared/letters/paper-for'
+import { today } from '../../shared/today'
 import { en } from './messages'
 
 /** The cases that are there and can be read, in their order. */
-async function casesOf(ids: readonly string[]): Promise<readonly Case[]> {
-  const found = await db.cases.bulkGet([...ids])
-  return found.flatMap((one) => (one ? (soundCase(inTodaysSchema(one)) ?? []) : []))
-}
+const casesOf = async (ids: readonly string[]): Promise<readonly Case[]> =>
+  (await soundCases(ids)).filter((one) => one !== undefined)
 
 const wordsOf = async (language: Paper['language']) =>
   language === 'es' ? (await import('@/wording/spanish')).spanish : english
@@ -45,31 +42,27 @@ export async function lettersOf(
   signal: AbortSignal,
 ): Promise<Written | null> {
   const cases = await casesOf(ids)
-  const papers: { readonly kase: Case; readonly paper: Paper; readonly given: GivenLetter | null }[] = []
+  const papers: Paper[] = []
+  const given = new Map<string, GivenLetter>()
   for (const [i, kase] of cases.entries()) {
     signal.throwIfAborted()
     const frozen = kase.letters.find(({ id }) => id === kase.letter.frozen)
-    const checked = frozen && readPaper(frozen.document)
-    const paper = checked ?? (await paperNow(kase, around))
+    const paper = frozen ? readPaper(frozen.document) : await paperNow(kase, around)
     if (paper) {
-      const given = asGiven(kase, paper, true)
-      const again = frozen !== undefined || kase.letters.at(-1)?.document === given.document
-      papers.push({ kase, paper, given: again ? null : given })
+      papers.push(paper)
+      given.set(kase.id, asGiven(kase, paper, true))
     }
     onProgress((0.5 * (i + 1)) / cases.length)
     await new Promise((rest) => setTimeout(rest))
   }
   if (papers.length === 0) return null
-  const { file, missing } = await pdfOf(
-    papers.map(({ paper }) => paper),
-    signal,
-  )
-  await keepLetters(new Map(papers.flatMap(({ kase, given }) => (given ? [[kase.id, given] as const] : []))))
+  const { file, missing } = await pdfOf(papers, signal)
+  await keepLetters(given)
   onProgress(1)
   return {
     file,
     letters: papers.length,
-    drafts: papers.filter(({ paper }) => paper.letter.draft).length,
+    drafts: papers.filter(({ letter }) => letter.draft).length,
     without: ids.length - papers.length,
     missing,
   }
@@ -78,7 +71,7 @@ export async function lettersOf(
 async function paperNow(kase: Case, around: Around): Promise<Paper | null> {
   const { language } = kase.letter
   const found = recommend(kase, around.guides, around.products)
-  const dated = programFor(kase, found, around, format(new Date(), 'yyyy-MM-dd'))
+  const dated = programFor(kase, found, around, today())
   const before = kase.letters.filter((one) => one.handed && one.language === language).at(-1)
   const earlier = before ? readPaper(before.document) : null
   return paperFor(kase, found, dated, around, await wordsOf(language), language, earlier)
@@ -88,12 +81,12 @@ async function paperNow(kase: Case, around: Around): Promise<Paper | null> {
 export async function recommendedCsv(ids: readonly string[], around: Around): Promise<string> {
   const data = (await casesOf(ids)).flatMap((kase) => {
     const found = recommend(kase, around.guides, around.products)
-    const dated = programFor(kase, found, around, format(new Date(), 'yyyy-MM-dd'))
+    const dated = programFor(kase, found, around, today())
     const letter = letterOf(kase, found, around.products, openDays(dated), rulesTold(dated))
     const worded = wordLetter(letter, english, 'en', kase.measures)
     return letter.areas.flatMap(({ rows, report, size, crop, name }, i) =>
       rows.map(({ all }, k) => {
-        const { what, amount, days, when } = worded.areas[i]!.rows[k]!
+        const one = worded.areas[i]!.rows[k]!
         return [
           kase.client,
           kase.place,
@@ -101,10 +94,10 @@ export async function recommendedCsv(ids: readonly string[], around: Around): Pr
           size ? `${Math.round(size.area.value.v)} ft²` : '',
           crop?.en ?? '',
           report?.code ?? '',
-          what,
-          amount,
+          one.what,
+          one.amount,
           String(Math.round(all.value.v * 100) / 100),
-          [days, when].filter(Boolean).join('; '),
+          whenOf(one),
         ]
       }),
     )

@@ -16,7 +16,6 @@ export const en = {
     'No column is taken for the client: every sample would become a case of its own. Say above which column has the names.',
   client: 'Client and place',
   samples: 'Samples',
-  goesTo: 'Goes to',
   by: {
     code: 'by the code on the bag',
     'name-and-place': 'by name and place',
@@ -30,7 +29,6 @@ export const en = {
   leave: 'leave it out',
   undecided: 'choose',
   choice: (client: string) => `Case of ${client || 'this sample'}`,
-  crowd: 'They are listed as far as they are in sight.',
   take: (homes: number) => `Take in ${homes.toLocaleString('en-US')} ${homes === 1 ? 'home' : 'homes'}`,
   stillOpen: (count: number) =>
     `${count} ${count === 1 ? 'home waits' : 'homes wait'} for a word and would be left out.`,
@@ -38,10 +36,6 @@ export const en = {
   stop: 'Stop',
   stopped: 'Stopped. Nothing of the file was taken in.',
   refused: 'The browser did not keep them: it may be full. Nothing of the file was taken in.',
-  known: (count: number) =>
-    `${count} ${count === 1 ? 'report was' : 'reports were'} here already and ${count === 1 ? 'was' : 'were'} left alone.`,
-  leftOut: (count: number) =>
-    `${count} ${count === 1 ? 'case is' : 'cases are'} gone or cannot be read, and got nothing.`,
 
   piles: 'Piles',
   noPiles: 'What came of a file waits here as a pile, to be looked at case by case.',
@@ -60,7 +54,6 @@ export const en = {
   caseDamaged: 'This case cannot be read. The Desk tells more.',
   loading: 'Opening…',
   unnamed: 'no name',
-  look: 'To be looked at',
   nothing: 'Nothing to look at.',
   noSize: 'Its size is not known.',
   noCrop: 'Its crop is not known. What the file says of it is in the name.',

@@ -4,7 +4,7 @@ import type { Case } from '@/core/case/case'
 import { cropsOf } from '@/core/guides/choose'
 import type { Guide } from '@/core/guides/guide'
 import type { Home } from '@/core/intake/match'
-import { isThere, takeReports, type Begins, type IncomingReport } from '@/core/intake/take-in'
+import { takeReports, type Begins, type IncomingReport } from '@/core/intake/take-in'
 import { filled } from '@/schemas/results-file/filled'
 import type { Mapping } from '@/schemas/results-file/mapping'
 import type { ImportedSample } from '@/schemas/results-file/take'
@@ -76,10 +76,6 @@ export function takenHomes(
     return [{ kind: 'new', kase: act(blank) }]
   })
 }
-
-/** The reports that a case has already, of those that a file brings it. */
-export const alreadyThere = (kase: Case, samples: readonly ImportedSample[]): number =>
-  samples.filter(({ code, date, laboratory }) => isThere(kase, { ...blankReport(''), code, date, laboratory })).length
 
 function incomingOf(
   sample: ImportedSample,

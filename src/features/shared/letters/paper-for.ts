@@ -2,9 +2,8 @@ import type { Case } from '@/core/case/case'
 import type { Guide } from '@/core/guides/guide'
 import { letterOf } from '@/core/letter/letter'
 import { whyOf } from '@/core/letter/why'
-import { job } from '@/core/passes/job'
-import { regionOf } from '@/core/passes/program/own-region'
-import { openDays, program, rulesTold, type Program } from '@/core/passes/program/program'
+import { programOf } from '@/core/passes/program/of-case'
+import { openDays, rulesTold, type Program } from '@/core/passes/program/program'
 import { noRules } from '@/core/passes/program/rule'
 import type { Recommendation } from '@/core/recommend'
 import type { Product } from '@/core/shelf/product'
@@ -23,7 +22,7 @@ export interface Around {
 
 /** The days of a case's job, none before a day. */
 export const programFor = (kase: Case, found: Recommendation, { guides, products, office }: Around, from: string) =>
-  program(kase, found, job(kase, found, products), guides, regionOf(kase), office ?? noRules, from, products)
+  programOf(kase, found, { guides, products, rules: office ?? noRules }, from)
 
 /** The invented office of the samples heads none but their letters. */
 const headOf = (office: Around['office'], sample: boolean): PaperHead | null =>

@@ -5,7 +5,8 @@ import type { Case } from '@/core/case/case'
 import type { Region } from '@/core/guides/regions'
 import { regionOf } from '@/core/passes/program/own-region'
 import { noRules } from '@/core/passes/program/rule'
-import { program, type Program } from '@/core/passes/program/program'
+import { programOf } from '@/core/passes/program/of-case'
+import type { Program } from '@/core/passes/program/program'
 import { useOpenCase } from '../../case/context'
 import { useGuides, useProducts } from '../../case/useCase'
 import { useJob } from '../../case/useJob'
@@ -27,9 +28,8 @@ export function useProgram(): Dating {
   const done = useJob()
   const from = today()
   return useMemo(() => {
-    const region = regionOf(kase)
     const tried = (decisions: Case['decisions']) =>
-      program({ ...kase, decisions }, recommendation, done, guides, region, rules, from, products)
-    return { program: tried(kase.decisions), region, tried }
+      programOf({ ...kase, decisions }, recommendation, { guides, products, rules }, from, done)
+    return { program: tried(kase.decisions), region: regionOf(kase), tried }
   }, [kase, recommendation, done, products, guides, rules, from])
 }

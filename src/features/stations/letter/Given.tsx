@@ -1,6 +1,7 @@
 'use client'
 
 import { useLiveQuery } from 'dexie-react-hooks'
+import { useMemo } from 'react'
 import { coreVersion } from '@/core/recommend'
 import { logOf } from '@/store/cases'
 import { Button } from '@/ui/Button'
@@ -76,15 +77,22 @@ export function Given({ kept, shown, onShow, onPdf }: Props) {
   )
 }
 
-/** Whether the case still gives a letter; else what it would say instead, and what was changed in the case. */
-function Standing({ kept: { given, paper } }: { kept: Kept }) {
+/** Whether the case still gives a letter: from the same inputs it does, and nothing is worked out anew. */
+function Standing({ kept }: { kept: Kept }) {
   const { kase } = useOpenCase()
-  const words = useWords(given.language)
-  const now = usePaperOf(words, given.language, given.at.slice(0, 10))
+  const { core, inputs } = kept.given
+  const same = useMemo(() => core === coreVersion && inputs === hashOf(kase), [core, inputs, kase])
+  return same ? <Stands /> : <Otherwise kept={kept} />
+}
+
+const Stands = () => <p className="text-ink-2">{en.stands}</p>
+
+/** What the case would say instead of a letter, and what was changed in it. */
+function Otherwise({ kept: { given, paper } }: { kept: Kept }) {
+  const now = usePaperOf(useWords(given.language), given.language, given.at.slice(0, 10))
   if (!now || !paper) return null
-  if (given.core === coreVersion && given.inputs === hashOf(kase)) return <p className="text-ink-2">{en.stands}</p>
   const { amounts, reasons } = changesBetween(paper.letter, now.letter)
-  if (amounts.length + reasons.length === 0) return <p className="text-ink-2">{en.stands}</p>
+  if (amounts.length + reasons.length === 0) return <Stands />
   return (
     <div role="status" className="border-clay mt-1 border-l-4 pl-3">
       <p className="font-semibold">{en.stale}</p>

@@ -1,7 +1,7 @@
 'use client'
 
 import { useState } from 'react'
-import { freezeLetter, handOutLetter, keepLetter, thawLetter, writeSentence } from '@/core/case/acts/letters'
+import { freezeLetter, handOut, thawLetter, writeSentence } from '@/core/case/acts/letters'
 import { texts } from '@/core/shape/case-shape'
 import { openDays } from '@/core/passes/program/program'
 import { htmlOf } from '@/paper/html'
@@ -149,23 +149,20 @@ function Letter({ paper: live, kept }: { paper: Paper | null; kept: ReturnType<t
   const paper = earlier ? earlier.paper : frozen ? frozen.paper : live
   const changes = !earlier && !frozen
 
-  /** Keeps what leaves the office; the same letter is kept once. */
-  const handOut = (given: Paper) => {
-    if (earlier) return
-    if (frozen) return act(handOutLetter(frozen.given.id, new Date().toISOString()))
-    const entry = asGiven(kase, given, true)
-    if (kept.at(-1)?.given.document !== entry.document) act(keepLetter(entry))
+  /** Keeps what leaves the office; of an earlier letter that is known. */
+  const keep = (given: Paper) => {
+    if (!earlier) act(handOut(asGiven(kase, given, true)))
   }
   const print = (given: Paper) => {
-    handOut(given)
+    keep(given)
     window.print()
   }
-  const makePdf = async (given: Paper, keep: boolean) => {
+  const makePdf = async (given: Paper, leaves: boolean) => {
     tell(en.making)
     try {
       const { file, withoutLogo, missing } = await pdfOf([given])
       saveFile(`${fileNameOf(kase, given)}.pdf`, file)
-      if (keep) handOut(given)
+      if (leaves) keep(given)
       tell(
         [withoutLogo && en.withoutLogo, missing.length > 0 && en.missing(missing.join(' '))]
           .filter(Boolean)
@@ -181,7 +178,7 @@ function Letter({ paper: live, kept }: { paper: Paper | null; kept: ReturnType<t
       await navigator.clipboard.write([
         new ClipboardItem({ ...as('text/plain', textOf(given)), ...as('text/html', htmlOf(given)) }),
       ])
-      handOut(given)
+      keep(given)
       tell(en.copied)
     } catch {
       tell(en.copyFailed)

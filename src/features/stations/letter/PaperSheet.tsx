@@ -2,7 +2,7 @@
 
 import { useLiveQuery } from 'dexie-react-hooks'
 import { Fragment } from 'react'
-import type { Paper } from '@/paper/paper'
+import { groundOf, whenOf, type Paper } from '@/paper/paper'
 import { db } from '@/store/db'
 import { Formula } from '@/ui/Formula'
 import type { WordedDay } from '@/wording/letter'
@@ -42,21 +42,21 @@ export function PaperSheet({ paper, onWords }: Props) {
             <Steps steps={letter.steps} columns={letter.columns} />
           </section>
         )}
-        {letter.areas.map(({ id, name, about, basis, says, instead, rows }) => (
-          <section key={id} className="mt-3 break-inside-avoid print:mt-1">
+        {letter.areas.map((area) => (
+          <section key={area.id} className="mt-3 break-inside-avoid print:mt-1">
             <h3 className="leading-tight font-semibold">
-              {name}{' '}
+              {area.name}{' '}
               <span className="text-ink-2 font-sans text-[13.5px] font-normal print:text-[8.5pt]">
-                {[about, basis].filter(Boolean).join(' · ')}
+                {groundOf(area)}
               </span>
             </h3>
             <p>
-              {says.map((line) => (
+              {area.says.map((line) => (
                 <Fragment key={line.id}>
                   <Sentence line={line} onWords={onWords} />{' '}
                 </Fragment>
               ))}
-              {rows.length === 0 && <Formula>{instead}</Formula>}
+              {area.rows.length === 0 && <Formula>{area.instead}</Formula>}
             </p>
           </section>
         ))}
@@ -142,17 +142,17 @@ function Steps({ steps, columns }: { steps: readonly WordedDay[]; columns: Paper
               {when}
             </th>
           </tr>
-          {rows.map(({ area, what, amount, measure, days, when: how }, i) => (
+          {rows.map((one, i) => (
             <tr key={i} className="border-rule border-t align-top">
               <td className="py-1 pr-3 print:py-px">
-                {area && <strong>{area} </strong>}
-                <Formula>{what}</Formula>
+                {one.area && <strong>{one.area} </strong>}
+                <Formula>{one.what}</Formula>
               </td>
               <td className="py-1 pr-3 print:py-px">
-                <strong className="text-[15px] print:text-[10pt]">{amount}</strong> {measure}
+                <strong className="text-[15px] print:text-[10pt]">{one.amount}</strong> {one.measure}
               </td>
               <td className="py-1 print:py-px">
-                <Formula>{[days, how].filter(Boolean).join('; ')}</Formula>
+                <Formula>{whenOf(one)}</Formula>
               </td>
             </tr>
           ))}

@@ -27,7 +27,6 @@ export const en = {
   copy: 'Copy for an email',
   copied: 'The letter is on the clipboard, as text and as formatted text.',
   copyFailed: 'This browser does not let the clipboard be written. Select the letter and copy it.',
-  file: 'Save as HTML',
 
   editWords: 'Edit the words',
   editDone: 'Done with the words',
