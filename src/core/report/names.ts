@@ -105,6 +105,13 @@ export function unitNamed(field: LineField, words: string): string | null {
   return units.find(({ unit, words: those }) => those.includes(same) || fold(unit) === same)?.unit ?? null
 }
 
+/**
+ * The unit at the end of a text, in its own words and lower case; undefined where there is none.
+ *
+ * @example unitWordsIn('Phosphorus (P), ppm') // 'ppm'
+ */
+export const unitWordsIn = (text: string): string | undefined => unitAtEnd.exec(fold(text))?.[1]
+
 /** Whether this is a unit at all, of whatever field. */
 export const isUnitWord = (text: string): boolean => {
   const said = fold(text)
@@ -132,7 +139,7 @@ export function named(text: string): Named {
   const asked = /\b(?:rec|recs|recommended|recommendation|apply|needed|need|requirement)\b\.?/
   const recommends = asked.test(rest)
   const bare = tidy(rest)
-  const plain = meanings.get(bare) ?? meanings.get(tidy(rest.replace(asked, ' ')))
+  const plain = meanings.get(bare) ?? twice(rest.replace(asked, ' ')) ?? meanings.get(tidy(rest.replace(asked, ' ')))
   const settledOn = settled(plain, recommends, unitWords, tidy(rest.replace(asked, ' ')))
   const { pHIn, ...manner } = Object.assign({}, ...said.reverse()) as Named
   const meaning = withManner(settledOn, manner, bare, fold(text))
@@ -144,6 +151,13 @@ export function named(text: string): Named {
   const unit = unitNamed(meaning, unitWords)
   // `Ca, %` is its share of the exchange, not calcium.
   return unit === null && /%|percent|pct|meq|mol/.test(unitWords) ? manner : { ...manner, meaning, unit }
+}
+
+/** `Phosphorus (P)` says one thing twice; `Phosphorus (P2O5)` does not. */
+function twice(text: string): Meaning | undefined {
+  const [, name, symbol] = /^(.*?)[\s,]*[([]\s*([a-z0-9]+)\s*[)\]]?[\s,:()[\]]*$/.exec(text) ?? []
+  const meaning = meanings.get(tidy(name ?? ''))
+  return meaning !== undefined && meaning === meanings.get(symbol!) ? meaning : undefined
 }
 
 /** `SMP pH` is its buffer's; `Bray P1` names the element with the method; a lime index is ten times a buffer pH. */

@@ -161,7 +161,8 @@ function onceEach(columns: readonly Column[]): Column[] {
   })
 }
 
-function mannerIn(names: readonly Named[], columns: readonly Column[]): FileManner {
+/** What names say of how tests were made, of the tests that are there. */
+export function mannerIn(names: readonly Named[], columns: readonly Column[]): FileManner {
   const first = <Key extends keyof Named>(key: Key) => names.find((one) => one[key] !== undefined)?.[key]
   const extractant = first('extractant') ?? null
   const has = (id: MannerId) => columns.some(({ meaning }) => measuredBy(id).some((field) => field === meaning))
