@@ -58,3 +58,29 @@ export const hold = (page: Page, held: boolean) =>
         }
       : store.plain
   }, held)
+
+/** Writes into a database of its own until the browser takes no more. */
+export const fillUp = (page: Page) =>
+  page.evaluate(
+    () =>
+      new Promise<void>((resolve) => {
+        const request = indexedDB.open('filler', 1)
+        request.onupgradeneeded = () => request.result.createObjectStore('bytes', { autoIncrement: true })
+        request.onerror = () => resolve()
+        request.onsuccess = () => {
+          let left = 200
+          const put = () => {
+            const writing = request.result.transaction('bytes', 'readwrite')
+            const bytes = new Uint8Array(65_536).map(() => Math.random() * 256)
+            writing.objectStore('bytes').put(bytes)
+            writing.oncomplete = () => ((left -= 1) > 0 ? put() : end())
+            writing.onabort = () => end()
+          }
+          const end = () => {
+            request.result.close()
+            resolve()
+          }
+          put()
+        }
+      }),
+  )

@@ -1,7 +1,6 @@
 import { readFile } from 'node:fs/promises'
-import type { Page } from '@playwright/test'
 import { blankCase } from '../src/core/case/blank'
-import { expect, hold, kept, loadSamples, test, type } from './app'
+import { expect, hold, kept, loadSamples, test, type, fillUp } from './app'
 
 test.describe('what cannot be used says so beside its field, and the rest goes on', () => {
   test.beforeEach(async ({ watched: page }) => {
@@ -73,32 +72,6 @@ test('a file that is no case is refused, and the Desk stays as it was', async ({
   await expect(page.getByText('it is not JSON')).toBeVisible()
   await expect(page.getByRole('link', { name: 'Vale End Primary School' })).toBeVisible()
 })
-
-/** Writes into a database of its own until the browser takes no more. */
-const fillUp = (page: Page) =>
-  page.evaluate(
-    () =>
-      new Promise<void>((resolve) => {
-        const request = indexedDB.open('filler', 1)
-        request.onupgradeneeded = () => request.result.createObjectStore('bytes', { autoIncrement: true })
-        request.onerror = () => resolve()
-        request.onsuccess = () => {
-          let left = 200
-          const put = () => {
-            const writing = request.result.transaction('bytes', 'readwrite')
-            const bytes = new Uint8Array(65_536).map(() => Math.random() * 256)
-            writing.objectStore('bytes').put(bytes)
-            writing.oncomplete = () => ((left -= 1) > 0 ? put() : end())
-            writing.onabort = () => end()
-          }
-          const end = () => {
-            request.result.close()
-            resolve()
-          }
-          put()
-        }
-      }),
-  )
 
 test('a browser without room says so, offers the file, and recovers', async ({ watched: page, context, baseURL }) => {
   await loadSamples(page)

@@ -1,4 +1,7 @@
 import Joi from 'joi'
+import type { LineField } from '../core/case/case'
+import { allFields } from '../core/report/layout'
+import type { Place } from './results-page/read'
 import { instant, line } from './from-shape'
 
 /** The list of what a backup holds, with the SHA-256 of each entry. */
@@ -38,6 +41,14 @@ export interface AboutAttachment {
   readonly type: string
   /** Of the bytes, hexadecimal. */
   readonly sha256: string
+  /** Where on it the values of reports were read. */
+  readonly places?: readonly ReadPlace[]
+}
+
+/** Where on a paper a line of a report was read: page from 1 on, the box in shares of the page. */
+export interface ReadPlace extends Place {
+  readonly report: string
+  readonly field: LineField
 }
 
 const id = Joi.string().min(1).max(80).required()
@@ -67,8 +78,18 @@ export const deskSchema = Joi.object<BackupParts>({
   conflicts: Joi.array().items(conflict).max(100_000).required(),
 }).required()
 
+const share = Joi.number().min(-0.5).max(1.5).required()
+const place = Joi.object<ReadPlace>({
+  report: id,
+  field: Joi.valid(...allFields).required(),
+  page: Joi.number().integer().min(1).max(1_000).required(),
+  box: Joi.object({ x: share, y: share, width: share, height: share }).required(),
+})
+
 export const attachmentsSchema = Joi.array<AboutAttachment[]>()
-  .items(Joi.object({ id, owner: id, name: line(200), type: line(80), sha256 }))
+  .items(
+    Joi.object({ id, owner: id, name: line(200), type: line(80), sha256, places: Joi.array().items(place).max(2_000) }),
+  )
   .max(50_000)
   .unique('id')
   .required()

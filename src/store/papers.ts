@@ -26,5 +26,11 @@ export async function remembered(signature: string, fresh: Mapping): Promise<Map
   }
 }
 
+/** How papers of laboratories were read last. */
+export const readPapers = (): Promise<readonly KeptMapping[]> =>
+  db.mappings.where('signature').startsWith('paper|').toArray()
+
+export const keepPaper = (kept: KeptMapping): Promise<unknown> => db.mappings.put(kept)
+
 export const keepMapping = (signature: string, { columns, decimal, dates, manner }: Mapping): Promise<unknown> =>
   db.mappings.put({ signature, columns, decimal, dates, manner } satisfies KeptMapping)

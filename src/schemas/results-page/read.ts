@@ -76,7 +76,7 @@ export function readPaper(
     laboratory: heading.slice(0, texts.laboratory),
     date: dateOf(about, known?.dates ?? 'month-first'),
     values,
-    manner: known?.manner ?? mannerOf(printed, values, remarks),
+    manner: mannerBy(mannerOf(printed, values, remarks), known?.manner),
     signature,
     turns: pages.map(({ turn }) => turn),
   }
@@ -196,6 +196,14 @@ function mannerOf(printed: readonly Printed[], values: readonly FoundValue[], re
   // Two extractants on one paper: somebody has to say whose the numbers are.
   return { ...manner, extractant: spoken.size === 1 ? [...spoken][0]! : null }
 }
+
+/** What the paper says of its methods, and where it says nothing what was said of the one before. */
+const mannerBy = (said: FileManner, known: FileManner | undefined): FileManner =>
+  known
+    ? (Object.fromEntries(
+        Object.entries(said).map(([key, value]) => [key, value ?? known[key as keyof FileManner]]),
+      ) as unknown as FileManner)
+    : said
 
 const laboratory =
   /\b(?:lab|laboratory|laboratories|soil (?:testing|room|service|clinic)|testing (?:service|cent(?:er|re)))\b/i

@@ -6,5 +6,15 @@ export const organicMatter = {
   label: { en: 'Organic matter' },
   field: { units: percent, low: 0, high: 100, example: '3.2' },
   unit: '%',
-  names: ['% organic matter', '% om', 'om', 'organic matter', 'soil organic matter', 'som', 'humus', 'org matter', 'o.m.'],
+  names: [
+    '% organic matter',
+    '% om',
+    'om',
+    'organic matter',
+    'soil organic matter',
+    'som',
+    'humus',
+    'org matter',
+    'o.m.',
+  ],
 } as const satisfies TestDefinition

@@ -9,6 +9,7 @@ import { stations } from '@/core/case/progress'
 import { inSeason } from '@/core/case/in-season'
 import { act, editCase } from '@/store/cases'
 import { buttonClass } from '@/ui/Button'
+import { useFileDrop } from '@/ui/useFileDrop'
 import { AmountsSheet } from '../../stations/amounts/AmountsSheet'
 import { en as amountWords } from '../../stations/amounts/messages'
 import { AreasRail, describe } from '../../stations/ground/AreasRail'
@@ -22,6 +23,7 @@ import { LazyWorkings } from '../../shared/workings/LazyWorkings'
 import { answerOf, CaseProvider, useOpenCase, type OpenCase, type View } from '../../case/context'
 import { Damaged, Refused, Unreadable, Untaken } from '../../case/Keeping'
 import { en } from '../../case/messages'
+import { dropPapers } from '../../case/dropped'
 import { saveCaseFile } from '../../case/save-file'
 import { StationNav } from './StationNav'
 import { useCase, useKeeping, useRecommendation } from '../../case/useCase'
@@ -134,6 +136,10 @@ function Opened({ kase, station, areaId }: Props) {
       },
     }
   }, [kase, recommendation, area, explained, selectArea])
+  useFileDrop((files) => {
+    dropPapers(files)
+    open.go('results')
+  })
   return (
     <CaseProvider value={open}>
       <div className="flex min-h-dvh flex-col">

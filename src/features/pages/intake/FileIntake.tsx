@@ -1,7 +1,7 @@
 'use client'
 
 import { useRouter } from 'next/navigation'
-import { useEffect, useEffectEvent, useState } from 'react'
+import { useState } from 'react'
 import { homesOf, type Home } from '@/core/intake/match'
 import type { ListedResults } from '@/schemas/results-file/open'
 import { soundSummary } from '@/store/damage'
@@ -10,6 +10,7 @@ import { takeHomes } from '@/store/intake'
 import { beginsWith } from '@/store/office'
 import { Button } from '@/ui/Button'
 import { FilePicker } from '@/ui/FilePicker'
+import { useFileDrop } from '@/ui/useFileDrop'
 import { Progress } from '@/ui/Progress'
 import { takeInWorker } from '@/workers/results'
 import { useGuides } from '../../case/useCase'
@@ -45,24 +46,10 @@ export function FileIntake() {
     setRead(null)
     void results.open(picked)
   }
-  const onDrop = useEffectEvent((files: FileList) => {
+  useFileDrop((files) => {
     setSeveral(files.length > 1)
     if (files[0]) open(files[0])
   })
-  useEffect(() => {
-    const control = new AbortController()
-    const { signal } = control
-    window.addEventListener('dragover', (event) => event.preventDefault(), { signal })
-    window.addEventListener(
-      'drop',
-      (event) => {
-        event.preventDefault()
-        if (event.dataTransfer) onDrop(event.dataTransfer.files)
-      },
-      { signal },
-    )
-    return () => control.abort()
-  }, [])
   const hasClient = mapping?.columns.some(({ meaning }) => meaning === 'client')
   return (
     <>

@@ -1,7 +1,6 @@
 import { v4 as newId } from 'uuid'
 import { blankCase, blankReport } from '@/core/case/blank'
 import type { Case } from '@/core/case/case'
-import { cropsOf } from '@/core/guides/choose'
 import type { Guide } from '@/core/guides/guide'
 import type { Home } from '@/core/intake/match'
 import { takeReports, type Begins, type IncomingReport } from '@/core/intake/take-in'
@@ -10,8 +9,7 @@ import type { Mapping } from '@/schemas/results-file/mapping'
 import type { ImportedSample } from '@/schemas/results-file/take'
 import type { Pile } from '@/store/db'
 import type { TakenHome } from '@/store/intake'
-import { findOptions } from '@/ui/find-option'
-import { textOf } from '@/wording/render'
+import { cropFinder } from '../../shared/crop-finder'
 
 /** What somebody said of a home: the case it is of, a new one, or none. */
 export type Decision =
@@ -20,37 +18,6 @@ export type Decision =
 /** As the file alone decides; undefined where somebody has to say. */
 export const decisionOf = ({ caseId, couldBe }: Home): Decision | undefined =>
   caseId ? { kind: 'case', id: caseId } : couldBe.length > 0 ? undefined : { kind: 'new' }
-
-/** Finds crops by what a file calls them: by their own names and other names only, never by a guess. */
-export function cropFinder(guides: readonly Guide[], guide: Begins['guide']): (words: string) => string | null {
-  const options = [...cropsOf(guides, guide)].map(([value, { label, use, aka }]) => ({
-    value,
-    label: textOf(label),
-    group: use,
-    aka,
-  }))
-  const known = new Map<string, string | null>()
-  return (words) => {
-    const key = words.trim().toLowerCase()
-    if (key === '') return null
-    if (!known.has(key)) {
-      const named = options.filter(({ label, aka = [] }) => [...namesIn(label), ...aka].some((one) => isSame(one, key)))
-      known.set(key, named.length === 1 ? named[0]!.value : null)
-    }
-    return known.get(key)!
-  }
-}
-
-/** A label and what it names: `tomato, pepper, squash or melon` each of them, `apple tree` the apple. */
-const namesIn = (label: string): readonly string[] => [
-  label,
-  ...(/ or /.test(label) ? label.split(/, | or /) : []),
-  label.replace(/ (?:tree|lawn)$/, ''),
-]
-
-/** Each finds the other: the same words, of one or of several. */
-const isSame = (a: string, b: string) => finds(a, b) && finds(b, a)
-const finds = (name: string, words: string) => findOptions([{ label: name, group: '' }], words).length > 0
 
 export interface Office {
   readonly kase: Partial<Case>

@@ -4,7 +4,7 @@ import type { LineField } from '@/core/case/case'
 import { allFields } from '@/core/report/layout'
 import { isElement, lineField } from '@/core/report/lines'
 import { isLine, otherMeanings, type Meaning } from '@/core/report/names'
-import { onlyUnit, type Column, type Mapping } from '@/schemas/results-file/mapping'
+import { onlyUnit, type Column, type FileManner, type Mapping } from '@/schemas/results-file/mapping'
 import { unitInCell } from '@/schemas/results-file/take'
 import { AsideChoice } from '@/ui/LineField'
 import { ChoiceField } from '@/ui/ChoiceField'
@@ -35,18 +35,52 @@ const meaningOptions = [
   ...otherMeanings.map((value) => ({ value: value as Meaning, label: en.meaningsBeside[value] })),
 ]
 
+interface MannerProps {
+  fields: readonly LineField[]
+  manner: FileManner
+  onChange: (manner: FileManner) => void
+}
+
+/** How the tests of a file or paper were made, of those that it holds. */
+export function MannerChoices({ fields, manner, onChange }: MannerProps) {
+  const has = (...wanted: readonly string[]) => fields.some((field) => wanted.includes(field))
+  return (
+    <>
+      {fields.some(isElement) && (
+        <SelectField
+          label={en.extractant}
+          value={manner.extractant}
+          options={extractantOptions}
+          none={en.extractantNone}
+          onChange={(extractant) => onChange({ ...manner, extractant })}
+        />
+      )}
+      {mannerIds
+        .filter((id) => mannerOf(id).usual === undefined && has(...measuredBy(id)))
+        .map((id) => (
+          <SelectField
+            key={id}
+            label={textOf(mannerOf(id).label)}
+            value={manner[id]}
+            options={mannerOptions(id)}
+            none={textOf(mannerOf(id).unsaid)}
+            onChange={(value) => onChange({ ...manner, [id]: value })}
+          />
+        ))}
+    </>
+  )
+}
+
 /** What every column of a table is taken to hold, to be put right before anything is taken from it. */
 export function MappingTable({ mapping, cellsOf, dated, onChange }: Props) {
   const { columns, manner } = mapping
   const set = (at: number, change: Partial<Column>) =>
     onChange({ ...mapping, columns: columns.map((one, i) => (i === at ? { ...one, ...change } : one)) })
   const fields = columns.flatMap(({ meaning }) => (meaning && isLine(meaning) ? [meaning] : []))
-  const has = (...wanted: readonly string[]) => fields.some((field) => wanted.includes(field))
   const withoutUnit = columns.filter(
     ({ meaning, unit }, at) =>
       meaning !== null && isElement(meaning) && unit === null && !namesUnits(cellsOf(at), meaning),
   )
-  const setManner = (change: Partial<Mapping['manner']>) => onChange({ ...mapping, manner: { ...manner, ...change } })
   return (
     <>
       {mapping.decimal === null && (
@@ -90,27 +124,7 @@ export function MappingTable({ mapping, cellsOf, dated, onChange }: Props) {
             onChange={(dates) => onChange({ ...mapping, dates })}
           />
         )}
-        {fields.some(isElement) && (
-          <SelectField
-            label={en.extractant}
-            value={manner.extractant}
-            options={extractantOptions}
-            none={en.extractantNone}
-            onChange={(extractant) => setManner({ extractant })}
-          />
-        )}
-        {mannerIds
-          .filter((id) => mannerOf(id).usual === undefined && has(...measuredBy(id)))
-          .map((id) => (
-            <SelectField
-              key={id}
-              label={textOf(mannerOf(id).label)}
-              value={manner[id]}
-              options={mannerOptions(id)}
-              none={textOf(mannerOf(id).unsaid)}
-              onChange={(value) => setManner({ [id]: value })}
-            />
-          ))}
+        <MannerChoices fields={fields} manner={manner} onChange={(next) => onChange({ ...mapping, manner: next })} />
       </div>
       <table className="mt-3 w-full border-collapse text-[14.5px]" aria-label={en.columns}>
         <thead>

@@ -3,6 +3,7 @@
 import type { AreaInSeason } from '@/core/case/in-season'
 import { shippedLayouts, type ReportLayout } from '@/core/report/layout'
 import { Button } from '@/ui/Button'
+import { FilePicker } from '@/ui/FilePicker'
 import { textOf } from '@/wording/render'
 import { useCollect } from '../sample/collect'
 import { useMeter } from './meter'
@@ -10,12 +11,13 @@ import { en } from './messages'
 import type { useLayouts } from './useReport'
 
 /** How a report may come in beside being typed. */
-export type Way = 'paste' | 'import' | 'kit' | 'drops'
+type Way = 'paste' | 'import' | 'kit' | 'drops'
+export type Ways = Readonly<Record<Way, () => void>> & { readonly read: (file: File) => void }
 
 interface Props {
   area: AreaInSeason
   layouts: ReturnType<typeof useLayouts>
-  ways: Readonly<Record<Way, () => void>>
+  ways: Ways
   onPaper: (layout: ReportLayout) => void
   onCame: (id: string) => void
 }
@@ -42,6 +44,7 @@ export function NewReport({ area, layouts, ways, onPaper: typeOn, onCame }: Prop
       </div>
       <h3 className="mt-2 font-semibold">{en.bringIt}</h3>
       <div className="mt-1.5 flex flex-wrap gap-2">
+        <FilePicker label={en.readPaper} accept="application/pdf,image/png,image/jpeg,image/webp" onFile={ways.read} />
         <Button onClick={ways.import}>{en.importFile}</Button>
         <Button onClick={ways.kit}>{en.kit}</Button>
         {meter && <Button onClick={() => onCame(meter.take())}>{en.meter(meter.count)}</Button>}

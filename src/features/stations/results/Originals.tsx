@@ -6,33 +6,51 @@ import { FileText, Paperclip, RotateCw, X, ZoomIn, ZoomOut } from 'lucide-react'
 import { Suspense, useEffect, useRef, useState, type ReactNode } from 'react'
 import type { Original } from '@/core/case/case'
 import { attachmentOf, largestOriginal, originalFault, type OriginalFault } from '@/store/attachments'
-import { db } from '@/store/db'
+import { db, type Attachment } from '@/store/db'
+import { Button } from '@/ui/Button'
 import { FilePicker } from '@/ui/FilePicker'
 import { useOpenCase } from '../../case/context'
 import type { Sheet } from './ReportLines'
-import { en } from './messages'
+import type { Mark } from './Marks'
+import { en, lineLabel } from './messages'
 import { late } from '../../shared/late/late'
 
 const PdfPages = late(() => import('./PdfPages').then((found) => found.PdfPages))
 
 type Fault = OriginalFault | ViewFault | 'refused'
 
+interface ListProps {
+  sheet: Sheet
+  onShow: (id: string) => void
+  /** Reads the values off it. */
+  onRead: (file: Attachment) => void
+}
+
 /** The paper itself as it was attached, and a way to attach it. */
-export function OriginalList({ sheet, onShow }: { sheet: Sheet; onShow: (id: string) => void }) {
+export function OriginalList({ sheet, onShow, onRead }: ListProps) {
   const { kase } = useOpenCase()
   const { report, change } = sheet
   const [fault, setFault] = useState<Fault | null>(null)
+  const latest = useRef<File>(undefined)
   const attach = async (file: File) => {
+    latest.current = file
     const bytes = file.size > largestOriginal ? undefined : new Uint8Array(await file.arrayBuffer())
     const found: Fault | undefined = bytes ? originalFault(bytes) : 'too-large'
     if (found || !bytes) return setFault(found ?? 'broken')
     const attached = attachmentOf(kase.id, file.name.slice(0, 200), bytes)
     const broken = await opens(attached.type, file)
+    // Another was chosen while this one was opened: what is said is said of that.
+    if (broken && latest.current !== file) return
     if (broken) return setFault(broken)
     const { id, name, type } = attached
     if (!(await sheet.attach({ id, name, type }, attached))) return setFault('refused')
     setFault(null)
     onShow(id)
+  }
+  const readKept = async (id: string) => {
+    const kept = await db.attachments.get(id).catch(() => undefined)
+    if (kept) onRead(kept)
+    else setFault('gone')
   }
   return (
     <section aria-label={en.originals}>
@@ -53,6 +71,11 @@ export function OriginalList({ sheet, onShow }: { sheet: Sheet; onShow: (id: str
             >
               {name}
             </button>
+            {type === 'application/pdf' && (
+              <Button kind="text" onClick={() => void readKept(id)} aria-label={`${en.readIt}: ${name}`}>
+                {en.readIt}
+              </Button>
+            )}
             <button
               type="button"
               aria-label={en.detach(name)}
@@ -82,8 +105,16 @@ async function opens(type: string, file: File): Promise<ViewFault | undefined> {
   )
 }
 
+interface ViewProps {
+  original: Original
+  /** The report that is shown beside it, and the line of it that is spoken of. */
+  report: string
+  line: string | null
+  onClose: () => void
+}
+
 /** The original beside the lines, to type by. It stays in sight while they scroll. */
-export function OriginalView({ original, onClose }: { original: Original; onClose: () => void }) {
+export function OriginalView({ original, report, line, onClose }: ViewProps) {
   const [zoom, setZoom] = useState(1)
   const [turn, setTurn] = useState(0)
   const [fault, setFault] = useState<ViewFault | null>(null)
@@ -96,6 +127,9 @@ export function OriginalView({ original, onClose }: { original: Original; onClos
     [original.id],
   )
   const told = kept === null ? 'gone' : fault
+  const marks = (kept?.places ?? [])
+    .filter((one) => one.report === report)
+    .map(({ page, box, field }): Mark => ({ page, box, key: field, label: lineLabel(field), open: false }))
   return (
     <section
       aria-label={en.originals}
@@ -122,10 +156,17 @@ export function OriginalView({ original, onClose }: { original: Original; onClos
         </p>
       )}
       {kept && !told && (
-        <div className="min-h-0 flex-1 overflow-auto">
+        <div
+          data-scroller
+          role="region"
+          aria-label={original.name}
+          // eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- scrolled by keys too
+          tabIndex={0}
+          className="min-h-0 flex-1 overflow-auto"
+        >
           {kept.type === 'application/pdf' ? (
             <Suspense fallback={<p className="p-3">{en.opening}</p>}>
-              <PdfPages bytes={kept.bytes} zoom={zoom} turn={turn} onFault={setFault} />
+              <PdfPages bytes={kept.bytes} zoom={zoom} turn={turn} onFault={setFault} marks={marks} shown={line} />
             </Suspense>
           ) : (
             <Photo

@@ -6,6 +6,7 @@ import { isMember } from '@/core/case/members'
 import type { AreaInSeason } from '@/core/case/in-season'
 import { layoutFor, onPaper, shippedLayouts, type ReportLayout } from '@/core/report/layout'
 import type { TestUnit } from '@/core/units/quantity'
+import type { Attachment } from '@/store/db'
 import { Button } from '@/ui/Button'
 import { SelectField } from '@/ui/SelectField'
 import { TextField } from '@/ui/TextField'
@@ -14,7 +15,7 @@ import { render, textOf } from '@/wording/render'
 import { answerOf, useOpenCase } from '../../case/context'
 import { useGuides } from '../../case/useCase'
 import { TextureField } from '../ground/AreaFields'
-import type { Way } from './NewReport'
+import type { Ways } from './NewReport'
 import { OriginalList } from './Originals'
 import type { Sheet } from './ReportLines'
 import { unitOptions } from './ReportFields'
@@ -29,11 +30,13 @@ interface Props {
   /** Nothing is typed yet: the next stroke begins a report on this paper. */
   onBlankPaper: (layout: ReportLayout) => void
   onOriginal: (id: string) => void
-  ways: Readonly<Record<Way, () => void>>
+  /** Reads the values off a paper that is attached. */
+  onRead: (file: Attachment) => void
+  ways: Ways
 }
 
 /** What stands around the numbers: whose paper it is, what it speaks of, how it is typed, and the original. */
-export function PaperSide({ area, sheet, layouts, onArrange, onBlankPaper, onOriginal, ways }: Props) {
+export function PaperSide({ area, sheet, layouts, onArrange, onBlankPaper, onOriginal, onRead, ways }: Props) {
   const { kase, recommendation, act } = useOpenCase()
   const guides = useGuides()
   const { report, change, turnInto, stored } = sheet
@@ -92,7 +95,7 @@ export function PaperSide({ area, sheet, layouts, onArrange, onBlankPaper, onOri
           onChange={(date) => change((draft) => void (draft.date = date))}
         />
       </div>
-      <OriginalList sheet={sheet} onShow={onOriginal} />
+      <OriginalList sheet={sheet} onShow={onOriginal} onRead={onRead} />
       {kase.areas.length > 1 && stored && (
         <fieldset>
           <legend className="text-ink-2 text-[13.5px]">{en.speaksOf}</legend>

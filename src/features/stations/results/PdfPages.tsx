@@ -1,23 +1,25 @@
 'use client'
 
 import type { PDFDocumentProxy } from 'pdfjs-dist'
-import { useEffect, useRef, useState } from 'react'
+import { useEffect, useRef, useState, type ReactNode } from 'react'
 import type { ViewFault } from './pdf'
+import { Marks, type Mark } from './Marks'
 import { en } from './messages'
-import { openPdf } from './pdf'
+import { mostPages, openPdf } from './pdf'
 
 interface Props {
   bytes: ArrayBuffer
   zoom: number
   turn: number
   onFault: (fault: ViewFault) => void
+  /** What was read on them, and the one that is spoken of. */
+  marks?: readonly Mark[]
+  shown?: string | null
+  onShow?: (key: string) => void
 }
 
-/** Pages beyond these are not drawn: a report has a few. */
-const mostPages = 20
-
-/** The pages of a PDF, one above the other. */
-export function PdfPages({ bytes, zoom, turn, onFault }: Props) {
+/** The pages of a PDF, one above the other, with marks where values were read. */
+export function PdfPages({ bytes, zoom, turn, onFault, marks = [], shown = null, onShow }: Props) {
   const [pdf, setPdf] = useState<PDFDocumentProxy | null>(null)
   useEffect(() => {
     let gone = false
@@ -38,17 +40,21 @@ export function PdfPages({ bytes, zoom, turn, onFault }: Props) {
   }, [bytes])
   if (!pdf) return <p className="p-3">{en.opening}</p>
   return Array.from({ length: Math.min(pdf.numPages, mostPages) }, (_, i) => (
-    <Page key={i} pdf={pdf} page={i + 1} zoom={zoom} turn={turn} onBroken={() => onFault('broken')} />
+    <Page key={i} pdf={pdf} page={i + 1} zoom={zoom} turn={turn} onBroken={() => onFault('broken')}>
+      <Marks marks={marks} page={i + 1} turn={turn} shown={shown} onShow={onShow} />
+    </Page>
   ))
 }
 
-interface PageProps extends Omit<Props, 'bytes' | 'onFault'> {
+interface PageProps extends Pick<Props, 'zoom' | 'turn'> {
   pdf: PDFDocumentProxy
   page: number
   onBroken: () => void
+  children: ReactNode
 }
 
-function Page({ pdf, page, zoom, turn, onBroken }: PageProps) {
+function Page({ pdf, page, zoom, turn, onBroken, children }: PageProps) {
+  const room = useRef<HTMLDivElement>(null)
   const canvas = useRef<HTMLCanvasElement>(null)
   useEffect(() => {
     let stop: (() => void) | undefined
@@ -56,9 +62,9 @@ function Page({ pdf, page, zoom, turn, onBroken }: PageProps) {
     const draw = async () => {
       const found = await pdf.getPage(page)
       const target = canvas.current
-      if (gone || !target?.parentElement) return
+      if (gone || !target || !room.current) return
       const flat = found.getViewport({ scale: 1, rotation: (found.rotate + turn) % 360 })
-      const width = target.parentElement.clientWidth * zoom
+      const width = room.current.clientWidth * zoom
       const dense = Math.min(window.devicePixelRatio || 1, 2)
       const viewport = found.getViewport({ scale: (width / flat.width) * dense, rotation: (found.rotate + turn) % 360 })
       target.width = viewport.width
@@ -77,5 +83,12 @@ function Page({ pdf, page, zoom, turn, onBroken }: PageProps) {
     }
     // eslint-disable-next-line react-hooks/exhaustive-deps -- drawn anew for another page, size or turn alone
   }, [pdf, page, zoom, turn])
-  return <canvas ref={canvas} role="img" aria-label={en.page(page, pdf.numPages)} className="max-w-none" />
+  return (
+    <div ref={room}>
+      <div className="relative w-fit">
+        <canvas ref={canvas} role="img" aria-label={en.page(page, pdf.numPages)} className="block max-w-none" />
+        {children}
+      </div>
+    </div>
+  )
 }

@@ -12,30 +12,41 @@ import { readReport } from '@/core/reading/soil'
 import { layoutFor, type ReportLayout } from '@/core/report/layout'
 import type { Doubt } from '@/core/report/remedy'
 import { Button } from '@/ui/Button'
+import type { Attachment } from '@/store/db'
 import { answerOf, useOpenCase } from '../../case/context'
+import { useDroppedPapers } from '../../case/dropped'
 import { useGuides } from '../../case/useCase'
-import { NewReport, type Way } from './NewReport'
+import { NewReport, type Ways } from './NewReport'
 import { SpotOffer } from './meter'
 import { OriginalView } from './Originals'
 import { PaperSide } from './PaperSide'
 import { ReportLines, type Sheet } from './ReportLines'
 import { ReportStrip } from './ReportStrip'
 import { en } from './messages'
+import type { PaperToTake } from './ReadSheet'
 import { useLayouts, useReport } from './useReport'
+import { useReader, type ReaderState } from './useReader'
 import { late } from '../../shared/late/late'
 
 const ArrangeSheet = late(() => import('./ArrangeSheet').then((found) => found.ArrangeSheet))
 const PasteSheet = late(() => import('./PasteSheet').then((found) => found.PasteSheet))
 const ImportSheet = late(() => import('./ImportSheet').then((found) => found.ImportSheet))
 const KitSheet = late(() => import('./KitSheet').then((found) => found.KitSheet))
+const ReadSheet = late(() => import('./ReadSheet').then((found) => found.ReadSheet))
 const DropsSheet = late(() => import('./DropsSheet').then((found) => found.DropsSheet))
 
 /** The reports of one area: typed down the sheet, pasted, imported, fetched, or read off a kit or meter. */
 export function ResultsStation() {
   const { area, go } = useOpenCase()
+  const waiting = useDroppedPapers(null)
   if (!area)
     return (
       <div className="mt-5">
+        {waiting > 0 && (
+          <p role="status" className="border-brim mb-3 border-l-4 pl-2">
+            {en.droppedWaits}
+          </p>
+        )}
         <p className="mb-3 font-serif text-lg">{en.noArea}</p>
         <Button kind="act" onClick={() => go('ground')}>
           {en.toGround}
@@ -50,7 +61,11 @@ const growsInMix = (guides: readonly Guide[], { guide, crop }: AreaInSeason): bo
   crop !== null && cropsOf(guides, guide).get(crop)?.use === 'container'
 
 /** What is laid over the station. */
-type Over = { kind: 'new' | 'arrange' | 'import' | 'kit' | 'drops' } | { kind: 'paste'; text: string } | null
+type Over =
+  | { kind: 'new' | 'arrange' | 'import' | 'kit' | 'drops' }
+  | { kind: 'paste'; text: string }
+  | { kind: 'read'; paper: PaperToTake }
+  | null
 
 function Reports({ area }: { area: AreaInSeason }) {
   const { kase, act } = useOpenCase()
@@ -61,17 +76,21 @@ function Reports({ area }: { area: AreaInSeason }) {
   const [paper, setPaper] = useState<ReportLayout | null>(null)
   const [over, lay] = useState<Over>(null)
   const [original, setOriginal] = useState<string | null>(null)
+  const [line, setLine] = useState<string | null>(null)
+  const reader = useReader((paper) => lay({ kind: 'read', paper }))
+  useDroppedPapers(over?.kind === 'read' || reader.state?.kind === 'reading' ? null : reader.read)
   const there = kase.reports.some(({ id }) => id === chosen) || chosen === fresh
   const shownId = (there ? chosen : area.reportId) ?? fresh
   const sheet = useReport(area, shownId, paper ?? (growsInMix(guides, area) ? layoutFor('mix') : layouts.next))
   const { report } = sheet
   const doubts = useDoubts(area, report, sheet)
   const shownOriginal = report.originals.find(({ id }) => id === original)
-  const ways: Readonly<Record<Way, () => void>> = {
+  const ways: Ways = {
     paste: () => lay({ kind: 'paste', text: '' }),
     import: () => lay({ kind: 'import' }),
     kit: () => lay({ kind: 'kit' }),
     drops: () => lay({ kind: 'drops' }),
+    read: reader.read,
   }
   const came = (id: string) => {
     choose(id)
@@ -97,6 +116,18 @@ function Reports({ area }: { area: AreaInSeason }) {
       />
       {over?.kind !== 'new' && <SpotOffer area={area} onCame={came} />}
       {over?.kind === 'new' && <NewReport area={area} layouts={layouts} ways={ways} onPaper={typeOn} onCame={came} />}
+      {reader.state && (
+        <Reader
+          state={reader.state}
+          onClear={reader.clear}
+          onKeep={(file) =>
+            void sheet.attach({ id: file.id, name: file.name, type: file.type }, file).then((kept) => {
+              reader.clear()
+              if (kept) setOriginal(file.id)
+            })
+          }
+        />
+      )}
       {sheet.stored && area.reportId !== report.id && (
         <p className="border-brim mt-2 flex flex-wrap items-center gap-3 border-l-4 py-1 pl-3" role="status">
           {en.notInForce}
@@ -106,7 +137,11 @@ function Reports({ area }: { area: AreaInSeason }) {
       <div
         className={`mt-3 grid gap-x-8 gap-y-5 ${shownOriginal ? 'xl:grid-cols-[minmax(0,1fr)_minmax(0,30rem)]' : 'lg:grid-cols-[minmax(0,1fr)_15.5rem]'}`}
       >
-        <div data-entry className="@container">
+        <div
+          data-entry
+          className="@container"
+          onFocus={({ target }) => setLine(target.closest<HTMLElement>('[data-line]')?.dataset.line ?? null)}
+        >
           <ReportLines
             key={shownId}
             area={area}
@@ -117,7 +152,7 @@ function Reports({ area }: { area: AreaInSeason }) {
           <Onward />
         </div>
         {shownOriginal ? (
-          <OriginalView original={shownOriginal} onClose={() => setOriginal(null)} />
+          <OriginalView original={shownOriginal} report={report.id} line={line} onClose={() => setOriginal(null)} />
         ) : (
           <PaperSide
             area={area}
@@ -126,6 +161,7 @@ function Reports({ area }: { area: AreaInSeason }) {
             onArrange={() => lay({ kind: 'arrange' })}
             onBlankPaper={setPaper}
             onOriginal={setOriginal}
+            onRead={(file) => void reader.readKept(file, report)}
             ways={ways}
           />
         )}
@@ -135,9 +171,42 @@ function Reports({ area }: { area: AreaInSeason }) {
         {over?.kind === 'paste' && <PasteSheet sheet={sheet} text={over.text} onClose={close} />}
         {over?.kind === 'import' && <ImportSheet area={area} onCame={came} onClose={close} />}
         {over?.kind === 'kit' && <KitSheet area={area} onCame={came} onClose={close} />}
+        {over?.kind === 'read' && (
+          <ReadSheet
+            area={area}
+            paper={over.paper}
+            onCame={(id, file) => {
+              came(id)
+              setOriginal(file)
+            }}
+            onClose={close}
+          />
+        )}
         {over?.kind === 'drops' && <DropsSheet sheet={sheet} onClose={close} />}
       </Suspense>
     </>
+  )
+}
+
+interface ReaderProps {
+  state: ReaderState
+  onClear: () => void
+  onKeep: (file: Attachment) => void
+}
+
+/** What came of a file whose values were not read. */
+function Reader({ state, onClear, onKeep }: ReaderProps) {
+  if (state.kind === 'reading') return <p role="status">{en.readingPaper}</p>
+  return (
+    <div role="alert" className="border-clay mt-2 flex flex-wrap items-center gap-3 border-l-4 pl-3">
+      <span className="text-clay font-semibold">
+        {state.kind === 'fault' ? en.originalFaults[state.fault] : en.readNothing[state.why]}
+      </span>
+      {state.kind === 'nothing' && <Button onClick={() => onKeep(state.file)}>{en.readAttach}</Button>}
+      <Button kind="text" onClick={onClear}>
+        {en.hide}
+      </Button>
+    </div>
   )
 }
 

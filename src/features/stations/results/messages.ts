@@ -116,7 +116,7 @@ export const en = {
   fileFaults: {
     'too-large': 'This file is larger than 60 MB. Ask the laboratory for this season’s results only.',
     spreadsheet: 'This is a workbook, not a CSV file. Open it in a spreadsheet program and save it as CSV.',
-    pdf: 'This is a PDF. Attach it as the original and type beside it, or ask the laboratory for CSV.',
+    pdf: 'This is a PDF. Open the case that it belongs to and drop it there: its values are read off the page.',
     unreadable: 'This file cannot be read. Is it a CSV or text file?',
     nothing: 'No names of tests were found in this file. Say below what its columns hold.',
   },
@@ -194,6 +194,48 @@ export const en = {
   smaller: 'Smaller',
   page: (page: number, all: number) => `Page ${page} of ${all}`,
   opening: 'Opening…',
+
+  readTitle: 'Read off the paper',
+  readIt: 'Read its values',
+  readPaper: 'Read a PDF',
+  readingPaper: 'Reading the paper…',
+  readLead: (count: number, open: number) =>
+    open === 0
+      ? `${count} value${count === 1 ? '' : 's'} found, each marked on the paper. Look, then take them in.`
+      : `${count} value${count === 1 ? '' : 's'} found, each marked on the paper. ${open === 1 ? 'One needs' : `${open} need`} a word from you; what stays open is left out.`,
+  readNothing: {
+    'no-values': 'No values were found on this paper. Attach it and type beside it.',
+    'no-text': 'This PDF is a picture without text: a scan. Attach it and type beside it.',
+    photo: 'Values are not read off a photo. Attach it and type beside it.',
+  },
+  droppedWaits: 'The paper that you dropped waits here until there is an area.',
+  readUnread: (count: number) => `Only its first 20 pages were read; ${count} more were not.`,
+  readTaken: (count: number, reports: number) =>
+    `Take ${count === 1 ? 'one value' : `${count} values`} in${reports > 1 ? `, as ${reports} reports` : ''}`,
+  readLeft: (names: string) => `Of no area here, and left out: ${names}.`,
+  readMeasured: 'With what was measured above, and:',
+  readAttach: 'Attach it only',
+  readNoRoom: 'This browser has no room for the file. The values can be taken in without it.',
+  readWithout: 'Take the values in without the file',
+  readPages: 'The paper',
+  readThere: 'This paper is in the case already. Taking it in makes a second report of it.',
+  readNone: 'Say below which area it is of.',
+  readEntry: (sample: string, crop: string) =>
+    [sample ? `Sample ${sample}` : 'This sample', crop && `for ${crop}`].filter(Boolean).join(', '),
+  readOf: 'is of',
+  readIs: (name: string) => `${name} is`,
+  readValue: (name: string) => `${name}: value`,
+  readUnit: (name: string) => `${name}: unit`,
+  readWanted: 'left out',
+  readWhat: 'say what it is',
+  readThis: 'It is this one',
+  readKept: (lines: string) => `Typed already, and kept as typed: ${lines}.`,
+  readOpen: {
+    name: 'This name is not known. Say what it is, or leave it out.',
+    unit: 'No unit stands by it. Choose one.',
+    several: 'Two numbers could be meant. Choose one.',
+    range: 'This can hardly be so. Look at the paper, and type what it says.',
+  },
 
   kitTitle: 'Read a colour kit',
   kitLead:

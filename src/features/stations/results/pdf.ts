@@ -1,5 +1,9 @@
 import type { PDFDocumentProxy } from 'pdfjs-dist'
+import { wordsOf, type PageWords, type TextItem } from '@/schemas/results-page/words'
 import { pdfWorker } from '@/workers/pdf'
+
+/** Pages beyond these are neither drawn nor read: a report has a few. */
+export const mostPages = 20
 
 /** Why a paper that was kept cannot be shown. */
 export type ViewFault = 'broken' | 'locked' | 'gone'
@@ -34,3 +38,20 @@ export const pdfFault = (bytes: ArrayBuffer): Promise<'broken' | 'locked' | unde
       return (error as Error).name === 'PasswordException' ? 'locked' : 'broken'
     },
   )
+
+/** The words of a PDF and where they stand, and how many of its pages were not looked at. Rejects as `openPdf` does. */
+export async function wordsOfPdf(bytes: ArrayBuffer): Promise<{ pages: readonly PageWords[]; unread: number }> {
+  const pdf = await openPdf(bytes)
+  try {
+    const pages: PageWords[] = []
+    for (let n = 1; n <= Math.min(pdf.numPages, mostPages); n += 1) {
+      const page = await pdf.getPage(n)
+      const { items } = await page.getTextContent()
+      const text = items.filter((item): item is typeof item & TextItem => 'str' in item)
+      pages.push(wordsOf(text, page.getViewport({ scale: 1 })))
+    }
+    return { pages, unread: Math.max(0, pdf.numPages - mostPages) }
+  } finally {
+    void pdf.loadingTask.destroy()
+  }
+}

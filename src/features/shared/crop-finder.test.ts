@@ -1,6 +1,6 @@
 import { guideRef } from '@/core/guides/guide'
 import { defaultGuide, guides } from '@/core/guides/guides'
-import { cropFinder } from './taking'
+import { cropFinder } from './crop-finder'
 
 const cropOf = cropFinder(guides, guideRef(defaultGuide))
 
