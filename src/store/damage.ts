@@ -1,5 +1,5 @@
 import { dayNumber } from '../core/passes/program/day'
-import type { Due } from '../core/passes/program/due'
+import { dueKinds, type Due } from '../core/passes/program/due'
 import { stations, type Station } from '../core/case/progress'
 import { caseShape } from '../core/shape/case-shape'
 import { knownOnly } from '../core/shape/readable'
@@ -24,13 +24,13 @@ export interface SoundSummary extends Summary {
 const isDue = (due: unknown): due is Due =>
   isRecord(due) &&
   dayNumber(textIn(due.day)) !== undefined &&
-  ['pass', 'test', 'sample'].includes(textIn(due.what)) &&
+  dueKinds.some((kind) => kind === due.what) &&
   typeof due.of === 'string'
 
 /** A row of the Desk as it was read, put right where it can be; nothing in it is trusted. */
 export function soundSummary(row: unknown): SoundSummary {
   const read = isRecord(row) ? row : {}
-  const { id, client, place, areas, codes, waitsFor, updatedAt, sample, trashedAt, due, by, crops } = read
+  const { id, client, place, areas, codes, waitsFor, updatedAt, sample, trashedAt, dues, by, crops } = read
   const sound: Summary = {
     id: textIn(id),
     client: textIn(client),
@@ -40,7 +40,7 @@ export function soundSummary(row: unknown): SoundSummary {
     waitsFor: stations.includes(waitsFor as Station) ? (waitsFor as Station) : 'ground',
     updatedAt: Number.isNaN(Date.parse(textIn(updatedAt))) ? new Date(0).toISOString() : textIn(updatedAt),
     sample: sample === true,
-    ...(isDue(due) && { due }),
+    ...(Array.isArray(dues) && dues.every(isDue) && { dues }),
     ...(typeof by === 'string' && { by }),
     ...(Array.isArray(crops) && { crops: textsIn(crops) }),
     ...(typeof trashedAt === 'string' && { trashedAt }),
@@ -48,7 +48,7 @@ export function soundSummary(row: unknown): SoundSummary {
   const same =
     Object.entries(sound).every(([key, value]) => JSON.stringify(read[key]) === JSON.stringify(value)) &&
     (trashedAt === undefined || 'trashedAt' in sound) &&
-    (due === undefined || 'due' in sound) &&
+    (dues === undefined || 'dues' in sound) &&
     (by === undefined || 'by' in sound) &&
     (crops === undefined || 'crops' in sound)
   return same ? sound : { ...sound, damaged: true }

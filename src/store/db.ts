@@ -21,8 +21,8 @@ export interface Summary {
   readonly place: string
   readonly areas: readonly string[]
   readonly waitsFor: Station
-  /** What falls due next, as far as somebody looked; absent in what was kept before that was asked. */
-  readonly due?: Due
+  /** The first of each kind that falls due, the earliest in front; absent while nobody has looked. */
+  readonly dues?: readonly Due[]
   /** What is written on its bags and reports. */
   readonly codes: readonly string[]
   /** Who drafts it, and what grows there; absent in what was kept before that was asked. */

@@ -6,7 +6,7 @@ import type { Product } from '../core/shelf/product'
 import { progress, waitsFor, type Station } from '../core/case/progress'
 import { codesOf } from '../core/ground/sampling/codes'
 import { formatISO } from 'date-fns'
-import { nextDue, type Due } from '../core/passes/program/due'
+import { duesOf, type Due } from '../core/passes/program/due'
 import { programOf } from '../core/passes/program/of-case'
 import type { Rules } from '../core/passes/program/rule'
 import { readOffice } from './office'
@@ -45,8 +45,8 @@ export async function put(kase: Case, changes: readonly Unsigned[]): Promise<Cas
   await db.cases.put(kase)
   if (kase.id === counterId) return kase
   const known = await db.summaries.get(kase.id)
-  const due = known?.due
-  await db.summaries.put({ ...summaryOf(kase, known?.waitsFor ?? judged(kase)), ...(due && { due }) })
+  const dues = known?.dues
+  await db.summaries.put({ ...summaryOf(kase, known?.waitsFor ?? judged(kase)), ...(dues && { dues }) })
   const told = changes.filter(({ patches, knows }) => patches.length > 0 || knows)
   if (told.length === 0) return kase
   const by = (await setting('signer')) ?? kase.draftedBy
@@ -111,30 +111,30 @@ function judgment(kase: Case, guides: readonly Guide[], products: readonly Produ
   }
 }
 
-/** What falls due next in a case; undefined where nothing does, or nothing can be told. */
-function dueIn(kase: Case, rules: Rules): Due | undefined {
+/** What falls due in a case, the earliest first; nothing where nothing can be told. */
+function duesIn(kase: Case, rules: Rules): readonly Due[] {
   const [guides, products] = [allGuides(), allProducts()]
   try {
     const found = recommendChanged(kase, guides, products)
     const today = formatISO(new Date(), { representation: 'date' })
-    return nextDue(kase, programOf(kase, found, { guides, products, rules }, today)) ?? undefined
+    const ready = waitsFor(progress(kase, found)) === 'letter'
+    return duesOf(kase, programOf(kase, found, { guides, products, rules }, today), ready)
   } catch {
-    return undefined
+    return []
   }
 }
 
 /** Says on the Desk what a case waits for now; outside of any write, since it asks for every area's answer. */
 export async function judge(kase: Case): Promise<void> {
   const waits = judged(kase)
-  const due = dueIn(kase, await readOffice())
+  const dues = duesIn(kase, await readOffice())
   await db.transaction('rw', db.summaries, async () => {
     const known = await db.summaries.get(kase.id)
     if (!known) return
     const { damaged, ...sound } = soundSummary(known)
     // Whatever else it says may be of a later version of the case than this one.
-    const { due: before, ...rest } = sound
-    if (damaged) await db.summaries.put({ ...rest, ...summaryOf(kase, waits), ...(due && { due }) })
-    else if (sound.waitsFor !== waits || JSON.stringify(before) !== JSON.stringify(due))
-      await db.summaries.put({ ...rest, waitsFor: waits, ...(due && { due }) })
+    if (damaged) await db.summaries.put({ ...sound, ...summaryOf(kase, waits), dues })
+    else if (sound.waitsFor !== waits || JSON.stringify(sound.dues) !== JSON.stringify(dues))
+      await db.summaries.put({ ...sound, waitsFor: waits, dues })
   })
 }

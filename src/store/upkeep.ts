@@ -1,7 +1,7 @@
-import { soundCase } from './damage'
+import { soundCase, soundSummary } from './damage'
 import { db, keepSetting, setting, trashDays } from './db'
 import { removeAll } from './desk'
-import { caseTables } from './put'
+import { caseTables, judge } from './put'
 
 /** What is looked after while the Desk stands open: the trash, files that nothing names, and damage. */
 
@@ -48,6 +48,20 @@ export async function sweepAttachments(): Promise<number> {
       return unnamed.length
     })
   return swept
+}
+
+/** Says of cases of which nobody has looked yet what they wait for and what falls due, a few at a time. */
+export async function judgeUnjudged(signal: AbortSignal, rest: () => Promise<unknown>): Promise<void> {
+  const ids = await db.summaries
+    .filter((row) => row.dues === undefined && row.trashedAt === undefined && !soundSummary(row).damaged)
+    .primaryKeys()
+  for (const id of ids) {
+    await rest()
+    if (signal.aborted) return
+    const stored = await db.cases.get(id)
+    const kase = stored && soundCase(stored)
+    if (kase) await judge(kase)
+  }
 }
 
 /** Cases looked through at a time. */

@@ -56,6 +56,6 @@ function sampled({ sampling, samples, reports }: Case): Progress {
 const of = (all: number, done: number, started = done > 0): Progress =>
   all > 0 && done === all ? 'settled' : started ? 'started' : 'empty'
 
-/** The first station that is not settled: what the case waits for. A log is never done, and nothing waits for it. */
+/** The first station that is not settled: what the case waits for. A log is never done: it is what is left at last. */
 export const waitsFor = (progressed: Record<Station, Progress>): Station =>
-  stations.find((one) => one !== 'log' && (progressed[one] === 'empty' || progressed[one] === 'started')) ?? 'letter'
+  stations.find((one) => one !== 'log' && (progressed[one] === 'empty' || progressed[one] === 'started')) ?? 'log'

@@ -1,27 +1,55 @@
 import type { Case } from '../../case/case'
-import { dayNumber, type Day } from './day'
+import { dayAt, dayNumber, type Day } from './day'
 import { isOpen, type Program } from './program'
 
-/** What falls due next in a case: something to be put on, a soil test, or a step of a sample that is out. */
+/** Kinds of what falls due: sulfur that has to lie before planting, another pass, a soil test, a sample that is out, a letter. */
+export const dueKinds = ['sulfur', 'pass', 'test', 'sample', 'letter'] as const
+export type DueKind = (typeof dueKinds)[number]
+
+/** What falls due in a case. */
 export interface Due {
   readonly day: Day
-  readonly what: 'pass' | 'test' | 'sample'
-  /** The name of its area, or the code of the sample. */
+  readonly what: DueKind
+  /** The name of its area, or the code of the sample; blank for the letter. */
   readonly of: string
 }
 
-/** The first of all days that are still open; null where there is none. */
-export function nextDue({ areas, samples }: Pick<Case, 'areas' | 'samples'>, program: Program): Due | null {
+/** Days after its report by which a client should have the letter. A custom of this app: none is published. */
+const letterWithin = 14
+
+/**
+ * Of every kind the first that is still open, the earliest in front.
+ *
+ * @param ready whether the case waits for nothing but its letter
+ */
+export function duesOf(
+  kase: Pick<Case, 'areas' | 'samples' | 'reports' | 'letters' | 'letter'>,
+  program: Program,
+  ready: boolean,
+): readonly Due[] {
+  const { areas, samples } = kase
   const nameOf = (areaId: string) => areas.find(({ id }) => id === areaId)?.name ?? ''
-  const open = program.areas.flatMap(({ areaId, passes, retests }): Due[] => [
-    ...passes.flatMap((one): Due[] =>
-      one.day !== null && isOpen(one) ? [{ day: one.day, what: 'pass', of: nameOf(areaId) }] : [],
-    ),
+  const open = program.areas.flatMap(({ areaId, passes, retests, planting }): Due[] => [
+    ...passes.flatMap((one): Due[] => {
+      if (one.day === null || !isOpen(one)) return []
+      const leads = one.treatment.need === 'sulfur' && planting !== null && one.day < planting.day
+      return [{ day: one.day, what: leads ? 'sulfur' : 'pass', of: nameOf(areaId) }]
+    }),
     ...retests.map(({ day }): Due => ({ day, what: 'test', of: nameOf(areaId) })),
   ])
   const out = samples.flatMap(({ due, code, reportId }): Due[] =>
     reportId === null && dayNumber(due) !== undefined ? [{ day: due, what: 'sample', of: code }] : [],
   )
-  const [first] = [...open, ...out].sort((a, b) => a.day.localeCompare(b.day))
-  return first ?? null
+  const all = [...open, ...out, ...(ready ? unsent(kase) : [])].sort((a, b) => a.day.localeCompare(b.day))
+  return all.filter((one, i) => all.findIndex(({ what }) => what === one.what) === i)
+}
+
+/** A letter that has not left since the newest of the reports that lead came back. */
+function unsent({ areas, reports, letters, letter }: Pick<Case, 'areas' | 'reports' | 'letters' | 'letter'>): Due[] {
+  const days = reports.filter(({ id }) => areas.some(({ reportId }) => reportId === id)).map(({ date }) => date)
+  const back = days.sort().at(-1)
+  const number = back === undefined ? undefined : dayNumber(back)
+  if (back === undefined || number === undefined) return []
+  const left = [...letters.map(({ handed }) => handed), letter.printedAt].flatMap((at) => at?.slice(0, 10) ?? [])
+  return left.some((day) => day >= back) ? [] : [{ day: dayAt(number + letterWithin), what: 'letter', of: '' }]
 }

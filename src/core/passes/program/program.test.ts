@@ -11,7 +11,7 @@ import { anyCase, build, number } from '../../testing/any-case'
 import { choosing, oneArea, printed, typed } from '../../testing/one-area'
 import { job } from '../job'
 import { sortOf } from './closed'
-import { nextDue } from './due'
+import { duesOf } from './due'
 import { readOwnRegion, regionOf } from './own-region'
 import { dayAt, dayNumber, monthsOn } from './day'
 import { program, type AreaProgram } from './program'
@@ -368,15 +368,22 @@ test('lime waits two weeks after ammonium that was logged (common practice)', ()
   expect(fed('calcium-nitrate@1')).toBe('2027-04-25')
 })
 
-test('what falls due next is the first open day, a test, or a sample that is out', () => {
+test('what falls due is the first open day of each kind, and a letter that has not left', () => {
   const found = planned(lawn('120'), '2026-12-02')
-  const due = (samples: Case['samples'] = []) =>
-    nextDue({ ...lawn('120'), samples }, { from: '2026-12-02', areas: [found] })
-  expect(due()).toEqual({ day: found.passes[0]!.day, what: 'pass', of: 'A' })
+  const due = (more: Partial<Case> = {}, ready = false) =>
+    duesOf({ ...lawn('120'), ...more }, { from: '2026-12-02', areas: [found] }, ready)
+  expect(due()[0]).toEqual({ day: found.passes[0]!.day, what: 'pass', of: 'A' })
+  expect(new Set(due().map(({ what }) => what)).size).toBe(due().length)
   const out = { ...blankSample('s', 1), code: 'K-7', due: '2026-11-30' }
-  expect(due([out])).toEqual({ day: '2026-11-30', what: 'sample', of: 'K-7' })
-  expect(due([{ ...out, reportId: 'r' }])!.what).toBe('pass')
-  expect(nextDue({ areas: [], samples: [] }, { from: '2026-12-02', areas: [] })).toBeNull()
+  expect(due({ samples: [out] })[0]).toEqual({ day: '2026-11-30', what: 'sample', of: 'K-7' })
+  expect(due({ samples: [{ ...out, reportId: 'r' }] })[0]!.what).toBe('pass')
+  const { reports, letter } = lawn('120')
+  const dated = { reports: reports.map((one) => ({ ...one, date: '2026-11-20' })) }
+  const letterDue = (more: Partial<Case>) => due({ ...dated, ...more }, true).find(({ what }) => what === 'letter')
+  expect(letterDue({})).toEqual({ day: '2026-12-04', what: 'letter', of: '' })
+  expect(letterDue({ letter: { ...letter, printedAt: '2026-11-21T10:00:00Z' } })).toBeUndefined()
+  expect(letterDue({ letter: { ...letter, printedAt: '2026-11-19T10:00:00Z' } })).toBeDefined()
+  expect(due(dated, false).some(({ what }) => what === 'letter')).toBe(false)
 })
 
 test('a guide of the office’s own that names other months for a dressing is followed', () => {

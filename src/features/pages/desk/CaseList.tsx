@@ -1,10 +1,12 @@
 'use client'
 
+import clsx from 'clsx'
 import { addDays, format, intlFormatDistance } from 'date-fns'
 import { useLiveQuery } from 'dexie-react-hooks'
 import { Search, Trash2 } from 'lucide-react'
 import Link from 'next/link'
-import type { Due } from '@/core/passes/program/due'
+import { stations, type Station } from '@/core/case/progress'
+import { dueKinds, type Due, type DueKind } from '@/core/passes/program/due'
 import { dateWords } from '@/wording/format'
 import { today } from '../../shared/today'
 import { Suspense, useDeferredValue, useId, useMemo, useState } from 'react'
@@ -29,29 +31,75 @@ interface Props {
 type When = keyof typeof en.dueWhen
 type Sort = keyof typeof en.sorts
 
+const dayFromNow = (days: number): string => format(addDays(new Date(), days), 'yyyy-MM-dd')
+
 /** Days from now within which something falls due. */
 const within: Readonly<Record<When, number>> = { late: -1, week: 7, month: 31 }
 
-const byDue = (a: Summary, b: Summary) => (a.due?.day ?? '9999').localeCompare(b.due?.day ?? '9999')
+/** What falls due first, of one kind or any. */
+const dueIn = ({ dues = [] }: Pick<Summary, 'dues'>, kind: DueKind | null): Due | undefined =>
+  kind === null ? dues[0] : dues.find(({ what }) => what === kind)
+
+/** Days from now within which what falls due comes before what a case waits for. */
+const soon = 7
+
+/** The one next thing of a case: what falls due soon, else the station that it waits for, else what falls due later. */
+function nextOf(one: Summary, kind: DueKind | null, until: string): { due: Due | undefined; first: boolean } {
+  const due = dueIn(one, kind)
+  return { due, first: due !== undefined && (kind !== null || due.day <= until || one.waitsFor === 'log') }
+}
+
+const byDay = (kind: DueKind | null) => (a: Summary, b: Summary) =>
+  (dueIn(a, kind)?.day ?? '9999').localeCompare(dueIn(b, kind)?.day ?? '9999')
+
+/** By what falls due soon, then by how far a case has come: what is nearly done leaves the office first. */
+function byNext(until: string) {
+  const order = (one: Summary) => {
+    const { due, first } = nextOf(one, null, until)
+    if (due && first && due.day <= until) return due.day
+    return `9999-${one.waitsFor === 'log' ? 99 : 50 - stations.indexOf(one.waitsFor)}`
+  }
+  return (found: readonly SoundSummary[]) =>
+    found
+      .map((one) => [order(one), one] as const)
+      .sort(([a], [b]) => (a < b ? -1 : a > b ? 1 : 0))
+      .map(([, one]) => one)
+}
+
 const byClient = (a: Summary, b: Summary) => (a.client || '\uffff').localeCompare(b.client || '\uffff')
+
+/** Where one goes for what falls due. */
+const stationOf: Readonly<Record<DueKind, Station>> = {
+  sulfur: 'calendar',
+  pass: 'calendar',
+  test: 'sample',
+  sample: 'sample',
+  letter: 'letter',
+}
 
 /** The cases, a word to find one by, what falls due over all of them, and what is done with several at once. */
 export function CaseList({ summaries, whole, onTrash, onSaveList }: Props) {
   const [words, setWords] = useState('')
   const [when, setWhen] = useState<When | null>(null)
   const [person, setPerson] = useState<string | null>(null)
-  const [sort, setSort] = useState<Sort>('changed')
+  const [kind, setKind] = useState<DueKind | null>(null)
+  const [sort, setSort] = useState<Sort>('next')
   const [chosen, choose] = useState<ReadonlySet<string>>(new Set())
   const find = useMemo(() => finder(summaries), [summaries])
   const wanted = useDeferredValue(words)
   const people = useMemo(() => [...new Set(summaries.flatMap(({ by }) => by || []))].sort(), [summaries])
   const shown = useMemo(() => {
-    const last = when && format(addDays(new Date(), within[when]), 'yyyy-MM-dd')
+    const last = when && dayFromNow(within[when])
     const found = find(wanted).filter(
-      ({ due, by }) => (last === null || (due && due.day <= last)) && (person === null || by === person),
+      (one) =>
+        (person === null || one.by === person) &&
+        (kind === null || dueIn(one, kind) !== undefined) &&
+        (last === null || (dueIn(one, kind)?.day ?? '9999') <= last),
     )
-    return sort === 'changed' ? found : [...found].sort(sort === 'due' ? byDue : byClient)
-  }, [find, wanted, when, person, sort])
+    if (sort === 'changed') return found
+    if (sort === 'next' && kind === null) return byNext(dayFromNow(soon))(found)
+    return [...found].sort(sort === 'client' ? byClient : byDay(kind))
+  }, [find, wanted, when, person, kind, sort])
   const here = shown.filter(({ id }) => chosen.has(id))
   return (
     <>
@@ -69,6 +117,13 @@ export function CaseList({ summaries, whole, onTrash, onSaveList }: Props) {
             className="placeholder:text-ink-2/75 min-h-10 w-full min-w-0 bg-transparent outline-none"
           />
         </label>
+        <Filter
+          label={en.kind}
+          value={kind}
+          options={dueKinds.map((one) => [one, en.kinds[one]])}
+          any={en.anyKind}
+          onChange={(to) => setKind(to as DueKind | null)}
+        />
         <Filter
           label={en.fallsDue}
           value={when}
@@ -89,7 +144,7 @@ export function CaseList({ summaries, whole, onTrash, onSaveList }: Props) {
           label={en.sort}
           value={sort}
           options={Object.entries(en.sorts)}
-          onChange={(to) => setSort((to ?? 'changed') as Sort)}
+          onChange={(to) => setSort((to ?? 'next') as Sort)}
         />
       </div>
       <div className="mb-2 flex flex-wrap items-center gap-x-4 gap-y-2">
@@ -112,7 +167,7 @@ export function CaseList({ summaries, whole, onTrash, onSaveList }: Props) {
           {words.trim() ? en.nothingFound(words.trim()) : en.nothingLeft}
         </p>
       ) : (
-        <Rows shown={shown} chosen={chosen} onChoose={choose} onTrash={(id) => onTrash([id])} />
+        <Rows shown={shown} kind={kind} chosen={chosen} onChoose={choose} onTrash={(id) => onTrash([id])} />
       )}
     </>
   )
@@ -151,13 +206,15 @@ function Filter({ label, value, options, any, onChange }: FilterProps) {
 
 interface RowsProps {
   shown: readonly SoundSummary[]
+  /** Only of this kind is spoken. */
+  kind: DueKind | null
   chosen: ReadonlySet<string>
   onChoose: (chosen: ReadonlySet<string>) => void
   onTrash: (id: string) => void
 }
 
 /** Only the rows in sight are drawn. */
-function Rows({ shown, chosen, onChoose, onTrash }: RowsProps) {
+function Rows({ shown, kind, chosen, onChoose, onTrash }: RowsProps) {
   const all = shown.every(({ id }) => chosen.has(id))
   const tick = (id: string, on: boolean) => {
     const next = new Set(chosen)
@@ -193,7 +250,7 @@ function Rows({ shown, chosen, onChoose, onTrash }: RowsProps) {
           </td>
           <th className="py-2 font-normal">{en.client}</th>
           <th className="hidden px-3 py-2 font-normal sm:table-cell">{en.areas}</th>
-          <th className="py-2 pl-3 font-normal">{en.next}</th>
+          <th className="py-2 pl-3 font-normal sm:w-72">{en.next}</th>
           <td />
         </tr>
       </thead>
@@ -218,7 +275,7 @@ function Rows({ shown, chosen, onChoose, onTrash }: RowsProps) {
                   onChange={(event) => tick(one.id, event.target.checked)}
                 />
               </td>
-              <Cells one={one} undecided={undecided.has(one.id)} onTrash={onTrash} />
+              <Cells one={one} kind={kind} undecided={undecided.has(one.id)} onTrash={onTrash} />
             </tr>
           )
         })}
@@ -235,23 +292,31 @@ const Space = ({ height }: { height: number }) => (
 )
 
 /** What falls due next, and whether that is over. */
-function NextDue({ due: { day, what, of } }: { due: Due }) {
+function NextDue({ due: { day, what, of }, first }: { due: Due; first?: boolean }) {
   const late = day < today()
   return (
-    <p className={`text-sm ${late ? 'text-clay font-semibold' : ''}`}>
+    <p className={clsx(first ? 'font-semibold' : 'text-sm', late && 'text-clay font-semibold')}>
       {en.due[what](dateWords(day), of)}
       {late && `, ${en.overdue}`}
     </p>
   )
 }
 
-function Cells({ one, undecided, onTrash }: { one: SoundSummary; undecided: boolean; onTrash: (id: string) => void }) {
+interface CellsProps extends Pick<RowsProps, 'kind' | 'onTrash'> {
+  one: SoundSummary
+  undecided: boolean
+}
+
+function Cells({ one, kind, undecided, onTrash }: CellsProps) {
   const client = one.client || en.unnamed
+  const { due, first } = nextOf(one, kind, dayFromNow(soon))
+  const said = (one.waitsFor === 'log' && due) || (one.waitsFor === 'letter' && first && due!.what === 'letter')
+  const waits = said ? null : en.waits[one.waitsFor]
   return (
     <>
       <td className="py-3">
         <Link
-          href={`/case?id=${encodeURIComponent(one.id)}&station=${one.waitsFor}`}
+          href={`/case?id=${encodeURIComponent(one.id)}&station=${first ? stationOf[due!.what] : one.waitsFor}`}
           prefetch={false}
           className="font-serif text-[20px] leading-tight font-semibold after:absolute after:inset-0"
         >
@@ -264,8 +329,9 @@ function Cells({ one, undecided, onTrash }: { one: SoundSummary; undecided: bool
       </td>
       <td className="hidden px-3 py-3 sm:table-cell">{one.areas.join(', ') || en.noAreas}</td>
       <td className="py-3 pl-3">
-        <strong className="font-semibold">{en.waits[one.waitsFor]}</strong>
-        {one.due && <NextDue due={one.due} />}
+        {first && <NextDue due={due!} first />}
+        {waits && (first ? <p className="text-sm">{waits}</p> : <strong className="font-semibold">{waits}</strong>)}
+        {due && !first && <NextDue due={due} />}
         {one.damaged && <span className="text-clay block text-sm font-semibold">{en.damaged}</span>}
         {undecided && <span className="text-clay block text-sm font-semibold">{en.undecided}</span>}
         <p className="text-ink-2 text-sm">

@@ -56,16 +56,20 @@ function useUpkeep() {
   const [seeded, setSeeded] = useState(false)
   useEffect(() => {
     const control = new AbortController()
-    void actions().then(async ({ seedOnce, emptyOldTrash, sweepOnce, findDamaged }) => {
+    void actions().then(async ({ seedOnce, emptyOldTrash, sweepOnce, findDamaged, judgeUnjudged }) => {
       await seedOnce().finally(() => setSeeded(true))
       await emptyOldTrash().catch(() => undefined)
       await findDamaged(setDamaged, control.signal).catch(() => undefined)
+      await judgeUnjudged(control.signal, idle).catch(() => undefined)
       await sweepOnce()
     })
     return () => control.abort()
   }, [])
   return { damaged, seeded }
 }
+
+/** When the page has nothing else to do. */
+const idle = () => new Promise((resolve) => requestIdleCallback(resolve, { timeout: 2_000 }))
 
 /** All cases by what they wait for. */
 export function Desk() {

@@ -13,7 +13,7 @@ import { saveFile } from '@/ui/save-file'
 import { en } from './messages'
 
 export { removeSamples, setAllTrashed, setTrashed } from '@/store/desk'
-export { emptyOldTrash, findDamaged } from '@/store/upkeep'
+export { emptyOldTrash, findDamaged, judgeUnjudged } from '@/store/upkeep'
 
 /**
  * Starts an empty case, as the office begins them, and returns its id once the browser has it or refuses it: without

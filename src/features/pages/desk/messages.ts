@@ -1,3 +1,4 @@
+import type { DueKind } from '@/core/passes/program/due'
 import type { Station } from '@/core/case/progress'
 
 export const en = {
@@ -28,10 +29,21 @@ export const en = {
   empty: 'Nothing on the Desk yet.',
   emptyLead: 'Everything you type is kept in this browser, on this machine, and nowhere else.',
   due: {
+    sulfur: (day: string, of: string) => `Sulfur before planting, ${day}: ${of}`,
     pass: (day: string, of: string) => `To put on ${day}: ${of}`,
     test: (day: string, of: string) => `Soil test ${day}: ${of}`,
-    sample: (day: string, of: string) => `Sample ${of} due ${day}`,
-  },
+    sample: (day: string, of: string) => `Sample ${of} due back ${day}`,
+    letter: (day: string) => `Letter to be sent by ${day}`,
+  } satisfies Record<DueKind, (day: string, of: string) => string>,
+  kind: 'With',
+  anyKind: 'anything',
+  kinds: {
+    sulfur: 'sulfur before planting',
+    pass: 'something to put on',
+    test: 'a soil test',
+    sample: 'a sample that is out',
+    letter: 'a letter not sent',
+  } satisfies Record<DueKind, string>,
   overdue: 'overdue',
   waits: {
     ground: 'waits for its ground',
@@ -42,7 +54,7 @@ export const en = {
     materials: 'waits for materials',
     calendar: 'waits for its days',
     letter: 'waits for its letter',
-    log: 'waits for its log',
+    log: 'all is said; log what is put on',
   } satisfies Record<Station, string>,
   noAreas: 'no areas yet',
   unnamed: 'Unnamed case',
@@ -53,7 +65,7 @@ export const en = {
   person: 'Drafted by',
   anyone: 'anyone',
   sort: 'First',
-  sorts: { changed: 'changed last', due: 'due first', client: 'by client' },
+  sorts: { next: 'what is next', changed: 'changed last', due: 'due first', client: 'by client' },
   nothingLeft: 'No case is like that.',
   choose: (client: string) => `Choose ${client}`,
   chooseAll: 'Choose all that are listed',
