@@ -20,7 +20,8 @@ const found = (page, words) =>
     (text) =>
       new Promise((resolve) => {
         const field = document.querySelector('input[type=search]')
-        const status = field.closest('label').parentElement.querySelector('[role=status]')
+        const told = [...document.querySelectorAll('[role=status]')]
+        const status = told.find((one) => /^[\d,]+ (?:cases|of )/.test(one.textContent))
         const before = status.textContent
         Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set.call(field, text)
         const start = performance.now()
