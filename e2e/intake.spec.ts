@@ -111,6 +111,7 @@ test('forty samples of 33 homes: matched or made, worked off by keyboard, one PD
   await expect(page.getByText('33 to cases that are here, 0 new')).toBeVisible()
   await page.getByRole('button', { name: 'Take in 33 homes' }).click()
   await expect(page.getByText('1 of 33', { exact: true })).toBeVisible()
+  await expect(page.getByText('40 reports were there already and stayed as they were.')).toBeVisible()
   await page.getByRole('link', { name: 'Open the case' }).click()
   await page.getByRole('button', { name: /^Results/ }).click()
   await expect(page.getByRole('navigation', { name: /^Reports of/ }).getByRole('button', { name: /K-1/ })).toHaveCount(

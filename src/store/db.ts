@@ -67,6 +67,9 @@ export interface Pile {
   readonly caseIds: readonly string[]
   /** Those that somebody has looked at. */
   readonly seen: readonly string[]
+  /** Reports of the file that were in the cases already, and cases that were gone or unreadable; absent in older ones. */
+  readonly known?: number
+  readonly gone?: number
 }
 
 /** What this browser remembers beside the cases. */

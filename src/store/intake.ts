@@ -1,3 +1,4 @@
+import Dexie from 'dexie'
 import type { Act } from '../core/case/acts/act'
 import { handOut } from '../core/case/acts/letters'
 import type { Case } from '../core/case/case'
@@ -8,35 +9,49 @@ import { caseTables, judge, putChanged } from './put'
 
 /** A case that a file makes, or what it does to one that is there. */
 export type TakenHome =
-  { readonly kind: 'new'; readonly kase: Case } | { readonly kind: 'known'; readonly id: string; readonly act: Act }
+  | { readonly kind: 'new'; readonly kase: Case }
+  | { readonly kind: 'known'; readonly id: string; readonly act: Act; readonly reports: number }
 
 /** Cases between two words of progress. */
 const beat = 25
 
 /**
  * Puts what came of a file into the cases, all of it or nothing, with the pile that it makes. A case that is gone by now
- * or cannot be read is left out.
+ * or cannot be read is left out, and the pile says how many were. Rejects where it is stopped, and nothing is written then.
  */
 export async function takeHomes(
   homes: readonly TakenHome[],
   pile: Pile,
   onProgress: (share: number) => void = () => undefined,
+  signal?: AbortSignal,
 ): Promise<void> {
   const leftOut = new Set<string>()
   const written: Case[] = []
+  let known = 0
   await db.transaction('rw', [...caseTables, db.piles], async () => {
     for (const [i, home] of homes.entries()) {
-      if (i % beat === 0) onProgress(i / homes.length)
+      if (i % beat === 0) {
+        onProgress(i / homes.length)
+        // The page has its turn, so that somebody can stop it, while the transaction is kept alive.
+        await Dexie.waitFor(new Promise((rest) => setTimeout(rest)))
+        signal?.throwIfAborted()
+      }
       if (home.kind === 'new') {
         await putNew(home.kase)
         written.push(home.kase)
         continue
       }
       const [kase] = await soundCases([home.id])
-      if (kase) written.push(await putChanged(kase, home.act(kase)))
-      else leftOut.add(home.id)
+      if (!kase) {
+        leftOut.add(home.id)
+        continue
+      }
+      const to = home.act(kase)
+      known += home.reports - (to.reports.length - kase.reports.length)
+      written.push(to === kase ? kase : await putChanged(kase, to))
     }
-    await db.piles.put({ ...pile, caseIds: pile.caseIds.filter((id) => !leftOut.has(id)) })
+    const caseIds = pile.caseIds.filter((id) => !leftOut.has(id))
+    await db.piles.put({ ...pile, caseIds, known, gone: leftOut.size })
   })
   onProgress(1)
   void judgeAll(written)

@@ -123,25 +123,29 @@ function Decide({ results: { file, mapping }, list, read: { homes, cases } }: De
   const router = useRouter()
   const guides = useGuides()
   const [said, say] = useState<ReadonlyMap<number, Decision>>(new Map())
-  const [share, setShare] = useState<number | null>(null)
+  const [work, setWork] = useState<{ share: number; stop: AbortController } | null>(null)
+  const [stopped, setStopped] = useState(false)
   const [fault, setFault] = useState(false)
   const decided = homes.map((home, i) => said.get(i) ?? decisionOf(home))
   const open = decided.filter((one) => one === undefined).length
   const ready = decided.filter((one) => one && one.kind !== 'leave').length
   const take = async () => {
+    const stop = new AbortController()
     setFault(false)
-    setShare(0)
+    setStopped(false)
+    setWork({ share: 0, stop })
     try {
       const places = list.samples.map((_, i) => i)
       const samples = await takeInWorker(file!.bytes, mapping!, places)
       const chosen = homes.flatMap((home, i) => (decided[i] ? [{ ...home, decision: decided[i] }] : []))
       const taken = takenHomes(chosen, samples, mapping!, guides, await beginsWith())
       const pile = pileOf(file!.name, taken)
-      await takeHomes(taken, pile, setShare)
+      await takeHomes(taken, pile, (share) => setWork({ share, stop }), stop.signal)
       router.push(`/intake?pile=${encodeURIComponent(pile.id)}`)
     } catch {
-      setFault(true)
-      setShare(null)
+      if (stop.signal.aborted) setStopped(true)
+      else setFault(true)
+      setWork(null)
     }
   }
   const known = decided.filter((one) => one?.kind === 'case').length
@@ -169,14 +173,16 @@ function Decide({ results: { file, mapping }, list, read: { homes, cases } }: De
           {en.refused}
         </p>
       )}
-      {share === null ? (
+      {stopped && <p role="status">{resultWords.stopped}</p>}
+      {work === null ? (
         <Button kind="act" className="mt-3" disabled={ready === 0} onClick={() => void take()}>
           {en.take(ready)}
         </Button>
       ) : (
-        <p role="status" className="mt-3">
-          {en.taking} <progress aria-label={en.taking} value={share} max={1} className="accent-moss ml-2 h-2.5 w-60" />
-        </p>
+        <div className="mt-3">
+          <p role="status">{en.taking}</p>
+          <Progress label={en.taking} share={work.share} cancel={resultWords.stop} onCancel={() => work.stop.abort()} />
+        </div>
       )}
     </section>
   )

@@ -48,6 +48,7 @@ export function PileView({ id }: { id: string }) {
     <>
       <p className="text-ink-2" role="status">
         {en.pile(pile.name, pile.seen.length, pile.caseIds.length)}
+        {en.pileTold(pile.known ?? 0, pile.gone ?? 0)}
       </p>
       {caseId === undefined ? (
         <PileEnd pile={pile} onBack={() => turnTo(Math.max(0, pile.caseIds.length - 1))} />

@@ -32,6 +32,14 @@ export const en = {
   take: (homes: number) => `Take in ${homes.toLocaleString('en-US')} ${homes === 1 ? 'home' : 'homes'}`,
   stillOpen: (count: number) =>
     `${count} ${count === 1 ? 'home waits' : 'homes wait'} for a word and would be left out.`,
+  pileTold: (known: number, gone: number) =>
+    [
+      known > 0 &&
+        ` ${known === 1 ? 'One report was' : `${known} reports were`} there already and stayed as they were.`,
+      gone > 0 && ` ${gone === 1 ? 'One case was' : `${gone} cases were`} gone or could not be read, and left out.`,
+    ]
+      .filter(Boolean)
+      .join(''),
   taking: 'Putting them into the cases',
   stop: 'Stop',
   stopped: 'Stopped. Nothing of the file was taken in.',

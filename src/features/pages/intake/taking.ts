@@ -38,7 +38,7 @@ export function takenHomes(
     const incoming = places.map((one) => incomingOf(samples[one]!, mapping, cropOf))
     const act = takeReports(incoming, guides, office.area)
     if (decision.kind === 'leave') return []
-    if (decision.kind === 'case') return [{ kind: 'known', id: decision.id, act }]
+    if (decision.kind === 'case') return [{ kind: 'known', id: decision.id, act, reports: incoming.length }]
     const blank: Case = { ...blankCase(newId(), at), ...office.kase, client, place, sampling: false }
     return [{ kind: 'new', kase: act(blank) }]
   })
