@@ -2,7 +2,7 @@ import AxeBuilder from '@axe-core/playwright'
 import type { Page } from '@playwright/test'
 import { drawn, put, severalCrops, table, tablePaper } from '../src/schemas/results-page/made-up'
 import { expect, fillUp, kept, loadSamples, test } from './app'
-import { handsOn, tell } from './hands'
+import { handsOn, station, tell } from './hands'
 
 const open = async (page: Page, id = 'sample-school-garden', station = 'results') => {
   await page.goto(`/case?id=${id}&station=${station}`)
@@ -189,4 +189,56 @@ test('a browser without room takes the values without the file', async ({ watche
   await devtools.send('Storage.overrideQuotaForOrigin', { origin: baseURL! })
   await sheet(page).getByRole('button', { name: 'Take the values in without the file' }).click()
   await expect(page.getByRole('textbox', { name: 'Phosphorus, P' })).toHaveValue('28')
+})
+
+test('job c: last year’s client is back with a new paper: what we said, what they did, what the soil did, what now', async ({
+  watched: page,
+}) => {
+  const on = (day: string) => page.clock.setFixedTime(new Date(`${day}T10:00:00`))
+  // The year before.
+  await on('2026-11-01')
+  await open(page, 'sample-village-hall', 'letter')
+  await page.evaluate(() => (window.print = () => undefined))
+  await page.getByRole('button', { name: /^Print/ }).first().click()
+  await kept(page)
+
+  await on('2027-10-20')
+  await page.goto('/')
+  const hands = handsOn(page)
+  await hands.click(page.getByLabel('Find a client, place, area or crop'))
+  await hands.type('hall')
+  await hands.click(page.getByRole('link', { name: 'Lake Ossian village hall' }))
+  await station(page, hands, 'Log')
+  await expect(page.getByRole('region', { name: 'What we said' })).toContainText(/South lawn.*lime/)
+  await hands.click(page.getByLabel('What was put on, where and when'))
+  await hands.type('145 lb lime south lawn Mar 2027')
+  await hands.keys('Enter')
+  await expect(page.getByRole('region', { name: 'Put on', exact: true })).toContainText('145 lb')
+  hands.count.clicks += 1
+  const paper = await drawn((pdf) => {
+    put(pdf, 'Vale soil room (simulated)', 50, 40, 16)
+    put(pdf, 'Sample ID: LOH-S', 50, 70)
+    put(pdf, 'Date reported: 10/18/2027', 300, 70)
+    put(pdf, 'Mehlich-3, all results in ppm', 50, 90)
+    table(pdf, [50, 200], 120, [
+      ['pH', '5.6'],
+      ['P', '131'],
+      ['K', '74'],
+      ['Mg', '98'],
+    ])
+  })
+  await drop(page, 'LOH-S 2027.pdf', paper)
+  await expect(take(page)).toHaveText('Take 4 values in')
+  await expect(sheet(page).getByLabel('Sample LOH-S is of')).toHaveValue('sunny')
+  await hands.keys('Enter')
+  await expect(strip(page).getByRole('button', { name: /18 Oct 2027 in force/ })).toBeVisible()
+  await station(page, hands, 'Log')
+  await expect(page.getByRole('region', { name: 'What the years did' })).toContainText('The pH moved by +0.4')
+  await expect(page.getByRole('region', { name: 'What now' })).toContainText('South lawn')
+  await station(page, hands, 'Letter')
+  await expect(page.getByRole('article')).toContainText('What is new')
+  await kept(page)
+  expect(hands.count.clicks).toBeLessThanOrEqual(12)
+  expect(hands.count.keys).toBeLessThanOrEqual(40)
+  tell('job c', hands, '12 + 40')
 })
