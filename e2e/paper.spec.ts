@@ -199,7 +199,10 @@ test('job c: last year’s client is back with a new paper: what we said, what t
   await on('2026-11-01')
   await open(page, 'sample-village-hall', 'letter')
   await page.evaluate(() => (window.print = () => undefined))
-  await page.getByRole('button', { name: /^Print/ }).first().click()
+  await page
+    .getByRole('button', { name: /^Print/ })
+    .first()
+    .click()
   await kept(page)
 
   await on('2027-10-20')

@@ -209,6 +209,37 @@ export interface Args {
   readonly 'meaning.tri-state-maintain': { crop: Text; element: string }
   readonly 'minimum.enough': { crop: Text; minimum: number; nutrient: string; value: number }
   readonly 'minimum.needed': { crop: Text; minimum: number; nutrient: string; value: number }
+  readonly 'assumed.aim': { aim: number }
+  readonly 'assumed.depth': { depth: number }
+  readonly 'assumed.level': { level: string }
+  readonly 'assumed.method': { method: Text }
+  readonly 'assumed.school': { school: Text; option: Text }
+  readonly 'assumed.texture': { texture: Text }
+  readonly 'doubt.how-much': { text: string }
+  readonly 'doubt.negative': { text: string }
+  readonly 'doubt.of-what': { text: string }
+  readonly 'doubt.unread': { text: string }
+  readonly 'harm.beyond': { of: string; most: number }
+  readonly 'harm.in-passes': { of: string; cap: number }
+  readonly 'harm.not-needed': { of: string }
+  readonly 'harm.too-little': { of: string; share: number }
+  readonly 'harm.too-much': { of: string; times: number }
+  readonly 'slip.all-for-one': { count: number }
+  readonly 'slip.element': { of: string }
+  readonly 'slip.ground': { meant: number; said: number }
+  readonly 'slip.measure': { said: string; meant: string }
+  readonly 'slip.nutrient-for-product': { of: string; percent: number }
+  readonly 'slip.one-for-all': { count: number }
+  readonly 'slip.other-sulfur': { is: number; taken: number }
+  readonly 'slip.oxide': { of: string }
+  readonly 'slip.pass-for-season': { count: number }
+  readonly 'slip.product-for-nutrient': { of: string; percent: number }
+  readonly 'slip.pure-for-product': { of: string; percent: number }
+  readonly 'slip.season-for-pass': { count: number }
+  readonly 'slip.side': { times: string }
+  readonly 'slip.soil-unit': { read: string; is: string }
+  readonly 'slip.strength-twice': { of: string; percent: number }
+  readonly 'slip.tenths': { counted: number; from: number; to: number; count: number }
   readonly 'log.bag-size': { lb: number }
   readonly 'log.by-volume': { lb: number; material: Text }
   readonly 'log.future': { text: string }

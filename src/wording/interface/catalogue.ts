@@ -5,6 +5,7 @@ import { steps } from '../en/field-sheet'
 import { matters } from '../en/matters'
 import { area, dateWords, difference, figure, length, places, rate, weight, type Measures } from '../format'
 import { capital, classWords, either, nutrient, num, pH, stuff, substances, text, type Phrases } from '../phrase'
+import { doubt } from './doubt'
 import { ground } from './ground'
 import { missingTests } from './missing'
 import { reading } from './reading'
@@ -520,6 +521,7 @@ export const en: Phrases = {
   'material.bag': () => 'weight of a bag',
   'mix.nothing-needed': (a) => `${capital(text(a.material))} holds nothing that this area is known to need.`,
   'mix.amount': (a) => `Enough to meet the ${nutrient[text(a.nutrient)]}`,
+  ...doubt,
   'log.bag-size': (a) => `Taken as bags of ${text(a.lb)} lb: say “40-lb bag” for others.`,
   'log.by-volume': (a) => `By what a cup of ${text(a.material)} weighs: ${places(num(a.lb), 1)} lb.`,
   'log.empty': () => 'Type what was put on, such as 1 bag 10-10-10 on the lawn last Tuesday.',

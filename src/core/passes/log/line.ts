@@ -142,7 +142,7 @@ export function readLogLine(
 }
 
 /** Small letters, one space between words, no commas in numbers; a space at both ends. */
-const plain = (text: string): string =>
+export const plain = (text: string): string =>
   ` ${text
     .toLowerCase()
     .replace(/[–—]/g, '-')
@@ -151,7 +151,7 @@ const plain = (text: string): string =>
     .trim()} `
 
 /** `10-10-10`, and no date. */
-const gradeAlone = /(?<![\d.-])\d{1,2}(?:\.\d+)?-\d{1,2}(?:\.\d+)?-\d{1,2}(?:\.\d+)?(?![\d-])/g
+export const gradeAlone = /(?<![\d.-])\d{1,2}(?:\.\d+)?-\d{1,2}(?:\.\d+)?-\d{1,2}(?:\.\d+)?(?![\d-])/g
 
 /** A case file keeps what was put on by what it is for. */
 function kindOf(product: Product): Application['what'] {
@@ -200,13 +200,13 @@ const wordsOf = (crop: string): RegExp => {
 const whichOf = (areas: readonly LoggedArea[]) =>
   refuse('log.which-area', { names: areas.map(({ name }) => name).join(', ') })
 
-interface Said {
+export interface Said {
   readonly said: string
   readonly remark?: Sentence
 }
 
 /** By its grade, by its own name, or by a kind that has a usual product. */
-function productIn(
+export function productIn(
   line: string,
   grade: string | undefined,
   products: readonly Product[],
@@ -247,7 +247,7 @@ const bags = new RegExp(
 const measured = new RegExp(String.raw`(?:^|\s)${number}(?:-| )?(?:of )?${measure}(?![a-z])`)
 
 /** Pounds of a product, from whatever measure was used. */
-function amountIn(line: string, product: Product): Outcome<Said & { readonly lb: number }> {
+export function amountIn(line: string, product: Product): Outcome<Said & { readonly lb: number }> {
   const ofBags = bags.exec(line)
   if (ofBags) {
     const size = ofBags[2] ?? ofBags[3]
