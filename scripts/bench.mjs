@@ -25,6 +25,7 @@ await run(process.execPath, ['--import', 'tsx', 'bench/mix.ts'])
 await run(process.execPath, ['--import', 'tsx', 'bench/program.ts'])
 await run(process.execPath, ['--import', 'tsx', 'bench/course.ts'])
 await run(process.execPath, ['--import', 'tsx', 'bench/letters.ts'])
+await run(process.execPath, ['--import', 'tsx', 'bench/doubt.ts'])
 
 tellFirstLoads()
 await run(process.execPath, ['bench/first.mjs'])

@@ -4,6 +4,7 @@ import { blankSeason } from '../case/blank'
 import { oneArea, typed } from '../testing/one-area'
 import type { Case } from '../case/case'
 import { readFigure, type Doubtable } from './figure'
+import { comparePrograms } from './programs'
 import { secondReading, type SecondReading } from './second-reading'
 import { slips } from './slips'
 import { truthOf, type Truth } from './truth'
@@ -255,4 +256,36 @@ describe('over generated figures', () => {
       expect(explained.length / some.length).toBeGreaterThanOrEqual(0.9)
     },
   )
+})
+
+describe('two programs for one ground', () => {
+  const lawn = oneArea(
+    { crop: 'zoysia', texture: 'loam' },
+    { pH: typed('6.4'), extractant: 'mehlich-3', P: typed('8', 'ppm'), K: typed('30', 'ppm') },
+  )
+  const truths = Object.fromEntries(
+    (['lime', 'sulfur', 'N', 'P₂O₅', 'K₂O'] as const).flatMap((of) => {
+      const one = truthOf(lawn, 'a', of, guides, shippedProducts)
+      return one ? [[of, one]] : []
+    }),
+  )
+  const compare = (one: string, other: string) =>
+    comparePrograms(one.split('; ').map(figure), other.split('; ').map(figure), truths)
+
+  // 10 lb of 10-10-10 hold 1 lb of each; 2.17 lb urea 1 lb N, 2.22 lb 0-45-0 1 lb P₂O₅, 1.67 lb 0-0-60 1 lb K₂O (labels).
+  test.each<[string, string, boolean, readonly string[]]>([
+    ['10 lb 10-10-10', '10 lb 10-10-10', true, []],
+    ['10 lb 10-10-10', '2.17 lb urea; 2.22 lb 0-45-0; 1.67 lb 0-0-60', true, []],
+    // Urea uses up 1.8 lb CaCO₃ for each lb N, ammonium sulfate 5.35 (pierre-1933).
+    ['2.17 lb urea', '4.76 lb ammonium sulfate', false, ['acidity']],
+    ['10 lb 10-10-10', '2.17 lb urea; 1.67 lb 0-0-60', false, ['P₂O₅']],
+    ['20 lb 10-10-10', '10 lb 10-10-10', false, ['N', 'P₂O₅', 'K₂O']],
+  ])('%s or %s', (one, other, equivalent, unlike) => {
+    const found = compare(one, other)
+    expect(found.things.filter(({ alike }) => !alike).map(({ of }) => of)).toEqual(unlike)
+    if (equivalent) expect(found.equivalent).toBe(found.breaks.length === 0)
+    else expect(found.equivalent).toBe(false)
+    const nitrogen = found.things.find(({ of }) => of === 'N')
+    expect(nitrogen!.one).toBeCloseTo(one.startsWith('20') ? 2 : 1, 2)
+  })
 })

@@ -1,5 +1,4 @@
 import { say, type Sentence } from '../told/sentence'
-import { mostPrinted } from '../needs/hold'
 import type { Doubtable, Figure } from './figure'
 import { slips } from './slips'
 import type { Truth } from './truth'
@@ -111,9 +110,8 @@ const enoughOf = ({ everyWeeks }: Figure, said: number, { rate }: Truth): number
   everyWeeks === null || said <= 0 ? null : rate / said
 
 /** Too much of lime or sulfur cannot be taken back; of nitrogen it burns; of the others it is lost, or runs off. */
-function harmOf(said: number, { of, rate, cap }: Truth): { harm: Sentence; hurts: boolean } {
-  const limit = (mostPrinted as Partial<Record<Doubtable, number>>)[of]!
-  if (said > limit) return { harm: say('harm.beyond', { of, most: limit }), hurts: true }
+function harmOf(said: number, { of, rate, cap, most: limit }: Truth): { harm: Sentence; hurts: boolean } {
+  if (limit !== null && said > limit) return { harm: say('harm.beyond', { of, most: limit }), hurts: true }
   if (rate === 0 && said > 0) return { harm: say('harm.not-needed', { of }), hurts: true }
   if (said > rate * (1 + 2.5 * near)) return { harm: say('harm.too-much', { of, times: said / rate }), hurts: true }
   if (cap !== null && said > cap * (1 + near) && rate > cap)

@@ -5,12 +5,14 @@ import { inSeason } from '../case/in-season'
 import { guideNamed, type Guide } from '../guides/guide'
 import { bearsOn } from '../guides/schools'
 import { textures, type TextureId } from '../guides/soils'
+import { mostPrinted } from '../needs/hold'
 import { isApplied } from '../needs/need'
 import { levels } from '../needs/overruled'
 import { recommend, type Answer, type AreaRecommendation } from '../recommend'
 import { isAcidifier, isLime, type Product } from '../shelf/product'
 import { say, type Sentence } from '../told/sentence'
 import { inUnit } from '../report/lines'
+import type { Working } from '../workings'
 import type { Doubtable } from './figure'
 
 /** What the ground takes by another assumption, and which. */
@@ -41,6 +43,10 @@ export interface Truth {
   readonly otherwise: readonly Otherwise[]
   /** lb per 1,000 ft² in one pass beyond which it harms; null where none is set. */
   readonly cap: number | null
+  /** lb per 1,000 ft² a year beyond which no such ground is given any; null where that is no question. */
+  readonly most: number | null
+  /** How the rate comes about; null where nothing is needed. */
+  readonly working: Working | null
 }
 
 /** The same case without what a laboratory or an advisor put in the place of our figures. */
@@ -95,6 +101,8 @@ export function truthOf(
     share: shareOf(answer, of),
     otherwise: [...byChecks(answer, of, areaSqFt), ...byChanges(plain, found, of, guides, again)],
     cap: need && isApplied(need) ? need.passes.cap.perPass : null,
+    most: of === 'sulfur' && found.crop?.acidRequiring ? null : mostPrinted[of],
+    working: need && isApplied(need) ? need.rate : null,
   }
 }
 

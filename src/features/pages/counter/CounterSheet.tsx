@@ -4,7 +4,7 @@ import { Disclosure, DisclosureButton, DisclosurePanel } from '@headlessui/react
 import { ChevronRight } from 'lucide-react'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
-import { useEffect, useMemo, useState, type ReactNode } from 'react'
+import { Suspense, useEffect, useMemo, useState, type ReactNode } from 'react'
 import { blankArea, blankReport } from '@/core/case/blank'
 import type { Case } from '@/core/case/case'
 import { inSeason, withParts } from '@/core/case/in-season'
@@ -28,9 +28,15 @@ import {
   TestField,
 } from '../../stations/results/ReportFields'
 import { FertilizerShelf } from '../../stations/materials/FertilizerShelf'
+import { en as benchWords } from '../../shared/doubt/messages'
+import { late } from '../../shared/late/late'
 import { LazyWorkings } from '../../shared/workings/LazyWorkings'
 import { en } from './messages'
 import { v4 as newId } from 'uuid'
+
+const SecondReadingView = late(() =>
+  import('../../shared/doubt/SecondReadingView').then((found) => found.SecondReadingView),
+)
 
 /** A case of one area and one report, as the counter needs it. */
 async function blankCounter(): Promise<Partial<Case>> {
@@ -44,8 +50,13 @@ async function blankCounter(): Promise<Partial<Case>> {
   }
 }
 
+interface Props {
+  /** Beside the ground stands somebody's figure, to be read a second time, in the place of the answer. */
+  bench: boolean
+}
+
 /** The way in for a client who stands there: one sheet, and the answer beside it. */
-export function CounterSheet() {
+export function CounterSheet({ bench }: Props) {
   const kase = useCase(counterId)
   const keeping = useKeeping(counterId)
   useEffect(() => {
@@ -55,10 +66,10 @@ export function CounterSheet() {
   }, [kase, keeping])
   if (keeping === 'damaged') return <Damaged id={counterId} />
   if (!kase) return <p className="p-8">{en.loading}</p>
-  return <Opened kase={kase} />
+  return <Opened kase={kase} bench={bench} />
 }
 
-function Opened({ kase }: { kase: Case }) {
+function Opened({ kase, bench }: Props & { kase: Case }) {
   const router = useRouter()
   const [explained, explain] = useState<OpenCase['explained']>(null)
   const [ground] = kase.areas
@@ -102,7 +113,7 @@ function Opened({ kase }: { kase: Case }) {
           Agrologos
         </Link>
         <p className="flex-1">
-          <span className="hidden sm:inline">{en.title}</span>
+          <span className="hidden sm:inline">{bench ? benchWords.bench : en.title}</span>
         </p>
         <Button kind="text" onClick={() => void clear()}>
           {en.clear}
@@ -120,8 +131,10 @@ function Opened({ kase }: { kase: Case }) {
           aria-label={en.title}
           id="counter-ground"
         >
-          <h1 className="font-serif text-[22px] leading-tight font-semibold">{en.title}</h1>
-          <p className="text-ink-2 mt-1 mb-3 text-[14.5px] leading-snug">{en.lead}</p>
+          <h1 className="font-serif text-[22px] leading-tight font-semibold">
+            {bench ? benchWords.benchTitle : en.title}
+          </h1>
+          <p className="text-ink-2 mt-1 mb-3 text-[14.5px] leading-snug">{bench ? benchWords.benchLead : en.lead}</p>
           <div className="grid gap-2.5" id="counter-results">
             <div className="grid grid-cols-2 gap-2.5">
               <PHField area={area} autoFocus={area.size.text === ''} />
@@ -158,10 +171,20 @@ function Opened({ kase }: { kase: Case }) {
               {found.answer ? describe(found, kase.measures) : en.waiting}
             </h2>
           </div>
-          <AmountsSheet found={found} />
-          <div id="counter-materials" className="mt-4">
-            {found.answer && <FertilizerShelf area={area} found={found} />}
-          </div>
+          {bench ? (
+            <Suspense>
+              <div className="mt-2">
+                <SecondReadingView area={area} />
+              </div>
+            </Suspense>
+          ) : (
+            <>
+              <AmountsSheet found={found} />
+              <div id="counter-materials" className="mt-4">
+                {found.answer && <FertilizerShelf area={area} found={found} />}
+              </div>
+            </>
+          )}
         </main>
         <LazyWorkings />
       </div>

@@ -6,4 +6,4 @@ const page = import('./CounterSheet')
 const CounterSheet = late(() => page.then((found) => found.CounterSheet))
 
 /** The page's own script is asked for by the first one, and comes beside it: nothing is shown before the database answers. */
-export const LateCounterSheet = () => <CounterSheet />
+export const LateCounterSheet = ({ bench = false }: { bench?: boolean }) => <CounterSheet bench={bench} />

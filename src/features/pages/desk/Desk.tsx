@@ -111,6 +111,9 @@ export function Desk() {
         <Link href="/intake" className={buttonClass('quiet')}>
           {en.intake}
         </Link>
+        <Link href="/bench" className={buttonClass('quiet')}>
+          {en.bench}
+        </Link>
         <Link href="/guides" className={buttonClass('quiet')}>
           {en.guides}
         </Link>

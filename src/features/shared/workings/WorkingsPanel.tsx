@@ -4,11 +4,11 @@ import { Dialog, DialogPanel } from '@headlessui/react'
 import { X } from 'lucide-react'
 import { useSyncExternalStore } from 'react'
 import { Formula } from '@/ui/Formula'
-import { derivation } from '@/wording/derivation'
 import { render } from '@/wording/render'
 import { useOpenCase } from '../../case/context'
 import type { Explained } from '../../case/explained'
 import { en } from './messages'
+import { Steps } from './Steps'
 
 const wide = '(min-width: 1100px)'
 const useWide = () =>
@@ -51,7 +51,6 @@ export function WorkingsPanel() {
 
 function Sheet({ found, close }: { found: Explained; close: () => void }) {
   const { kase } = useOpenCase()
-  const lines = derivation(found.working, kase.measures)
   return (
     <div className="px-5 pt-4 pb-8">
       <div className="flex items-start justify-between gap-3">
@@ -67,32 +66,7 @@ function Sheet({ found, close }: { found: Explained; close: () => void }) {
           <X size={18} aria-hidden />
         </button>
       </div>
-      <ol className="mt-3 grid gap-3.5">
-        {lines.map((line, i) => (
-          <li key={i} className="grid grid-cols-[22px_1fr] text-[14px] leading-snug">
-            <span className="text-slate font-bold">{i + 1}</span>
-            <div className="min-w-0">
-              <Formula>{line.rule}</Formula>
-              <p className="mt-0.5 font-semibold wrap-anywhere">
-                <Formula>{line.arithmetic}</Formula>
-              </p>
-              <ul className="text-ink-2 text-[13px]">
-                {line.inputs.map((input, j) => (
-                  <li key={j}>
-                    <span className="text-ink">
-                      <Formula>{input.value}</Formula>
-                    </span>
-                    {', '}
-                    <Formula>{input.label}</Formula>
-                    {input.source && <span className="text-slate"> · {input.source}</span>}
-                  </li>
-                ))}
-              </ul>
-              <p className="text-slate mt-0.5 text-[13px]">{line.source}</p>
-            </div>
-          </li>
-        ))}
-      </ol>
+      <Steps working={found.working} />
       <p className="border-ink mt-4 border-t-[1.5px] pt-2 font-serif text-lg font-semibold">
         <Formula>{found.shown}</Formula>
         {found.rounding && (

@@ -20,6 +20,8 @@ import { PutOn } from './PutOn'
 import { ReactionRow } from './ReactionRow'
 import { SchoolsTaken } from './SchoolsTaken'
 import { SeveralCrops } from './SeveralCrops'
+import { SecondReadingButton } from '../../shared/doubt/SecondReadingButton'
+import { en as doubtWords } from '../../shared/doubt/messages'
 import { en } from './messages'
 
 /** What one area needs: the answer to take home, the largest thing first. */
@@ -64,7 +66,19 @@ export function AmountsSheet({ found }: { found: AreaRecommendation }) {
       <MoreReading answer={answer} all={found.use === 'container'} />
       <Notes answer={answer} />
       <SchoolsTaken found={found} />
+      <Somebodys areaId={found.areaId} />
     </div>
+  )
+}
+
+/** A neighbour, a bag or a website says otherwise. */
+function Somebodys({ areaId }: { areaId: string }) {
+  const { area } = useOpenCase()
+  if (area?.id !== areaId) return null
+  return (
+    <p className="mt-4 print:hidden">
+      <SecondReadingButton area={area} label={doubtWords.somebodys} />
+    </p>
   )
 }
 

@@ -4,6 +4,7 @@ import { Fragment, useEffect, useState, type ClipboardEvent, type ReactNode } fr
 import type { LineField as FieldName } from '@/core/case/case'
 import type { AreaInSeason } from '@/core/case/in-season'
 import type { ExtractantId } from '@/core/guides/guide'
+import { doubtables, type Doubtable } from '@/core/doubt/figure'
 import { mannerOf } from '@/core/report/manners'
 import { isMeasured, testOf } from '@/core/report/tests'
 import { allFields, linesOf } from '@/core/report/layout'
@@ -16,6 +17,7 @@ import { enterGoesOn } from '@/ui/enter'
 import { Button } from '@/ui/Button'
 import { Formula } from '@/ui/Formula'
 import { render, textOf } from '@/wording/render'
+import { SecondReadingButton } from '../../shared/doubt/SecondReadingButton'
 import { lineRefusal, lineUnderstood } from '../../shared/formatting'
 import { en, lineLabel } from './messages'
 import { extractantOptions, mannerOptions, unitChoices, LimeMeaning, useExtractantFault } from './ReportFields'
@@ -39,7 +41,13 @@ export function ReportLines({ area, sheet, doubts, onBlock }: Props) {
   const measured = lines.filter(({ field }) => !recommendedIn(field))
   const recommends = lines.filter(({ field }) => recommendedIn(field) && field !== 'recommends.limeDepth')
   const row = (field: FieldName) => (
-    <Line sheet={sheet} field={field} doubts={doubts.filter((one) => one.field === field)} onBlock={onBlock} />
+    <Line
+      area={area}
+      sheet={sheet}
+      field={field}
+      doubts={doubts.filter((one) => one.field === field)}
+      onBlock={onBlock}
+    />
   )
   useEffect(() => {
     if (added) document.querySelector<HTMLElement>(`[data-line="${added}"] input`)?.focus()
@@ -78,11 +86,21 @@ export function ReportLines({ area, sheet, doubts, onBlock }: Props) {
   )
 }
 
-function Line({ sheet, field, doubts, onBlock }: Omit<Props, 'area'> & { field: FieldName }) {
+/** What a second reading calls it. */
+const said: Readonly<Record<Doubtable, string>> = {
+  lime: 'lime',
+  sulfur: 'sulfur',
+  N: 'nitrogen',
+  'P₂O₅': 'phosphate',
+  'K₂O': 'potash',
+}
+
+function Line({ area, sheet, field, doubts, onBlock }: Props & { field: FieldName }) {
   const { report, setLine, turnInto } = sheet
   const typed = typedIn(report, field)
   const unit = lineUnit(report, field)
   const refusal = lineRefusal(field, typed, report.buffer)
+  const doubtable = doubtables.find((one) => one === recommendedIn(field))
   const remedy = refusal && remedyFor(field, refusal)
   const mend = (one: Remedy) => turnInto((now) => remedied(now, one))
   const first = !sheet.stored && field === linesOf(report)[0]?.field
@@ -105,6 +123,14 @@ function Line({ sheet, field, doubts, onBlock }: Omit<Props, 'area'> & { field: 
       onPaste={paste}
     >
       {remedy && <RemedyButton remedy={remedy} onMend={mend} />}
+      {doubtable && sheet.stored && typed.value !== null && typed.unit !== '' && (
+        <SecondReadingButton
+          area={area}
+          of={doubtable}
+          text={`${typed.value} ${typed.unit} ${said[doubtable]}`}
+          about={lineLabel(field)}
+        />
+      )}
       {doubts.map((doubt) => (
         <p key={doubt.sentence.key} role="status" className="border-brim border-l-4 pl-2">
           <Formula>{render(doubt.sentence)}</Formula>{' '}

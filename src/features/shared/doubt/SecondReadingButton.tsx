@@ -1,0 +1,40 @@
+'use client'
+
+import { Suspense, useState } from 'react'
+import type { AreaInSeason } from '@/core/case/in-season'
+import type { Doubtable } from '@/core/doubt/figure'
+import { Button } from '@/ui/Button'
+import { Sheet } from '@/ui/Sheet'
+import { late } from '../late/late'
+import { en } from './messages'
+
+const SecondReadingView = late(() => import('./SecondReadingView').then((found) => found.SecondReadingView))
+
+interface Props {
+  area: AreaInSeason
+  /** The figure as it is printed, and what it is of. */
+  text?: string
+  of?: Doubtable
+  label?: string
+  /** What it is a reading of, for those who do not see where it stands. */
+  about?: string
+}
+
+/** Reads a figure that came from outside a second time, where it is printed. */
+export function SecondReadingButton({ area, text, of, label = en.openInCase, about }: Props) {
+  const [isOpen, open] = useState(false)
+  return (
+    <>
+      <Button kind="text" aria-label={about ? en.openOf(about) : undefined} onClick={() => open(true)}>
+        {label}
+      </Button>
+      {isOpen && (
+        <Sheet title={en.title} onClose={() => open(false)}>
+          <Suspense>
+            <SecondReadingView area={area} text={text} of={of} />
+          </Suspense>
+        </Sheet>
+      )}
+    </>
+  )
+}
