@@ -1,7 +1,7 @@
 import AxeBuilder from '@axe-core/playwright'
 import type { Page } from '@playwright/test'
 import { expect, loadSamples, test } from './app'
-import { handsOn, tell } from './hands'
+import { growArea, handsOn, startCase, station, tell } from './hands'
 
 const said = (page: Page) => page.getByLabel('What was said')
 
@@ -72,4 +72,56 @@ test('a laboratory’s figure is read a second time where it is printed, with on
   await expect(sheet.getByRole('region', { name: 'Second reading of lime' })).toContainText('110 lb / 1,000 ft²')
   await page.keyboard.press('Escape')
   await expect(sheet).toHaveCount(0)
+})
+
+test('job 13: two kits and a laboratory disagree: which is surest, which agree, what it would change', async ({
+  watched: page,
+}) => {
+  const hands = handsOn(page)
+  await startCase(page, hands)
+  await growArea(page, hands, '10x20', 'tomato')
+  await hands.choose(page.getByLabel('Soil texture'), 'loam')
+  await station(page, hands, 'Results')
+  await hands.click(page.getByLabel('pH in water', { exact: true }))
+  await hands.type('5.4')
+  await page.getByLabel('Date', { exact: true }).fill(new Date().toISOString().slice(0, 10))
+  hands.count.keys += 8
+  for (const patches of [['5.5', '6.0'], ['7.0']]) {
+    await hands.click(page.getByRole('button', { name: 'Another report' }))
+    await hands.click(page.getByRole('button', { name: 'Read a colour kit' }))
+    for (const patch of patches)
+      await hands.click(
+        page.getByRole('dialog').getByRole('button', { name: new RegExp(`^Patch ${patch.replace('.0', '(\\.0)?')}$`) }),
+      )
+    await hands.click(page.getByRole('dialog').getByRole('button', { name: /^Put .* on the report$/ }))
+    await expect(page.getByRole('dialog')).toHaveCount(0)
+  }
+  await station(page, hands, 'Reading')
+  const against = page.getByRole('region', { name: 'Readings of this pH against each other' })
+  await expect(against.getByRole('row')).toHaveCount(4)
+  await expect(against.getByRole('row').nth(1)).toContainText('5.4')
+  await expect(against).toContainText('further from the surest reading than both may err')
+  await expect(against).toContainText('It matters: what would be done hangs on which is believed.')
+  await expect(against.getByRole('row', { name: /7/ }).last()).toContainText('neither lime nor sulfur')
+  expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([])
+  expect(hands.count.clicks).toBeLessThanOrEqual(24)
+  tell('job 13', hands, '15 + 40')
+})
+
+test('how far an amount may be off stands beside it, and goes with one switch', async ({ watched: page }) => {
+  await loadSamples(page)
+  await page.goto('/case?id=sample-smallholding&station=amounts')
+  await expect(page.getByText(/eight times in ten between \d+ lb and \d+ lb/).first()).toBeVisible()
+  await expect(page.getByText(/What would settle it most|No measurement would narrow it much/)).toBeVisible()
+  const told = await page
+    .getByText(/eight times in ten/)
+    .first()
+    .textContent()
+  await page.reload()
+  // The same case, the same draws.
+  await expect(page.getByText(/eight times in ten/).first()).toHaveText(told!)
+  await page.getByLabel('Say how sure the amounts are').uncheck()
+  await expect(page.getByText(/eight times in ten/)).toHaveCount(0)
+  await page.reload()
+  await expect(page.getByLabel('Say how sure the amounts are')).not.toBeChecked()
 })

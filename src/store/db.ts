@@ -93,6 +93,8 @@ export interface Settings {
     readonly lookedAt: string
     readonly ages: Readonly<Record<string, { readonly since: string; readonly days: number }>>
   }
+  /** Where nobody wants to be told how sure amounts are. */
+  readonly doubt: 'off' | 'on'
   /** A guide that is being edited, as far as it came. */
   readonly guideDraft: Guide
   /** Why the last one could not be written there, or is not whole. */

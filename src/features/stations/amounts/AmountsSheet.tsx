@@ -23,6 +23,7 @@ import { SeveralCrops } from './SeveralCrops'
 import { SecondReadingButton } from '../../shared/doubt/SecondReadingButton'
 import { en as doubtWords } from '../../shared/doubt/messages'
 import { en } from './messages'
+import { SureProvider, SureSwitch } from './Sure'
 
 /** What one area needs: the answer to take home, the largest thing first. */
 export function AmountsSheet({ found }: { found: AreaRecommendation }) {
@@ -45,29 +46,32 @@ export function AmountsSheet({ found }: { found: AreaRecommendation }) {
     )
   const { answer } = found
   return (
-    <div className="@container">
-      <p className="mt-2 mb-1 max-w-[64ch] font-serif text-[17px] leading-snug">
-        <Formula>{answer.headline.map((sentence) => render(sentence, kase.measures)).join(' ')}</Formula>
-      </p>
-      <RestsOn areaId={found.areaId} />
-      <PutOn areaId={found.areaId} />
-      <Problems found={found} />
-      <SeveralCrops found={found} />
-      <ReactionRow found={found} answer={answer} />
-      {majorsOf(answer).map((need) => (
-        <NutrientRow key={need.of} need={need} found={found} />
-      ))}
-      <OtherRows answer={answer} />
-      {answer.mixed ? (
-        <MixedRows mixed={answer.mixed} found={found} />
-      ) : (
-        <FertilizerRow answer={answer} found={found} />
-      )}
-      <MoreReading answer={answer} all={found.use === 'container'} />
-      <Notes answer={answer} />
-      <SchoolsTaken found={found} />
-      <Somebodys areaId={found.areaId} />
-    </div>
+    <SureProvider areaId={found.areaId}>
+      <div className="@container">
+        <p className="mt-2 mb-1 max-w-[64ch] font-serif text-[17px] leading-snug">
+          <Formula>{answer.headline.map((sentence) => render(sentence, kase.measures)).join(' ')}</Formula>
+        </p>
+        <RestsOn areaId={found.areaId} />
+        <PutOn areaId={found.areaId} />
+        <Problems found={found} />
+        <SeveralCrops found={found} />
+        <ReactionRow found={found} answer={answer} />
+        {majorsOf(answer).map((need) => (
+          <NutrientRow key={need.of} need={need} found={found} />
+        ))}
+        <OtherRows answer={answer} />
+        {answer.mixed ? (
+          <MixedRows mixed={answer.mixed} found={found} />
+        ) : (
+          <FertilizerRow answer={answer} found={found} />
+        )}
+        <MoreReading answer={answer} all={found.use === 'container'} />
+        <Notes answer={answer} />
+        <SchoolsTaken found={found} />
+        <SureSwitch />
+        <Somebodys areaId={found.areaId} />
+      </div>
+    </SureProvider>
   )
 }
 

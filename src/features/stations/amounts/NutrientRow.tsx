@@ -25,6 +25,7 @@ import { Overruled, OwnSettings } from './Overruled'
 import { Portions } from './Portions'
 import { Rate, Row, Under } from './Row'
 import { en } from './messages'
+import { Sure } from './Sure'
 
 /** The year's need of one nutrient. */
 export function NutrientRow({ need, found }: { need: Need<MajorNutrient>; found: AreaRecommendation }) {
@@ -58,6 +59,7 @@ export function NutrientRow({ need, found }: { need: Need<MajorNutrient>; found:
           {outcome === 'none' ? en.none : outcome === 'check' ? en.checkFirst : en.unknown}
         </p>
       )}
+      {amount && <Sure of={nutrient} />}
       {answer && amount && nutrient === 'N' && (
         <Portions amount={passes?.each ?? amount} each={(passes?.count ?? 1) > 1} answer={answer} product={false} />
       )}

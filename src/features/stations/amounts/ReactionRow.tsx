@@ -19,6 +19,7 @@ import { LetLead, Overruled, OwnSettings } from './Overruled'
 import { Portions } from './Portions'
 import { Rate, Row, Under } from './Row'
 import { en } from './messages'
+import { Settles, Sure } from './Sure'
 
 /** Where nothing is given there is still a figure to be put in its place. */
 const noLime = { of: 'lime', outcome: 'none', checks: [], remarks: [] } as const
@@ -39,7 +40,10 @@ export function ReactionRow({ found, answer }: { found: AreaRecommendation; answ
       aside={<Aside found={found} answer={answer} />}
     >
       {dose ? (
-        <Scoop dose={dose} answer={answer} />
+        <>
+          <Scoop dose={dose} answer={answer} />
+          <Sure of={isLime ? 'lime' : 'sulfur'} />
+        </>
       ) : (
         <p className="font-serif text-[25px] leading-tight font-semibold">{en.outcome[outcome as 'leave']}</p>
       )}
@@ -55,6 +59,7 @@ export function ReactionRow({ found, answer }: { found: AreaRecommendation; answ
         </p>
       )}
       {dose && dose.remarks.length > 0 && <Under>{dose.remarks.map((remark) => render(remark)).join(' ')}</Under>}
+      <Settles />
       <Checks need={reaction.need} areaId={found.areaId} spread={answer.spread} />
       {found.use !== 'container' && (
         <Overruled need={reaction.need ?? { ...noLime, why: reaction.why }} areaId={found.areaId} />

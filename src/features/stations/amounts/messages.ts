@@ -114,4 +114,26 @@ export const en = {
   balanced: (low: number, high: number) => `${low} to ${high} by that school`,
   schools: 'Schools followed here, where practitioners disagree',
   problems: 'Left out, because it cannot be used:',
+  sure: (low: string, high: string) => `in all, eight times in ten between ${low} and ${high}`,
+  sureTitle: 'What was measured errs, and so do the methods: carried through 1,000 times.',
+  sureSwitch: 'Say how sure the amounts are',
+  decisions: (shares: string, draws: number) =>
+    `Of ${draws.toLocaleString('en-US')} readings that would look alike: ${shares}.`,
+  decision: {
+    lime: (percent: number) => `${percent} % ask for lime`,
+    none: (percent: number) => `${percent} % for neither`,
+    sulfur: (percent: number) => `${percent} % for sulfur`,
+    unknown: (percent: number) => `${percent} % cannot tell`,
+  },
+  narrowing: {
+    pH: 'a pH without error',
+    buffer: 'a buffer pH',
+    nutrients: 'another soil test',
+    size: 'a size without error',
+    label: 'the label of the lime',
+    method: 'another method',
+  },
+  narrows: (by: string, percent: number) => `What would settle it most: ${by}, which takes ${percent} % off the range.`,
+  notBy: (by: string) => `Not ${by}.`,
+  narrowsNothing: 'No measurement would narrow it much: it is how rough the method is.',
 } as const

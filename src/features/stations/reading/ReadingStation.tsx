@@ -14,6 +14,7 @@ import { render, textOf } from '@/wording/render'
 import { answerOf, useOpenCase } from '../../case/context'
 import { useGuides, useProducts } from '../../case/useCase'
 import { en as resultWords } from '../results/messages'
+import { Against } from './Against'
 import { Bases } from './Bases'
 import { Missing } from './Missing'
 import { ReadingRow } from './ReadingRow'
@@ -99,6 +100,7 @@ function Sheet({ area, report }: { area: AreaInSeason; report: Report }) {
       </section>
       {!sized && <p className="text-ink-2 text-[14.5px]">{en.unsized}</p>}
       <First found={found} />
+      <Against area={area} whole={whole} sized={sized} />
       <section aria-label={en.lines} className="mt-2">
         <h2 className="sr-only">{en.lines}</h2>
         <div className="text-ink-2 border-ink grid-cols-[10rem_8rem_16rem_1fr] gap-x-4 border-b-[1.5px] pb-1 text-[13px] @3xl:grid">
