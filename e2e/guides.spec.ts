@@ -15,6 +15,15 @@ test('an office makes a guide its own, rates a case by it, and what is used beco
   await page.reload()
   await expect(page.getByLabel('Title', { exact: true })).toHaveValue('Weir Lane guide')
   await expect(page.getByLabel('Potassium classes, ppm: medium')).toHaveValue('110')
+  // What it would change is seen before it is kept.
+  await page.getByRole('button', { name: 'See what it changes' }).click()
+  await expect(page.getByText(/^It changes \d+ amounts? in \d of 8 cases\./)).toBeVisible()
+  await expect(
+    page
+      .getByRole('region', { name: 'See what it changes' })
+      .getByRole('row', { name: /potash/ })
+      .first(),
+  ).toBeVisible()
   // Bounds that do not rise are told of, and what was typed stays.
   await type(page, 'Potassium classes, ppm: low', '120')
   await page.getByRole('button', { name: 'Keep it' }).click()

@@ -1,6 +1,6 @@
 'use client'
 
-import { useState } from 'react'
+import { Suspense, useState } from 'react'
 import { v4 as newId } from 'uuid'
 import { guideRef, type Guide } from '@/core/guides/guide'
 import { shipped } from '@/core/guides/guides'
@@ -10,7 +10,10 @@ import { Button } from '@/ui/Button'
 import { TextField } from '@/ui/TextField'
 import { textOf } from '@/wording/render'
 import { saveFile } from '@/ui/save-file'
+import { late } from '../../shared/late/late'
 import { en } from './messages'
+
+const Effects = late(() => import('./Effects').then((found) => found.Effects))
 
 interface Props {
   guide: Guide
@@ -65,6 +68,9 @@ export function OwnBar({ guide, draft, unkept, uses, onDraft, onKept }: Props) {
             </ul>
           </div>
         )}
+        <Suspense>
+          <Effects from={guide} draft={draft} />
+        </Suspense>
         <div className="mt-3 flex flex-wrap gap-3">
           <Button kind="act" onClick={() => void keep(draft)}>
             {en.keep}

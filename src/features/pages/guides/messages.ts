@@ -217,4 +217,22 @@ export const en = {
   daysApart: (days: number) => `about ${days} days apart`,
   acidLover: 'needs acid ground',
   ammoniumOnly: 'feeds on ammonium: no nitrate, no muriate',
+  effects: 'See what it changes',
+  effectsAgain: 'Look again',
+  effectsWork: 'Working out every case anew',
+  effectsStop: 'Stop',
+  effectsFailed: 'The cases could not be read. Nothing was changed.',
+  effectsFound: (amounts: number, changed: number, all: number) =>
+    amounts === 0
+      ? `It changes no amount in ${all} case${all === 1 ? '' : 's'}.`
+      : `It changes ${amounts} amount${amounts === 1 ? '' : 's'} in ${changed} of ${all} case${all === 1 ? '' : 's'}. They stay as they are until each is rated by it.`,
+  effectsCrops: (names: string) => `Crops: ${names}.`,
+  effectsWhere: 'Area',
+  effectsOf: 'Of',
+  effectsNow: 'now',
+  effectsThen: 'by this',
+  effectsNone: 'none',
+  effectsUnknown: 'not known',
+  effectsUnnamed: 'Unnamed case',
+  effectsMore: (count: number) => `and ${count} more.`,
 } as const
