@@ -8,6 +8,8 @@ const views = [
   '/office',
   '/guides',
   '/shelf',
+  '/bench',
+  '/practice',
   '/intake',
   '/guides?guide=mehlich-1-southeast%401&crop=highbush-blueberry',
   ...['ground', 'sample', 'results', 'reading', 'amounts', 'materials', 'letter', 'log', 'history'].map(

@@ -37,8 +37,9 @@ async function madeUpPaper() {
   return { name: 'LOH-S report.pdf', mimeType: 'application/pdf', buffer }
 }
 
-async function attach(page, file) {
-  await page.getByRole('region', { name: 'The original' }).locator('input[type=file]').setInputFiles(file)
+async function read(page, file) {
+  await page.getByRole('button', { name: 'Another report' }).click()
+  await page.getByLabel('Read a PDF').setInputFiles(file)
   await page.getByRole('img', { name: /^Page 1/ }).waitFor()
 }
 
@@ -82,14 +83,13 @@ try {
     ['plan', 'sample-lakeside-cottage', 'ground'],
     ['sample', 'sample-smallholding', 'sample'],
     ['results', 'sample-returning', 'results'],
-    ['results-original', 'sample-village-hall', 'results'],
+    ['paper', 'sample-village-hall', 'results'],
     ['reading', 'sample-returning', 'reading'],
     ['amounts', 'sample-school-garden', 'amounts'],
     ['materials', 'sample-village-hall', 'materials'],
     ['calendar', 'sample-village-hall', 'calendar'],
     ['letter', 'sample-lakeside-cottage', 'letter'],
     ['log', 'sample-smallholding', 'log'],
-    ['history', 'sample-village-hall', 'ground'],
   ]) {
     await page.goto(`${address}/case?id=${id}&station=${station}`)
     await page.getByRole('navigation').first().waitFor()
@@ -101,14 +101,7 @@ try {
       await page.waitForTimeout(500)
     }
     if (name === 'sample') await page.getByRole('button', { name: /^Make these samples/ }).click()
-    if (name === 'results-original') await attach(page, await madeUpPaper())
-    if (name === 'history') {
-      await page.getByLabel('Size', { exact: true }).fill('64x85')
-      await page.getByLabel('Soil texture').selectOption('loam')
-      await page.getByLabel('Depth to treat').fill('3')
-      await page.getByRole('button', { name: 'Undo' }).click()
-      await page.getByRole('button', { name: 'History' }).click()
-    }
+    if (name === 'paper') await read(page, await madeUpPaper())
     if (name === 'materials') {
       await page.getByRole('radio', { name: 'several together' }).click()
       await page.getByRole('button', { name: 'Work it out' }).click()
@@ -129,6 +122,11 @@ try {
   await page.getByText('A product of your own').click()
   await page.getByLabel('As its label reads').fill('16-4-8 30 % slow 40 lb $22.50')
   await take('shelf')
+
+  await page.goto(`${address}/bench`)
+  await page.getByLabel('What was said').fill('46 lb lime per 100 ft2')
+  await page.getByText('How it may have come about').waitFor()
+  await take('bench')
 
   await page.goto(`${address}/office`)
   await page.getByRole('button', { name: 'Save a backup' }).waitFor()

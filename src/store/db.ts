@@ -4,6 +4,7 @@ import type { Case } from '../core/case/case'
 import type { Station } from '../core/case/progress'
 import type { Edit } from './history'
 import type { AboutAttachment, OpenConflict } from '../schemas/backup'
+import type { Attempt } from '../core/practice/attempt'
 import { codesOf } from '../core/ground/sampling/codes'
 import { editWithoutCaps, migratedCase } from '../schemas/migrations'
 import { historyById } from '../schemas/old-history'
@@ -93,6 +94,8 @@ export interface Settings {
     readonly lookedAt: string
     readonly ages: Readonly<Record<string, { readonly since: string; readonly days: number }>>
   }
+  /** Answers to made-up cases, the oldest first. */
+  readonly practice: readonly Attempt[]
   /** Where nobody wants to be told how sure amounts are. */
   readonly doubt: 'off' | 'on'
   /** A guide that is being edited, as far as it came. */

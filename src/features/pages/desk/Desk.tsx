@@ -114,6 +114,9 @@ export function Desk() {
         <Link href="/bench" className={buttonClass('quiet')}>
           {en.bench}
         </Link>
+        <Link href="/practice" className={buttonClass('quiet')}>
+          {en.practice}
+        </Link>
         <Link href="/guides" className={buttonClass('quiet')}>
           {en.guides}
         </Link>

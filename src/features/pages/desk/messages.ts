@@ -4,6 +4,7 @@ import type { Station } from '@/core/case/progress'
 export const en = {
   title: 'Desk',
   bench: 'Bench',
+  practice: 'Practice',
   start: 'Start a case',
   counter: 'Counter sheet',
   counterWhy: 'A client is waiting: a pH, a crop and a size give the answer at once.',

@@ -25,7 +25,12 @@ export function SecondReadingButton({ area, text, of, label = en.openInCase, abo
   const [isOpen, open] = useState(false)
   return (
     <>
-      <Button kind="text" aria-label={about ? en.openOf(about) : undefined} onClick={() => open(true)}>
+      <Button
+        kind="text"
+        className="min-h-7"
+        aria-label={about ? en.openOf(about) : undefined}
+        onClick={() => open(true)}
+      >
         {label}
       </Button>
       {isOpen && (
