@@ -93,7 +93,10 @@ try {
   ]) {
     await page.goto(`${address}/case?id=${id}&station=${station}`)
     await page.getByRole('navigation').first().waitFor()
-    if (name === 'amounts') await page.getByRole('region', { name: 'Lime' }).getByRole('button').first().click()
+    if (name === 'amounts') {
+      await page.getByText('eight times in ten').first().waitFor()
+      await page.getByRole('region', { name: 'Lime' }).getByRole('button').first().click()
+    }
     if (name === 'plan') {
       await page.getByRole('radio', { name: 'On the plan' }).click()
       await page.getByRole('button', { name: 'Use the made-up aerial picture' }).click()
@@ -124,8 +127,8 @@ try {
   await take('shelf')
 
   await page.goto(`${address}/bench`)
-  await page.getByLabel('What was said').fill('46 lb lime per 100 ft2')
-  await page.getByText('How it may have come about').waitFor()
+  await page.getByLabel('What was said').fill('6.5 lb lime per 1000 ft2')
+  await page.getByText('As it should be').first().waitFor()
   await take('bench')
 
   await page.goto(`${address}/office`)

@@ -62,7 +62,7 @@ const unitRemark = /\b(?:results?|values?|nutrients?|elements?|figures|amounts|a
 /** What stands on one page. */
 export function foundOn(page: PageWords, at: number): PageFound {
   const rows = rowsOfPage(page)
-  const about = rows.flatMap((row, i) => aboutIn(rows, i, at))
+  const about = [...rows.flatMap((_, i) => aboutIn(rows, i, at)), ...aboutInProse(rows, at)]
   const zone = zones(rows)
   const inRows = rows.flatMap((row, i) => byRow(rows, i, zone))
   const taken = new Set(inRows.map(({ cell }) => cell))
@@ -340,6 +340,11 @@ function sideOf(rows: Rows, at: number, row: readonly Cell[]): { crop: string; s
 const sentence =
   /\b(?:apply|add|spread|use|broadcast|incorporate)\s+(?:up to\s+|about\s+)?(\d[\d.,]*(?:\s+\d\/\d)?)\s*(lbs?\.?|pounds|tons?)\s+(?:of\s+)?(?:actual\s+)?((?:[a-z]+\s+){0,3}?(?:lime(?:stone)?|elemental sulfur|nitrogen|phosphate|potash))\b[^.;]{0,40}?\b(?:per|\/)\s*(1,?000\s*sq ft|100\s*sq ft|acre)/gi
 
+/** `per 1,000 sq ft: lime 110 lb, nitrogen 2 lb, potash none`. */
+const listed =
+  /\b(lime(?:stone)?|elemental sulfur|nitrogen|phosphate|potash|p2o5|k2o)\b[\s:,-]*(?:(none|no need)|(\d[\d.,]*)\s*(lbs?\.?|pounds|tons?))/gi
+const overGround = /\b(?:per|for every)\s*(1,?000\s*sq ft|100\s*sq ft|acre)\b/i
+
 /** `Apply 50 lb of ground limestone per 1,000 sq ft`, over the lines of a paragraph. */
 function inSentences(rows: Rows): readonly Pair[] {
   return rows.flatMap((row, i) =>
@@ -347,6 +352,26 @@ function inSentences(rows: Rows): readonly Pair[] {
       if (cell.words.length < 4) return []
       const below = rows[i + 1]?.find((one) => Math.abs(one.x - cell.x) < 4 && one.y - cell.y < 2.5 * cell.height)
       const text = tidied(below ? `${cell.text} ${below.text}` : cell.text)
+      const ground = overGround.exec(tidied(cell.text))?.[1]
+      const list = ground ? [...text.matchAll(listed)] : []
+      if (ground && list.length > 1)
+        return list.map((match): Pair => {
+          const [, name, none, amount, weight] = match as unknown as [string, string, string?, string?, string?]
+          const said = none ?? amount!
+          const word = [...cell.words, ...(below?.words ?? [])].find((one) => one.text.startsWith(said.split(' ')[0]!))
+          return {
+            name: `${name.toLowerCase()}, in a sentence`,
+            said: named(`${name.replace(/limestone/i, 'lime')} recommended`),
+            text: none ? '0' : amount!.replace(/[.,]$/, ''),
+            unit: `${/ton/i.test(weight ?? '') ? 'tons' : 'lb'}/${ground}`,
+            recommended: true,
+            crop: '',
+            sample: '',
+            cell: { ...cell, ...around([word ?? cell.words[0]!]) },
+            by: 'sentence',
+            unsure: false,
+          }
+        })
       return [...text.matchAll(sentence)].flatMap((match): Pair[] => {
         if (match.index >= tidied(cell.text).length) return []
         const [, amount, weight, what, ground] = match as unknown as [string, string, string, string, string]
@@ -374,6 +399,25 @@ function inSentences(rows: Rows): readonly Pair[] {
     }),
   )
 }
+
+const dayText = String.raw`(\d{4}-\d\d-\d\d|\d{1,2}[/.]\d{1,2}[/.]\d{2,4}|[A-Z][a-z]{2,8}\.? \d{1,2},? \d{4}|\d{1,2}\.? [A-Z][a-z]{2,8}\.?,? \d{4})`
+const inProse: readonly (readonly [AboutSample, RegExp])[] = [
+  ['date', new RegExp(String.raw`\b([Rr]eported|[Rr]eport date|[Ss]ampled|[Rr]eceived)(?: on)? ${dayText}`)],
+  ['code', /\b([Ss]ample)(?: (?:ID|No\.?|number|code))? ((?=[A-Z0-9-]*[\d-])[A-Z0-9][A-Z0-9-]{1,20})\b/],
+]
+
+/** `Sample LOH-S, south lawn. Reported 20 October 2026.` */
+const aboutInProse = (rows: Rows, page: number): readonly PrintedAbout[] =>
+  rows.flatMap((row) =>
+    row.flatMap((cell) =>
+      cell.words.length < 4
+        ? []
+        : inProse.flatMap(([what, pattern]) => {
+            const [, name, text] = pattern.exec(cell.text) ?? []
+            return name && text ? [{ what, name, text, box: cell, page }] : []
+          }),
+    ),
+  )
 
 /** Whose a sample is and when, by the words beside or beneath the name. */
 function aboutIn(rows: Rows, at: number, page: number): readonly PrintedAbout[] {

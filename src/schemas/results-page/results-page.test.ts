@@ -101,6 +101,26 @@ describe('papers, each built another way', () => {
   })
 })
 
+test('in prose: the code, the day, and a list of what is recommended', async () => {
+  const paper = await read(
+    await drawn((pdf) => {
+      put(pdf, 'Vale soil room', 50, 40, 16)
+      put(pdf, 'Sample LOH-S, south lawn. Reported 20 October 2026.', 50, 70)
+      table(pdf, [50, 200], 100, [
+        ['pH in water', '5.2'],
+        ['Phosphorus, Mehlich-3', '143 ppm'],
+      ])
+      put(pdf, 'We recommend, per 1,000 sq ft: lime 110 lb, nitrogen 2.5 lb, phosphate none, potash 2', 50, 180)
+      put(pdf, 'lb. Do not lime and plant on one day, and see the 3 leaflets.', 50, 193)
+    }),
+  )
+  expect(paper).toMatchObject({ laboratory: 'Vale soil room', date: '2026-10-20' })
+  expect(of(paper, 'LOH-S')).toEqual([
+    ...['pH 5.2', 'P 143 ppm', 'recommends.lime 110 lb/1000 ft²', 'recommends.N 2.5 lb/1000 ft²'],
+    ...['recommends.P₂O₅ 0 lb/1000 ft²', 'recommends.K₂O 2 lb/1000 ft²'],
+  ])
+})
+
 test('a mark lies on the number that it is of, on a page that is looked at as it is', async () => {
   for (const bytes of [await tablePaper(), await sidewaysPaper(), await twoPages()]) {
     const [pages, paper] = [await pagesOf(bytes), await read(bytes)]

@@ -201,8 +201,8 @@ export const en = {
   readingPaper: 'Reading the paper…',
   readLead: (count: number, open: number) =>
     open === 0
-      ? `${count} value${count === 1 ? '' : 's'} found, each marked on the paper. Look, then take them in.`
-      : `${count} value${count === 1 ? '' : 's'} found, each marked on the paper. ${open === 1 ? 'One needs' : `${open} need`} a word from you; what stays open is left out.`,
+      ? `${count} value${count === 1 ? '' : 's'} found, each marked on the paper; what has no mark was not read. Look, then take them in.`
+      : `${count} value${count === 1 ? '' : 's'} found, each marked on the paper. ${open === 1 ? 'One needs' : `${open} need`} a word from you; what stays open is left out, and what has no mark was not read.`,
   readNothing: {
     'no-values': 'No values were found on this paper. Attach it and type beside it.',
     'no-text': 'This PDF is a picture without text: a scan. Attach it and type beside it.',
