@@ -9,6 +9,7 @@ test('an office makes a guide its own, rates a case by it, and what is used beco
   await page.goto('/guides?guide=mehlich-3-humid-east%401')
   await page.getByRole('button', { name: 'Make our own from this' }).click()
   await type(page, 'Title', 'Weir Lane guide')
+  await type(page, 'What this version changes, and why', 'Potash as our county has it')
   await type(page, 'Potassium classes, ppm: medium', '110')
   expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([])
   // What is being edited outlasts the page.
@@ -31,6 +32,7 @@ test('an office makes a guide its own, rates a case by it, and what is used beco
   await type(page, 'Potassium classes, ppm: low', '90')
   await page.getByRole('button', { name: 'Keep it' }).click()
   await expect(page.getByText('not used yet')).toBeVisible()
+  await expect(page.getByText(/Kept .*: Potash as our county has it\./)).toBeVisible()
   await page.getByLabel('Compare with', { exact: true }).selectOption('mehlich-3-humid-east@1')
   await expect(page.getByRole('row', { name: 'classes: K, medium 110 130' })).toBeVisible()
   await expect(page.getByText(/Own figures of the office/)).toBeVisible()

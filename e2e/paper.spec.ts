@@ -245,3 +245,33 @@ test('job c: last year’s client is back with a new paper: what we said, what t
   expect(hands.count.keys).toBeLessThanOrEqual(40)
   tell('job c', hands, '12 + 40')
 })
+
+test('a paper that waits for ground waits in its own case; a file dropped on the Desk is taken in', async ({
+  watched: page,
+}) => {
+  const toDesk = () => page.getByRole('link', { name: 'Agrologos' }).click()
+  await page.getByRole('button', { name: 'Start a case' }).click()
+  await expect(page.getByRole('heading', { level: 1, name: 'Ground' })).toBeVisible()
+  await drop(page, 'HM-07.pdf', await tablePaper())
+  await expect(page.getByText('The paper that you dropped waits here until there is an area.')).toBeVisible()
+  await kept(page)
+  // Another client's case is no place for it.
+  await toDesk()
+  await page.getByRole('link', { name: 'Lake Ossian village hall' }).click()
+  await page.getByRole('button', { name: /^Results/ }).click()
+  await expect(page.getByRole('textbox', { name: 'Phosphorus, P' })).toBeVisible()
+  await expect(sheet(page)).toHaveCount(0)
+  await toDesk()
+  await page.getByRole('link', { name: 'Unnamed case' }).click()
+  await page.getByRole('button', { name: /^Ground/ }).click()
+  await page.getByRole('main').getByRole('button', { name: 'Add an area' }).click()
+  await page.getByRole('button', { name: /^Results/ }).click()
+  await expect(take(page)).toHaveText('Take 13 values in')
+  await page.keyboard.press('Escape')
+
+  await toDesk()
+  await expect(page.getByRole('link', { name: 'Unnamed case' })).toBeVisible()
+  const csv = 'Client,Address,Sample ID,Crop,Size (sq ft),pH\nIda Kettle,Weir End,K-2,Tomatoes,180,5.4\n'
+  await drop(page, 'monday.csv', new TextEncoder().encode(csv))
+  await expect(page.getByRole('button', { name: 'Read the samples' })).toBeVisible()
+})

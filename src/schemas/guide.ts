@@ -289,6 +289,11 @@ export const guideSchema = Joi.object<Guide>({
   id: slug.required(),
   version: Joi.number().integer().min(1).max(10_000).required(),
   title: text.required(),
+  kept: Joi.object({
+    note: Joi.string().allow('').max(2_000).required(),
+    by: Joi.string().allow('').max(60).required(),
+    at: Joi.string().isoDate().max(40).required(),
+  }),
   medium: Joi.string().valid('soil', 'soilless').required(),
   extractant: Joi.string()
     .valid(...Object.keys(extractants))

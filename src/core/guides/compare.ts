@@ -10,9 +10,9 @@ export interface GuideDifference {
   readonly after: unknown
 }
 
-/** What differs between two guides or two versions of one, in the order of the first; their ids and versions aside. */
+/** What differs between two guides or two versions of one, in the order of the first; their ids, versions and notes aside. */
 export const compareGuides = (before: Guide, after: Guide): readonly GuideDifference[] =>
-  between([], before, after).filter(({ path }) => path[0] !== 'id' && path[0] !== 'version')
+  between([], before, after).filter(({ path }) => !['id', 'version', 'kept'].includes(String(path[0])))
 
 function between(path: GuidePath, before: unknown, after: unknown): GuideDifference[] {
   if (Object.is(before, after) || JSON.stringify(before) === JSON.stringify(after)) return []

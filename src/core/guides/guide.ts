@@ -91,6 +91,8 @@ export interface Guide {
   readonly id: string
   readonly version: number
   readonly title: Text
+  /** Of an office's own: what this version changed and why, by whom and when; absent in what ships. */
+  readonly kept?: { readonly note: string; readonly by: string; readonly at: string }
   /** Field soil, or mix that holds none. */
   readonly medium: 'soil' | 'soilless'
   readonly extractant: ExtractantId

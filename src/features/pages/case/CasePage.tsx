@@ -23,7 +23,7 @@ import { LazyWorkings } from '../../shared/workings/LazyWorkings'
 import { answerOf, CaseProvider, useOpenCase, type OpenCase, type View } from '../../case/context'
 import { Damaged, Refused, Unreadable, Untaken } from '../../case/Keeping'
 import { en } from '../../case/messages'
-import { dropPapers } from '../../case/dropped'
+import { dropOn } from '../../shared/dropped'
 import { saveCaseFile } from '../../case/save-file'
 import { StationNav } from './StationNav'
 import { useCase, useKeeping, useRecommendation } from '../../case/useCase'
@@ -137,7 +137,7 @@ function Opened({ kase, station, areaId }: Props) {
     }
   }, [kase, recommendation, area, explained, selectArea])
   useFileDrop((files) => {
-    dropPapers(files)
+    dropOn(kase.id, files)
     open.go('results')
   })
   return (

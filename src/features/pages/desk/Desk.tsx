@@ -8,6 +8,8 @@ import { soundSummary, type SoundSummary } from '@/store/damage'
 import { db } from '@/store/db'
 import { Button, buttonClass } from '@/ui/Button'
 import { FilePicker } from '@/ui/FilePicker'
+import { useFileDrop } from '@/ui/useFileDrop'
+import { dropOn, intake } from '../../shared/dropped'
 import { late } from '../../shared/late/late'
 import type { OpenedFile, Problem } from './actions'
 import { CaseList } from './CaseList'
@@ -69,7 +71,10 @@ function useUpkeep() {
 }
 
 /** When the page has nothing else to do. */
-const idle = () => new Promise((resolve) => requestIdleCallback(resolve, { timeout: 2_000 }))
+const idle = () =>
+  new Promise((resolve) =>
+    'requestIdleCallback' in window ? requestIdleCallback(resolve, { timeout: 2_000 }) : setTimeout(resolve, 200),
+  )
 
 /** All cases by what they wait for. */
 export function Desk() {
@@ -88,6 +93,13 @@ export function Desk() {
     else if (opened.kind === 'problem') setProblem(opened.problem)
     else setOpened(opened)
   }
+  useFileDrop(([file]) => {
+    if (!file) return
+    // A case or a backup is opened here; a laboratory's file is taken in.
+    if (/\.(?:json|zip)$/i.test(file.name)) return void openFile(file)
+    dropOn(intake, [file])
+    router.push('/intake')
+  })
   const act = (run: (found: Awaited<ReturnType<typeof actions>>) => Promise<unknown>) =>
     void actions().then((found) => run(found).catch(() => setProblem({ sentence: en.actRefused, details: [] })))
   const all =

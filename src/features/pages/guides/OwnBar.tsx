@@ -8,6 +8,8 @@ import type { FieldFault } from '@/schemas/faults'
 import { dropGuide, keepGuide } from '@/store/guides'
 import { Button } from '@/ui/Button'
 import { TextField } from '@/ui/TextField'
+import { setting } from '@/store/db'
+import { dateWords } from '@/wording/format'
 import { textOf } from '@/wording/render'
 import { saveFile } from '@/ui/save-file'
 import { late } from '../../shared/late/late'
@@ -37,7 +39,9 @@ export function OwnBar({ guide, draft, unkept, uses, onDraft, onKept }: Props) {
     setFaults(error?.details.map(faultOf) ?? [])
     if (error) return
     try {
-      const kept = await keepGuide(edited)
+      const by = (await setting('signer').catch(() => undefined)) ?? ''
+      const note = edited.kept?.note ?? ''
+      const kept = await keepGuide({ ...edited, kept: { note, by, at: new Date().toISOString() } })
       say(en.kept(guideRef(kept)))
       onKept(kept)
     } catch {
@@ -58,6 +62,20 @@ export function OwnBar({ guide, draft, unkept, uses, onDraft, onKept }: Props) {
           value={textOf(draft.title)}
           onChange={(title) => onDraft({ ...draft, title: { en: title } })}
         />
+        <div className="mt-2">
+          <TextField
+            label={en.note}
+            value={draft.kept?.note ?? ''}
+            placeholder={en.noteExample}
+            most={2_000}
+            onChange={(note) =>
+              onDraft({
+                ...draft,
+                kept: { note, by: draft.kept?.by ?? '', at: draft.kept?.at ?? new Date().toISOString() },
+              })
+            }
+          />
+        </div>
         {faults.length > 0 && (
           <div role="alert" className="border-clay mt-2 border-l-4 pl-3">
             <p className="text-clay font-semibold">{en.faults}</p>
@@ -88,7 +106,7 @@ export function OwnBar({ guide, draft, unkept, uses, onDraft, onKept }: Props) {
     )
   return (
     <div className="mb-3 flex flex-wrap items-center gap-3">
-      {mine && <Button onClick={() => onDraft(guide)}>{en.edit}</Button>}
+      {mine && <Button onClick={() => onDraft(withoutNote(guide))}>{en.edit}</Button>}
       <Button onClick={() => onDraft(ownCopy(guide))}>{en.makeOwn}</Button>
       <Button onClick={() => void save(guide)}>{en.saveFile}</Button>
       {mine && (
@@ -105,14 +123,18 @@ export function OwnBar({ guide, draft, unkept, uses, onDraft, onKept }: Props) {
         </Button>
       )}
       <p role="status" className="text-ink-2 text-[14.5px]">
+        {guide.kept && `${en.keptBy(dateWords(guide.kept.at.slice(0, 10)), guide.kept.by, guide.kept.note)} `}
         {said || (mine && uses !== undefined && (uses > 0 ? en.used(uses) : en.unused))}
       </p>
     </div>
   )
 }
 
+/** What the next version changes is said anew. */
+const withoutNote = ({ kept: _kept, ...guide }: Guide): Guide => guide
+
 const ownCopy = (guide: Guide): Guide => ({
-  ...guide,
+  ...withoutNote(guide),
   id: `own-${newId().slice(0, 8)}`,
   version: 1,
   title: { en: en.ownCopy(textOf(guide.title)) },

@@ -235,4 +235,8 @@ export const en = {
   effectsUnknown: 'not known',
   effectsUnnamed: 'Unnamed case',
   effectsMore: (count: number) => `and ${count} more.`,
+  note: 'What this version changes, and why',
+  noteExample: 'Potash classes as our county laboratory has them since 2026',
+  keptBy: (day: string, by: string, note: string) =>
+    `${[`Kept ${day}`, by && `by ${by}`].filter(Boolean).join(' ')}${note ? `: ${note}${/[.!?]$/.test(note) ? '' : '.'}` : '.'}`,
 } as const

@@ -11,6 +11,7 @@ import { beginsWith } from '@/store/office'
 import { Button } from '@/ui/Button'
 import { FilePicker } from '@/ui/FilePicker'
 import { useFileDrop } from '@/ui/useFileDrop'
+import { intake, useDropped } from '../../shared/dropped'
 import { Progress } from '@/ui/Progress'
 import { takeInWorker } from '@/workers/results'
 import { useGuides } from '../../case/useCase'
@@ -50,6 +51,8 @@ export function FileIntake() {
     setSeveral(files.length > 1)
     if (files[0]) open(files[0])
   })
+  // One that was dropped on the Desk.
+  useDropped(intake, open)
   const hasClient = mapping?.columns.some(({ meaning }) => meaning === 'client')
   return (
     <>

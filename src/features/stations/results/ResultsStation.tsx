@@ -14,7 +14,7 @@ import type { Doubt } from '@/core/report/remedy'
 import { Button } from '@/ui/Button'
 import type { Attachment } from '@/store/db'
 import { answerOf, useOpenCase } from '../../case/context'
-import { useDroppedPapers } from '../../case/dropped'
+import { useDropped } from '../../shared/dropped'
 import { useGuides } from '../../case/useCase'
 import { NewReport, type Ways } from './NewReport'
 import { SpotOffer } from './meter'
@@ -37,8 +37,8 @@ const DropsSheet = late(() => import('./DropsSheet').then((found) => found.Drops
 
 /** The reports of one area: typed down the sheet, pasted, imported, fetched, or read off a kit or meter. */
 export function ResultsStation() {
-  const { area, go } = useOpenCase()
-  const waiting = useDroppedPapers(null)
+  const { kase, area, go } = useOpenCase()
+  const waiting = useDropped(kase.id, null)
   if (!area)
     return (
       <div className="mt-5">
@@ -78,7 +78,7 @@ function Reports({ area }: { area: AreaInSeason }) {
   const [original, setOriginal] = useState<string | null>(null)
   const [line, setLine] = useState<string | null>(null)
   const reader = useReader((paper) => lay({ kind: 'read', paper }))
-  useDroppedPapers(over?.kind === 'read' || reader.state?.kind === 'reading' ? null : reader.read)
+  useDropped(kase.id, over?.kind === 'read' || reader.state?.kind === 'reading' ? null : reader.read)
   const there = kase.reports.some(({ id }) => id === chosen) || chosen === fresh
   const shownId = (there ? chosen : area.reportId) ?? fresh
   const sheet = useReport(area, shownId, paper ?? (growsInMix(guides, area) ? layoutFor('mix') : layouts.next))
