@@ -157,8 +157,6 @@ const names: Readonly<Record<Doubtable, string>> = {
 
 /**
  * Marks an answer as it was typed, by a second reading: within 10 % it is right, else the slip that was made is named.
- *
- * @example markOf('12 lb', exercise, products)
  */
 export function markOf(text: string, { of, product, truth }: Exercise, products: readonly Product[]): Outcome<Mark> {
   const named = /[a-z]{4,}|\d-\d/i.test(
