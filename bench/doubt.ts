@@ -1,3 +1,4 @@
+import { doubtsOf } from '../src/core/doubt/draws'
 import { readFigure } from '../src/core/doubt/figure'
 import { secondReading } from '../src/core/doubt/second-reading'
 import { truthOf } from '../src/core/doubt/truth'
@@ -20,3 +21,14 @@ for (let round = 0; round < 6; round += 1)
 const sorted = times.slice(times.length / 6).sort((a, b) => a - b)
 const at = (share: number) => `${sorted[Math.floor((sorted.length - 1) * share)]!.toFixed(1)} ms`
 console.log(`A second reading: median ${at(0.5)}, longest ${at(1)} (50 wanted)`)
+
+/** Carrying errors through: one area of each sample case, and all areas of the one that has most. */
+const drawn = (of: (typeof sampleCases)[number], areas: readonly string[]): number => {
+  const from = performance.now()
+  for (const id of areas) doubtsOf(of, id, guides, shippedProducts, { draws: 2_000, seed: 1 })
+  return performance.now() - from
+}
+const each = sampleCases.map((kase) => drawn(kase, [kase.areas[0]!.id])).sort((a, b) => a - b)
+console.log(
+  `2,000 draws of one area, with what would narrow them: median ${each[Math.floor(each.length / 2)]!.toFixed(0)} ms, longest ${each.at(-1)!.toFixed(0)} ms (1,000 wanted)`,
+)
