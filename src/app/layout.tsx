@@ -1,5 +1,6 @@
 import type { Metadata, Viewport } from 'next'
 import type { ReactNode } from 'react'
+import { Commands } from '@/features/pages/command/Commands'
 import { Above, Background } from '@/features/shared/background/Background'
 import './globals.css'
 
@@ -18,6 +19,7 @@ export default function RootLayout({ children }: { children: ReactNode }) {
       <body>
         <Above />
         {children}
+        <Commands />
         <Background />
       </body>
     </html>

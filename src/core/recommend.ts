@@ -26,6 +26,7 @@ import {
   type ProductRef,
 } from './shelf/product'
 import { shippedProducts, usual } from './shelf/products'
+import { guideOf } from './guides/guide-of'
 import { withSchools } from './guides/schools'
 import { takenFor, type Taken } from './guides/taken'
 import { textures, type Texture, type TextureId } from './guides/soils'
@@ -38,6 +39,7 @@ import { byGuide, majorsOf, type Need } from './needs/need'
 import { knewCreditsIn, letGoIn } from './needs/hold'
 import { overrulingsIn, ownLevelIn } from './needs/overruled'
 import { settingsOf, type Setting } from './needs/settings'
+import { cornersOf, leastNeeded, type Needed } from './needs/between'
 import { majorNeed } from './needs/nutrients/majors'
 import { minorNeeds, type Around } from './needs/nutrients/minors'
 import { plantingProblems, readPlanting } from './needs/nutrients/planting'
@@ -59,7 +61,7 @@ import type { Derived } from './workings'
 import { check } from './units/typed'
 
 /** Raised whenever the same case could give another number. */
-export const coreVersion = '0.8.0'
+export const coreVersion = '0.9.0'
 
 export interface Recommendation {
   readonly core: string
@@ -78,6 +80,8 @@ export interface AreaRecommendation {
   readonly planted: boolean
   /** When ground like this is fed, where the guide says it of the whole year. */
   readonly season: Text | null
+  /** Years to the next soil test, where nothing calls for it sooner. */
+  readonly retestYears: number
   /** What can be said at all: null while size or crop is missing. */
   readonly answer: Answer | null
   /** The same ground for what else grows there, each by itself. */
@@ -177,6 +181,7 @@ function recommendOrSay(
       use: 'bed',
       planted: false,
       season: null,
+      retestYears: guideOf(undefined, kase, guides).sampling.retestYears,
       answer: null,
       others: [],
       quarrels: [],
@@ -205,6 +210,7 @@ function recommendArea(
     use: spokenAs(crop, size),
     planted: isPlanted(area, crop),
     season: crop?.nitrogen.season && !area.newLawn ? guide!.windows.dates[crop.nitrogen.season]!.label : null,
+    retestYears: guideOf(area, kase, guides).sampling.retestYears,
     answer: lead,
     others,
     quarrels: lead && others.length > 0 ? quarrels([{ crop: crop!, answer: lead }, ...others]) : [],
@@ -342,6 +348,22 @@ export const figures = (
     return asked && figuresOf(placed(asked))
   })
 
+/**
+ * What the first area needs by one report and another in the place of its own, for whoever asks thousands of times. What
+ * earlier tests taught of the ground is taken as it is. Null where there is no answer.
+ */
+export function neededBy(
+  kase: Case,
+  guides: readonly Guide[],
+  products: readonly Product[],
+): ((report: Report) => Needed) | null {
+  const [first] = kase.areas
+  const asked = first && askedOf(kase, inSeason(first, kase.season), guides, products)
+  if (!asked) return null
+  const learned = learnedIn(asked)
+  return (report) => leastOf(placed({ ...asked, report, read: readReport(report, asked.area) }, learned))
+}
+
 /** What is asked of the crop that leads an area; null while something is missing. */
 function askedOf(kase: Case, area: AreaInSeason, guides: readonly Guide[], products: readonly Product[]): Asked | null {
   const { size, crop, guide, report, read } = lookAt(kase, area, guides)
@@ -392,24 +414,53 @@ interface Placed {
   readonly feeding: Feeding
 }
 
-function placed(asked: Asked): Placed {
-  const { kase, area, guide, products, report, size } = asked
-  const stone = stoneFor(asked.read, report, guide)
-  const region = regionOf(kase)
-  const learned = learns(kase)
-    ? learnedBy(kase, area, report, size.area.value.v, region, products, (older) =>
-        bufferingIn({ ...asked, report: older, read: readReport(older, area) }),
-      )
-    : {}
+function placed(asked: Asked, learned: Ground['learned'] = learnedIn(asked)): Placed {
+  const stone = stoneFor(asked.read, asked.report, asked.guide)
   return { asked, stone, ground: { ...groundOf(asked, stone), learned }, feeding: feedingOf(asked) }
+}
+
+/** What the tests up to the report taught of the ground. */
+function learnedIn(asked: Asked): Ground['learned'] {
+  const { kase, area, products, report, size } = asked
+  if (!learns(kase)) return {}
+  return learnedBy(kase, area, report, size.area.value.v, regionOf(kase), products, (older) =>
+    bufferingIn({ ...asked, report: older, read: readReport(older, area) }),
+  )
 }
 
 /** The buffering of the ground that is asked about. */
 const bufferingIn = (asked: Asked): Buffering =>
   bufferingOf(asked.read, asked.report, groundOf(asked, stoneFor(asked.read, asked.report, asked.guide)))
 
-function figuresOf({ asked, stone, ground, feeding }: Placed): Figures {
-  const { guide, report, read, size, crop } = asked
+/** What is needed, and what the report says; over what a report leaves open the least. */
+function leastOf(known: Placed): Needed & Pick<Figures, 'reading'> {
+  const { asked } = known
+  const at = (report: Report) =>
+    neededAt(placed({ ...asked, report, read: readReport(report, asked.area) }, known.ground.learned))
+  const middle = neededAt(known)
+  return { ...middle, ...leastNeeded(middle, cornersOf(asked.report).map(at)) }
+}
+
+function figuresOf(known: Placed): Figures {
+  const { asked, stone, feeding } = known
+  const { read, size } = asked
+  const { reaction: ph, needs, reading } = leastOf(known)
+  return {
+    pH: read.soil.pH?.v ?? null,
+    reaction: ph,
+    stone,
+    needs,
+    fertilizer: fertilizerFor(asked, feeding, majorsOf({ needs })),
+    mixed: takenMix(asked.kase, asked.area.id, asked.products, majorsOf({ needs }), feeding) ?? null,
+    reading,
+    bases: read.bases,
+    portions: portionsOf(size, feeding.planting),
+    spread: asked.guide.limits.spread,
+  }
+}
+
+function neededAt({ asked, ground, feeding }: Placed): Needed & Pick<Figures, 'reading'> {
+  const { guide, report, read, crop } = asked
   const ph = reaction(read, report, ground)
   const reading = readingLines(read, report, guide, crop)
   const potted = isPotted(crop)
@@ -423,18 +474,7 @@ function figuresOf({ asked, stone, ground, feeding }: Placed): Figures {
   const stoneOn = ph.outcome === 'lime' ? ground.choices.lime.material.liming.stone : null
   const others = barred ? [] : potted ? mixMinors(reading, feeding) : minorsFor(asked, feeding, whole[0]!, stoneOn)
   const minors = salty ? others.map(untilLeached) : others
-  return {
-    pH: read.soil.pH?.v ?? null,
-    reaction: ph,
-    stone,
-    needs: [...majors, ...(ph.need ? [ph.need] : []), ...minors],
-    fertilizer: fertilizerFor(asked, feeding, majors),
-    mixed: takenMix(asked.kase, asked.area.id, asked.products, majors, feeding) ?? null,
-    reading,
-    bases: read.bases,
-    portions: portionsOf(size, feeding.planting),
-    spread: guide.limits.spread,
-  }
+  return { reading, reaction: ph, needs: [...majors, ...(ph.need ? [ph.need] : []), ...minors] }
 }
 
 /** Ash that goes on as lime feeds as well. */

@@ -98,6 +98,10 @@ export interface Settings {
   readonly practice: readonly Attempt[]
   /** Where nobody wants to be told how sure amounts are. */
   readonly doubt: 'off' | 'on'
+  /** Colours on this machine; as the system asks for where nobody chose. */
+  readonly contrast: 'more' | 'usual'
+  /** The way through a sample case was taken, or not wanted. */
+  readonly way: 'answered'
   /** A guide that is being edited, as far as it came. */
   readonly guideDraft: Guide
   /** Why the last one could not be written there, or is not whole. */

@@ -1,7 +1,7 @@
 'use client'
 
 import clsx from 'clsx'
-import { useId, type ReactNode } from 'react'
+import { useId, type KeyboardEvent, type ReactNode } from 'react'
 import { enterGoesOn } from './enter'
 import { Formula } from './Formula'
 import { useOverlong, usualMost } from './useOverlong'
@@ -18,6 +18,8 @@ interface Props {
   /** What is wrong with it. */
   error?: string
   wide?: boolean
+  /** It grows with what is typed; still one line, as Enter goes on. */
+  long?: boolean
   numeric?: boolean
   autoFocus?: boolean
   /** Called when one leaves the field, or presses Enter in it. */
@@ -39,6 +41,7 @@ export function TextField({
   echo,
   error,
   wide,
+  long,
   numeric,
   autoFocus,
   type = 'text',
@@ -50,6 +53,27 @@ export function TextField({
   const { shown, type: typeText, fault } = useOverlong(value, onChange, most)
   const wrong = fault ?? error
   const note = wrong ?? echo
+  const shared = {
+    id,
+    value: shown,
+    placeholder,
+    autoComplete: 'off',
+    spellCheck: false,
+    // The first field of a sheet that was opened to type into.
+    autoFocus,
+    'aria-invalid': wrong ? (true as const) : undefined,
+    'aria-describedby': note ? `${id}-note` : undefined,
+    onBlur: onDone,
+    onKeyDown: (event: KeyboardEvent<HTMLInputElement & HTMLTextAreaElement>) => {
+      if (event.key === 'Enter') onDone?.()
+      if (event.key === 'Enter' && long) event.preventDefault()
+      enterGoesOn(event)
+    },
+    className: clsx(
+      'placeholder:text-ink-2/75 min-h-9 w-full min-w-0 bg-transparent px-2 outline-none',
+      long && 'field-sizing-content resize-none py-1.5',
+    ),
+  }
   return (
     <div className={clsx('min-w-0', wide && 'col-span-full')}>
       <label htmlFor={id} className={hideLabel ? 'sr-only' : 'text-ink-2 block text-[13.5px]'}>
@@ -62,27 +86,17 @@ export function TextField({
           'focus-within:outline-slate focus-within:outline-[2.5px] focus-within:outline-offset-1',
         )}
       >
-        <input
-          id={id}
-          type={type}
-          max={type === 'date' ? '9999-12-31' : undefined}
-          value={shown}
-          placeholder={placeholder}
-          autoComplete="off"
-          spellCheck={false}
-          inputMode={numeric ? 'decimal' : undefined}
-          // eslint-disable-next-line jsx-a11y/no-autofocus -- the first field of a sheet opened to type into
-          autoFocus={autoFocus}
-          aria-invalid={wrong ? true : undefined}
-          aria-describedby={note ? `${id}-note` : undefined}
-          onChange={(event) => typeText(event.target.value)}
-          onBlur={onDone}
-          onKeyDown={(event) => {
-            if (event.key === 'Enter') onDone?.()
-            enterGoesOn(event)
-          }}
-          className="placeholder:text-ink-2/75 min-h-9 w-full min-w-0 bg-transparent px-2 outline-none"
-        />
+        {long ? (
+          <textarea {...shared} rows={1} onChange={(event) => typeText(event.target.value.replace(/\s*\n\s*/g, ' '))} />
+        ) : (
+          <input
+            {...shared}
+            type={type}
+            max={type === 'date' ? '9999-12-31' : undefined}
+            inputMode={numeric ? 'decimal' : undefined}
+            onChange={(event) => typeText(event.target.value)}
+          />
+        )}
         {unit !== undefined && <span className="text-ink-2 shrink-0 pr-2 text-sm">{unit}</span>}
       </div>
       {note && (

@@ -2,7 +2,7 @@ import type { Card } from '../core/letter/cards'
 import type { Language, Text } from '../core/told/text'
 import { inchWords, measure, productWords, sizeWords, weight, type Measures } from './format'
 import type { ClientWords } from './languages'
-import { longDate } from './letter'
+import { lieWords, longDate } from './letter'
 
 /** A card in words; whoever shows it only lays it out. */
 export interface WordedCard {
@@ -19,7 +19,7 @@ export interface WordedCard {
 }
 
 export function wordCard(
-  { key, area, size, pass, of, day, once, bagLb, withSand, half, shares, cautions }: Card,
+  { key, area, size, pass, of, day, once, bagLb, withSand, underPlants, half, shares, cautions }: Card,
   { letter, measures: own, cautions: words }: ClientWords,
   language: Language,
   measures: Measures,
@@ -27,7 +27,7 @@ export function wordCard(
   const textOf = (text: Text) => text[language] ?? text.en
   const { product, amount, window, interval, dugTo, after, n } = pass
   const lb = amount.value.v
-  const dug = dugTo === null ? '' : dugTo > 0 ? letter.workedIn(inchWords(dugTo, measures, own)) : letter.onSurface
+  const dug = lieWords(dugTo, underPlants, letter, inchWords(dugTo ?? 0, measures, own))
   return {
     key,
     area,

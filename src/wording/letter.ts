@@ -149,7 +149,7 @@ export function wordLetter(
     cautions: letter.cautions.map(({ key }) => line(key, words.cautions[key.replace('caution.', '') as 'label'])),
     foot: [
       ...(letter.open.length > 0 ? [line('open', own.open(letter.open.filter(Boolean).join(', ')))] : []),
-      line('retest', own.retest),
+      line('retest', own.retest(letter.retestYears)),
       ...(schools.length > 0 ? [line('schools', own.schools(schools.join('; ')))] : []),
       line('basis', `${own.basis(reports.join('; '))} ${own.follows}`),
     ],
@@ -204,6 +204,19 @@ function wordArea(
   }
 }
 
+/**
+ * Where it lies: worked in, under plants, on the surface; blank where that is left open.
+ *
+ * @param deep the depth in words
+ */
+export const lieWords = (
+  dugTo: number | null,
+  underPlants: boolean,
+  letter: ClientWords['letter'],
+  deep: string,
+): string =>
+  dugTo === null ? '' : dugTo > 0 ? letter.workedIn(deep) : underPlants ? letter.underPlants : letter.onSurface
+
 /** @param told the day under which it stands, which is not said again */
 function wordRow(
   row: LetterRow,
@@ -226,11 +239,12 @@ function wordRow(
     shares,
     after,
     withSand,
+    underPlants,
     half,
     days,
   } = row
   const name = product ? productWords(product, textOf) : letter.nutrients[nutrient!]!
-  const where = dugTo === null ? '' : dugTo > 0 ? letter.workedIn(inchWords(dugTo, measures, own)) : letter.onSurface
+  const where = lieWords(dugTo, underPlants, letter, inchWords(dugTo ?? 0, measures, own))
   const when = (passes && passesWords(passes, 'each', own, textOf)) || letter.once[once]
   const ahead = days.filter((day) => day !== told)
   return {

@@ -42,16 +42,16 @@ describe('lime', () => {
 
 describe('sulfur', () => {
   const [from, to] = [at('2026-01-01'), at('2030-12-31')]
-  const warm = warmthOf(cool, 2.75, from, to)
+  const warm = warmthOf(cool, 2.75, from)
   test('a day at 20 °C is a day; ten degrees more are 2.75', () => {
-    const even = (soil: number) => warmthOf({ soil: Array<number>(12).fill(soil) }, 2.75, from, to)
+    const even = (soil: number) => warmthOf({ soil: Array<number>(12).fill(soil) }, 2.75, from)
     expect(even(68)(from, from + 10)).toBeCloseTo(10, 9)
     expect(even(86)(from, from + 10)).toBeCloseTo(27.5, 9)
     expect(even(39)(from, to)).toBe(0)
   })
   test('nothing works while the ground is below 40 °F, wherever that is', () => {
     for (const region of regions) {
-      const of = warmthOf(region, 2.75, from, to)
+      const of = warmthOf(region, 2.75, from)
       for (let day = from; day < to; day += 1)
         if (soilOn(region, day) < 40) expect(of(day, day + 1)).toBe(0)
         else expect(of(day, day + 1)).toBeGreaterThan(0)

@@ -80,9 +80,9 @@ export function courseOf(
   const first = Math.min(dayNumber(measured[0]!.day)!, ...all.map(({ day }) => day))
   const end = monthsOn(last, beyond)
   const warmth = {
-    low: warmthOf(region, oxidation.per10C.high, first, end),
-    usual: warmthOf(region, oxidation.per10C.usual, first, end),
-    high: warmthOf(region, oxidation.per10C.low, first, end),
+    low: warmthOf(region, oxidation.per10C.high, first),
+    usual: warmthOf(region, oxidation.per10C.usual, first),
+    high: warmthOf(region, oxidation.per10C.low, first),
   }
   const learned = taughtBy(retests)
   const spans = measured.map((from, i) => {

@@ -20,16 +20,20 @@ export type Warmth = (from: number, to: number) => number
  * The warmth of a region's soil. Below 40 °F a day counts nothing.
  *
  * @param per10C how much faster bacteria work at 10 °C more
- * @param first the first day that is asked for, and the last
+ * @param first the first day that is asked for
  */
-export function warmthOf(region: Pick<Region, 'soil'>, per10C: number, first: number, last: number): Warmth {
+export function warmthOf(region: Pick<Region, 'soil'>, per10C: number, first: number): Warmth {
   const sums = [0]
-  for (let day = first; day <= last; day += 1) {
+  const warm = (day: number): number => {
     const soil = soilOn(region, day)
-    const warm = soil < bacteriaRest ? 0 : per10C ** ((celsius(soil) - 20) / 10)
-    sums.push(sums.at(-1)! + warm)
+    return soil < bacteriaRest ? 0 : per10C ** ((celsius(soil) - 20) / 10)
   }
-  const at = (day: number) => sums[Math.min(Math.max(day - first, 0), sums.length - 1)]!
+  // Summed only as far as anybody asks: lime asks for none of it.
+  const at = (day: number): number => {
+    const days = Math.max(0, day - first)
+    while (sums.length <= days) sums.push(sums.at(-1)! + warm(first + sums.length - 1))
+    return sums[days]!
+  }
   return (from, to) => Math.max(0, at(to) - at(from))
 }
 

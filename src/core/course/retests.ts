@@ -45,7 +45,7 @@ export function retestsOf(
   const series = trendOf('pH', area, kase.reports)
   const days = series.flatMap(({ points }) => points.flatMap(({ date }) => dayNumber(date) ?? []))
   if (days.length < 2 || additions.length === 0) return []
-  const warmth = warmthOf(region, oxidation.per10C.usual, additions[0]!.day, Math.max(...days))
+  const warmth = warmthOf(region, oxidation.per10C.usual, additions[0]!.day)
   return series.flatMap(({ points }) =>
     points.slice(1).flatMap((to, i): Retest[] => {
       const reportOf = (id: string) => kase.reports.find((one) => one.id === id)!

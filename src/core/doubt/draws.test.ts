@@ -77,6 +77,20 @@ test('a kit is less sure than a laboratory, and a paced bed than a taped one', (
   expect(width(by('kit'))).toBeGreaterThan(width(by('laboratory')))
 })
 
+test('a laboratory’s pH would narrow a kit’s figure more than the kit once more, which narrows it too', () => {
+  const { narrows } = doubts(oneArea({ crop: 'tomato', texture: 'loam' }, { kind: 'kit', pH: typed('5.2') }), 2_000)
+  const share = (of: string) => narrows.find(({ by }) => by === of)!.share
+  expect(share('pH')).toBeLessThan(share('again'))
+  expect(share('again')).toBeLessThan(0.97)
+  const sure = doubts(oneArea({ crop: 'tomato', texture: 'loam' }, { pH: typed('5.2') }), 400)
+  expect(sure.narrows.map(({ by }) => by)).not.toContain('again')
+})
+
+test('nothing of ours narrows what a laboratory asks for', () => {
+  const asked = { ...printed({ lime: typed('40', 'lb/1000 ft²') }), pH: typed('5.2') }
+  expect(doubts(oneArea({ crop: 'tomato', texture: 'loam' }, asked), 400).narrows).toEqual([])
+})
+
 test('nothing to reckon with is no doubt', () => {
   expect(doubtsOf(oneArea({ crop: 'tomato' }, null), 'a', guides, shippedProducts, { draws: 200, seed: 1 })).toBeNull()
   expect(doubtsOf(oneArea({}), 'nowhere', guides, shippedProducts, { draws: 200, seed: 1 })).toBeNull()

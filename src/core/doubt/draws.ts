@@ -4,21 +4,23 @@ import { inSeason } from '../case/in-season'
 import type { Guide } from '../guides/guide'
 import { areaError } from '../ground/sure'
 import { isApplied, type Need } from '../needs/need'
+import type { Needed } from '../needs/between'
+import type { Direction } from '../needs/reaction'
 import { limeMethods } from '../needs/lime/methods'
 import { sulfurMethods } from '../needs/sulfur/methods'
 import { coresOf } from '../reading/uncertainty'
-import { figures, type Figures } from '../recommend'
+import { neededBy } from '../recommend'
 import { lineField } from '../report/lines'
 import { measuredFields, testOf, type MeasuredField } from '../report/tests'
-import { rangeOf } from '../report/measured'
+import { exactly, rangeOf } from '../report/measured'
 import { isLime, type Product } from '../shelf/product'
 import { readAreaSize } from '../reading/soil'
 import type { Typed } from '../units/typed'
 import { doubtables, type Doubtable } from './figure'
 import { normalFrom, quantile, randomFrom } from './random'
 
-/** What an amount is unsure by: each could be known better by a measurement of its own. */
-export const unsureOf = ['pH', 'buffer', 'nutrients', 'size', 'label', 'method'] as const
+/** What lime and sulfur are unsure by that a measurement of its own would settle; `again` is the same kit or meter once more. */
+export const unsureOf = ['pH', 'again', 'buffer', 'size', 'label'] as const
 export type UnsureOf = (typeof unsureOf)[number]
 
 /** Where the middle eight of ten draws of an amount lie. */
@@ -51,11 +53,6 @@ const methodError: Readonly<Record<string, number>> = Object.fromEntries([
 /** An unlabelled agricultural lime may be of 80 to 100 % CCE; the methods speak of its middle. Source: common practice. */
 const unlabelled = { low: 0.8, high: 1 } as const
 
-interface Drawn {
-  readonly decision: keyof Doubts['decisions']
-  readonly amounts: Readonly<Partial<Record<Doubtable, number>>>
-}
-
 /**
  * How sure one area's amounts are: the errors of what was measured, of the ground's size, of an unlabelled lime and of
  * the methods themselves, carried through by so many draws. The same seed gives the same answer.
@@ -74,135 +71,181 @@ export function doubtsOf(
   if (!area) return null
   const ground = { ...kase, areas: [area] }
   const report = reportInForce(ground, inSeason(area, kase.season))
-  const [plain] = figures(ground, guides, products)
-  if (!report || !plain) return null
-  const run = (count: number, known: UnsureOf | null) =>
-    drawsOf({ kase: ground, report, plain, guides, products }, count, seed, known)
-  const all = run(draws, null)
-  const range = (some: readonly Drawn[], of: Doubtable) => rangeIn(some, of)
+  const need = neededBy(ground, guides, products)
+  if (!report || !need) return null
+  const plain = need(report)
+  const drawn = drawnFrom(ground, report, need)
+  const all = drawn(draws, seed)
+  const outcomes = all.map((one) => outcomeOf(one, null))
   const leading = plain.reaction.need && isApplied(plain.reaction.need) ? (plain.reaction.need.of as Doubtable) : null
-  const widthOf = (some: readonly Drawn[]): number => {
-    const found = leading && range(some, leading)
-    const width = found ? found.high - found.low : 0
+  const widthOf = (some: readonly Outcome[]): number => {
+    const range = leading && rangeIn(some, leading)
+    const width = range ? range.high - range.low : 0
     return leading ? width : 1 - Math.max(...Object.values(sharesOf(some)))
   }
   const few = Math.ceil(draws / 4)
-  const base = widthOf(all.slice(0, few))
+  const some = all.slice(0, few)
+  const base = widthOf(outcomes.slice(0, few))
+  const knowing = (by: UnsureOf) => (isRead(report, by) ? drawn(few, seed, by) : some).map((one) => outcomeOf(one, by))
+  // What somebody else put in the place of our figure rests on none of it.
+  const isOurs = (plain.reaction.need?.lead?.by ?? 'guide') === 'guide'
   const narrows =
-    base > 0
+    base > 0 && isOurs
       ? unsureOf
-          .filter((by) => by !== 'method' && matters(by, report, plain))
-          .map((by) => ({ by, share: widthOf(run(few, by)) / base }))
+          .filter((by) => matters[by](report, plain))
+          .map((by) => ({ by, share: widthOf(knowing(by)) / base }))
           .sort((a, b) => a.share - b.share)
       : []
   return {
     draws,
-    decisions: sharesOf(all),
-    amounts: doubtables.flatMap((of) => range(all, of) ?? []),
+    decisions: sharesOf(outcomes),
+    amounts: doubtables.flatMap((of) => rangeIn(outcomes, of) ?? []),
     narrows,
   }
 }
 
 /** Whether there is any such error here that could be made less. */
-const matters = (by: UnsureOf, report: Report, { reaction }: Figures): boolean =>
-  by === 'pH'
-    ? report.pH.value !== null
-    : by === 'buffer'
-      ? report.bufferPH.value !== null || reaction.need?.lead?.id === 'texture'
-      : by === 'nutrients'
-        ? false
-        : by === 'size' || (by === 'label' && reaction.need?.of === 'lime' && isUnlabelled(reaction.need))
+const matters: Readonly<Record<UnsureOf, (report: Report, found: Needed) => boolean>> = {
+  pH: ({ pH }) => pH.value !== null,
+  again: ({ pH, kind }) => pH.value !== null && (kind === 'kit' || kind === 'meter'),
+  // A buffer pH would take the place of the texture's table.
+  buffer: ({ bufferPH }, { reaction }) => bufferPH.value !== null || reaction.need?.lead?.id === 'texture',
+  size: () => true,
+  label: (_, { reaction }) => reaction.need?.of === 'lime' && isUnlabelled(reaction.need),
+}
 
 const isUnlabelled = (need: Need): boolean => {
   const material = need.product?.material
   return isLime(material) && material.liming.effectiveness === 'reference'
 }
 
-const sharesOf = (some: readonly Drawn[]): Doubts['decisions'] => {
-  const share = (decision: Drawn['decision']) => some.filter((one) => one.decision === decision).length / some.length
+const sharesOf = (some: readonly Outcome[]): Doubts['decisions'] => {
+  const share = (decision: Outcome['decision']) => some.filter((one) => one.decision === decision).length / some.length
   return { lime: share('lime'), none: share('none'), sulfur: share('sulfur'), unknown: share('unknown') }
 }
 
-function rangeIn(some: readonly Drawn[], of: Doubtable): AmountRange | undefined {
+function rangeIn(some: readonly Outcome[], of: Doubtable): AmountRange | undefined {
   const lb = some.flatMap(({ amounts }) => amounts[of] || []).sort((a, b) => a - b)
   if (lb.length === 0) return undefined
   return { of, low: quantile(lb, 0.1), high: quantile(lb, 0.9), applied: lb.length / some.length }
 }
 
-interface Ground {
-  readonly kase: Case
-  readonly report: Report
-  readonly plain: Figures
-  readonly guides: readonly Guide[]
-  readonly products: readonly Product[]
+/** One draw: what is needed by the tests as they might have read, and by how many standard deviations the rest is off. */
+interface Drawn {
+  readonly decision: keyof Doubts['decisions']
+  readonly needs: readonly NeedDrawn[]
+  readonly size: number
+  readonly label: number
+  readonly method: number
 }
 
-/** @param known what is taken to be known without error */
-function drawsOf(
-  { kase, report, guides, products }: Ground,
-  count: number,
-  seed: number,
-  known: UnsureOf | null,
-): readonly Drawn[] {
-  const random = randomFrom(seed)
+interface NeedDrawn {
+  readonly of: Doubtable
+  readonly lb: number
+  /** The method that gives it. */
+  readonly lead: string
+  /** Of a lime whose strength nobody knows. */
+  readonly unlabelled: boolean
+}
+
+/** Draws of a case. Each takes the same numbers from the seed, so that what is known changes nothing else. */
+function drawnFrom(kase: Case, report: Report, need: (report: Report) => Needed) {
   const cores = coresOf(kase.samples, report)
-  const area = inSeason(kase.areas[0]!, kase.season)
-  const size = readAreaSize(area, kase, null)
+  const tests = measuredFields.flatMap((field) => testDrawn(field, report, cores) ?? [])
+  const size = readAreaSize(inSeason(kase.areas[0]!, kase.season), kase, null)
   const sizeError = size.ok ? (areaError(size.value.how) ?? 0) : 0
-  // Every draw takes the same numbers from the seed, so that what is known changes nothing else.
-  return Array.from({ length: count }, (): Drawn => {
-    const measured = measuredFields.flatMap((field) => {
-      const drawn = drawnValue(field, report, cores, random)
-      const fixed = known !== null && groupOf(field) === known
-      return drawn && !fixed ? [[field, drawn] as const] : []
+  return (count: number, seed: number, known: UnsureOf | null = null): readonly Drawn[] => {
+    const [random, more] = [randomFrom(seed), randomFrom(seed + 1)]
+    return Array.from({ length: count }, (): Drawn => {
+      const read: Record<string, Typed> = {}
+      for (const { field, by, draw, surer } of tests) {
+        const once = draw(random(), normalFrom(random))
+        if (by !== known && !(by === 'pH' && known === 'again')) read[field] = once
+        else if (known === 'again') read[field] = draw((more() + more()) / 2, normalFrom(more) / Math.SQRT2)
+        else if (surer) read[field] = surer(normalFrom(more))
+      }
+      return {
+        ...whatOf(need({ ...report, ...read })),
+        size: sizeError * normalFrom(random),
+        label: random(),
+        method: normalFrom(random),
+      }
     })
-    const [ofSize, ofLabel, ofMethod] = [normalFrom(random), random(), normalFrom(random)]
-    const changed = { ...report, ...Object.fromEntries(measured) }
-    const [found] = figures(
-      { ...kase, reports: kase.reports.map((one) => (one.id === report.id ? changed : one)) },
-      guides,
-      products,
-    )
-    if (!found) return { decision: 'unknown', amounts: {} }
-    const sized = known === 'size' ? 1 : Math.max(0.2, 1 + sizeError * ofSize)
-    const cce = unlabelled.low + (unlabelled.high - unlabelled.low) * ofLabel
-    const middle = (unlabelled.low + unlabelled.high) / 2
-    const amounts = found.needs.flatMap((need) => {
-      const of = doubtables.find((one) => one === need.of)
-      if (!of || !isApplied(need)) return []
-      const lead = need.lead?.id ?? ''
-      // A buffer pH would take the place of the texture's table.
-      const error = known === 'buffer' && lead === 'texture' ? bufferError : (methodError[lead] ?? 0)
-      const byMethod = Math.max(0.1, 1 + error * ofMethod)
-      const byLabel = known !== 'label' && isUnlabelled(need) ? middle / cce : 1
-      return [[of, need.amount.value.v * sized * byMethod * byLabel] as const]
-    })
-    const { outcome } = found.reaction
-    const decision =
-      outcome === 'lime' || outcome === 'sulfur'
-        ? outcome
-        : outcome === 'check' || outcome === 'unknown'
-          ? 'unknown'
-          : 'none'
-    return { decision, amounts: Object.fromEntries(amounts) }
-  })
+  }
 }
 
-const groupOf = (field: MeasuredField): UnsureOf =>
-  field === 'pH' ? 'pH' : field === 'bufferPH' || field === 'acidity' ? 'buffer' : 'nutrients'
+const whatOf = (found: Needed): Pick<Drawn, 'decision' | 'needs'> => ({
+  decision: decisionOf(found.reaction.outcome),
+  needs: found.needs.flatMap((need) => {
+    const of = doubtables.find((one) => one === need.of)
+    if (!of || !isApplied(need)) return []
+    return { of, lb: need.amount.value.v, lead: need.lead?.id ?? '', unlabelled: isUnlabelled(need) }
+  }),
+})
 
-/** What a test might have read as well: anywhere in a range that is printed or that a kit leaves, else normal by its error. */
-function drawnValue(field: MeasuredField, report: Report, cores: number, random: () => number): Typed | undefined {
-  const typed = report[field]
-  const [first, normal] = [random(), normalFrom(random)]
-  if (typed.value === null) return undefined
-  const range = rangeOf(typed)
-  const error = testOf(field).error?.(typed.value, report.kind, cores)
+interface Outcome {
+  readonly decision: keyof Doubts['decisions']
+  readonly amounts: Readonly<Partial<Record<Doubtable, number>>>
+}
+
+/** @param known what is taken to be known without error, of what no test reads */
+function outcomeOf({ decision, needs, size, label, method }: Drawn, known: UnsureOf | null): Outcome {
+  const sized = known === 'size' ? 1 : Math.max(0.2, 1 + size)
+  const cce = unlabelled.low + (unlabelled.high - unlabelled.low) * label
+  const middle = (unlabelled.low + unlabelled.high) / 2
+  const amounts = needs.map(({ of, lb, lead, unlabelled: bare }) => {
+    const error = known === 'buffer' && lead === 'texture' ? bufferError : (methodError[lead] ?? 0)
+    const byMethod = Math.max(0.1, 1 + error * method)
+    const byLabel = known !== 'label' && bare ? middle / cce : 1
+    return [of, lb * sized * byMethod * byLabel] as const
+  })
+  return { decision, amounts: Object.fromEntries(amounts) }
+}
+
+const decisionOf = (outcome: Direction): Outcome['decision'] =>
+  outcome === 'lime' || outcome === 'sulfur'
+    ? outcome
+    : outcome === 'check' || outcome === 'unknown'
+      ? 'unknown'
+      : 'none'
+
+const groupOf = (field: MeasuredField): UnsureOf | null =>
+  field === 'pH' ? 'pH' : field === 'bufferPH' || field === 'acidity' ? 'buffer' : null
+
+/** Whether a test that the report has reads it. */
+const isRead = (report: Report, by: UnsureOf): boolean =>
+  measuredFields.some((field) => groupOf(field) === (by === 'again' ? 'pH' : by) && report[field].value !== null)
+
+interface TestDrawn {
+  readonly field: MeasuredField
+  readonly by: UnsureOf | null
+  /** What it might have read as well. */
+  readonly draw: (first: number, normal: number) => Typed
+  /** What a laboratory might read in the place of a kit or a meter. */
+  readonly surer?: (normal: number) => Typed
+}
+
+/** A test that might have read otherwise: anywhere in a range that is printed or that a kit leaves, else normal by its error. */
+function testDrawn(field: MeasuredField, report: Report, cores: number): TestDrawn | undefined {
+  const { value: middle, unit } = report[field]
+  if (middle === null) return undefined
+  const range = rangeOf(report[field])
+  const error = testOf(field).error?.(middle, report.kind, cores)
   if (range ? range.low === null || range.high === null : error === undefined) return undefined
   const { low, high } = lineField(field)
-  const uniform =
-    range ?? (report.kind === 'kit' ? { low: typed.value - error!, high: typed.value + error! } : undefined)
-  const drawn = uniform ? uniform.low! + (uniform.high! - uniform.low!) * first : typed.value + error! * normal
-  const value = Math.min(high, Math.max(low, drawn))
-  return { text: String(value), unit: typed.unit, value }
+  const uniform = range ?? (report.kind === 'kit' ? { low: middle - error!, high: middle + error! } : undefined)
+  const within = (drawn: number): Typed => {
+    const value = Math.min(high, Math.max(low, drawn))
+    return { text: report.kind === 'kit' ? exactly(value) : String(value), unit, value }
+  }
+  const draw = (first: number, normal: number): Typed =>
+    within(uniform ? uniform.low! + (uniform.high! - uniform.low!) * first : middle + error! * normal)
+  const atHome = field === 'pH' && (report.kind === 'kit' || report.kind === 'meter')
+  const laboratory = atHome ? testOf(field).error!(middle, 'laboratory', cores) : undefined
+  return {
+    field,
+    by: groupOf(field),
+    draw,
+    ...(laboratory !== undefined && { surer: (normal: number) => within(middle + laboratory * normal) }),
+  }
 }

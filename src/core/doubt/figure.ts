@@ -3,10 +3,20 @@ import { feeds, isAcidifier, isLime, type Product } from '../shelf/product'
 import { accept, refuse, type Outcome } from '../told/sentence'
 import { poundsIn, poundsPerTon, sqFtPerAcre } from '../units/factors'
 import { majorNutrients, type MajorNutrient } from '../units/quantity'
+import { fromSpanish } from './spanish'
 
 /** What a figure may be of: lime or sulfur as a product, or a nutrient. */
 export type Doubtable = 'lime' | 'sulfur' | MajorNutrient
 export const doubtables: readonly Doubtable[] = ['lime', 'sulfur', ...majorNutrients]
+
+/** What one calls it where one says a figure. */
+export const called: Readonly<Record<Doubtable, string>> = {
+  lime: 'lime',
+  sulfur: 'sulfur',
+  N: 'nitrogen',
+  'P₂O₅': 'phosphate',
+  'K₂O': 'potash',
+}
 
 /** The ground that an amount is for: so many ft², a plant, so many ft of row, or all of the area. */
 export type Per =
@@ -46,14 +56,14 @@ const grounds: readonly (readonly [RegExp, (many: number) => Per])[] = [
   ],
   [/(?:\/|per|an?)\s*(?:an? )?(\d+)? ?(?:acres?|ac)\b/, (n) => ({ kind: 'area', sqFt: n * sqFtPerAcre })],
   [
-    /(?:\/|per|for|every)\s*(?:an? )?(\d+)? ?(?:ft|feet|foot|')(?: of)?(?: row| of row)?(?![a-z0-9²])/,
+    /(?:\/|per|for|every|each)\s*(?:an? )?(\d+)? ?(?:ft|feet|foot|')(?: of)?(?: row| of row)?(?![a-z0-9²])/,
     (n) => ({ kind: 'row', ft: n }),
   ],
   [
     /(?:\/|per|for each|each|an?)\s*(?:an? )?()(?:plant|bush|tree|shrub|hole|hill)(?:es|s)?\b/,
     () => ({ kind: 'plant' }),
   ],
-  [/\/\s*(1000|100|m|k)\b()/, (n) => ({ kind: 'area', sqFt: n })],
+  [/\/\s*(1000|100|m|k)\b/, (n) => ({ kind: 'area', sqFt: n })],
 ]
 
 const filler =
@@ -61,13 +71,12 @@ const filler =
 
 /**
  * A figure in the words in which it was said: `4.6 lb per 100 ft2 sulfur`, `1 cup 10-10-10 per 15 ft every 3 weeks`,
- * `two bags of lime on the lawn`, `100-160-100 lb/acre`. Anything that is not understood refuses it, with an example.
+ * `two bags of lime on the lawn`, `100-160-100 lb/acre`, and so in Spanish. Anything that is not understood refuses it, with an example.
  *
  * @param products those that may be meant by name or grade
  */
 export function readFigure(text: string, products: readonly Product[]): Outcome<Figure> {
-  const line = plain(text).replace(/₂/g, '2').replace(/₅/g, '5')
-
+  const line = fromSpanish(plain(text)).replace(/₂/g, '2').replace(/₅/g, '5')
   if (line.trim() === '') return refuse('doubt.empty')
   if (/(?:^|\s)-\d/.test(line)) return refuse('doubt.negative', { text: text.trim() })
   const often = /\s(?:every|each) (?:(\d+|two|three|four|five|six) )?(week|month|day)s?\b/.exec(line)

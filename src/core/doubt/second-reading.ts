@@ -50,42 +50,46 @@ export function secondReading(figure: Figure, truth: Truth): SecondReading | und
   const base = { of: truth.of, said, right: truth.rate, ...harmOf(said, truth), enough: enoughOf(figure, said, truth) }
   if (fit(truth.rate) <= tolerance || (truth.rate === 0 && said === 0))
     return { ...base, verdict: 'right', explanations: [] }
-  const scored = (found: Omit<Explanation, 'score'>, prior: number): readonly Explanation[] =>
-    fit(found.rate) <= tolerance ? [{ ...found, score: prior * (1 - (0.3 * fit(found.rate)) / tolerance) }] : []
-  const assumed = truth.otherwise.map(
-    ({ assumes, rate, prior, slip }) =>
-      ({ kind: slip ? 'slip' : 'assumption', tells: [assumes], rate, prior }) as const,
-  )
-  const single = [
-    ...assumed,
-    ...(truth.rate > 0
-      ? slips
-          .flatMap(({ makes }) => makes(truth.rate, truth))
-          .map(({ rate, tells, prior }) => ({ kind: 'slip', tells: [tells], rate, prior }) as const)
-      : []),
-  ]
-  const one = single.flatMap(({ prior, ...found }) => scored(found, prior))
-  const two =
-    one.length > 0
-      ? []
-      : single.flatMap(({ rate, tells, prior }) =>
-          slips.flatMap(({ makes }) =>
-            makes(rate, truth).flatMap((then) =>
-              // A slip and what undoes it are none.
-              then.tells.key === tells[0]!.key && !tells[0]!.key.startsWith('slip.ground')
-                ? []
-                : scored(
-                    { kind: 'slip', tells: [...tells, then.tells], rate: then.rate },
-                    prior * then.prior * together,
-                  ),
-            ),
-          ),
-        )
-  const explanations = distinct([...one, ...two].sort((a, b) => b.score - a.score)).slice(0, most)
+  const scored = ({ prior, ...way }: Way): readonly Explanation[] =>
+    fit(way.rate) <= tolerance ? [{ ...way, score: prior * (1 - (0.3 * fit(way.rate)) / tolerance) }] : []
+  const single = waysTo(truth)
+  const alone = single.flatMap(scored)
+  const explanations = distinct(
+    [...(alone.length > 0 ? alone : single.flatMap((way) => followed(way, truth).flatMap(scored)))].sort(
+      (a, b) => b.score - a.score,
+    ),
+  ).slice(0, most)
   const [first] = explanations
   if (first) return { ...base, verdict: first.kind === 'slip' ? 'slip' : 'otherwise', explanations }
   return { ...base, verdict: fit(truth.rate) <= near ? 'near' : 'unexplained', explanations }
 }
+
+/** A figure that may be said here, and what makes it. */
+interface Way extends Omit<Explanation, 'score'> {
+  readonly prior: number
+}
+
+/** Every figure that one assumption or one slip gives. */
+function waysTo(truth: Truth): readonly Way[] {
+  const assumed = truth.otherwise().map(({ assumes, rate, prior, slip }): Way => ({
+    kind: slip ? 'slip' : 'assumption',
+    tells: [assumes],
+    rate,
+    prior,
+  }))
+  return truth.rate > 0 ? [...assumed, ...slipsFrom(truth.rate, truth)] : assumed
+}
+
+const slipsFrom = (rate: number, truth: Truth): readonly Way[] =>
+  slips
+    .flatMap(({ makes }) => makes(rate, truth))
+    .map(({ tells, ...made }): Way => ({ kind: 'slip', tells: [tells], ...made }))
+
+/** What a slip makes of a figure that is another already. The same slip once more, or what undoes it, is none. */
+const followed = ({ tells, rate, prior }: Way, truth: Truth): readonly Way[] =>
+  slipsFrom(rate, truth)
+    .filter((then) => then.tells[0]!.key !== tells[0]!.key || then.tells[0]!.key === 'slip.ground')
+    .map((then) => ({ ...then, tells: [...tells, ...then.tells], prior: prior * then.prior * together }))
 
 /** The same words of two ways to one figure are said once. */
 const distinct = (all: readonly Explanation[]): readonly Explanation[] => {

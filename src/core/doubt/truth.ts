@@ -6,12 +6,16 @@ import { guideNamed, type Guide } from '../guides/guide'
 import { bearsOn } from '../guides/schools'
 import { textures, type TextureId } from '../guides/soils'
 import { mostPrinted } from '../needs/hold'
-import { isApplied } from '../needs/need'
-import { levels } from '../needs/overruled'
-import { recommend, type Answer, type AreaRecommendation } from '../recommend'
+import { amountsOf } from '../needs/amounts'
+import type { Need } from '../needs/need'
+import { isLevel, levels } from '../needs/overruled'
+import { figures, recommend, type Answer, type AreaRecommendation, type Figures } from '../recommend'
+import { rowLength } from '../passes/portions'
 import { isAcidifier, isLime, type Product } from '../shelf/product'
 import { say, type Sentence } from '../told/sentence'
-import { inUnit } from '../report/lines'
+import { inUnit, readLine, withLine } from '../report/lines'
+import { boundsOf } from '../reading/uncertainty'
+import { exactly } from '../report/measured'
 import type { Working } from '../workings'
 import type { Doubtable } from './figure'
 
@@ -40,7 +44,8 @@ export interface Truth {
   readonly passes: number
   /** The share of the product that is the thing itself: nutrient, sulfur, or effective lime. */
   readonly share: number | null
-  readonly otherwise: readonly Otherwise[]
+  /** Worked out when it is asked for: it takes as many answers as there are assumptions. */
+  readonly otherwise: () => readonly Otherwise[]
   /** lb per 1,000 ft² in one pass beyond which it harms; null where none is set. */
   readonly cap: number | null
   /** lb per 1,000 ft² a year beyond which no such ground is given any; null where that is no question. */
@@ -80,39 +85,34 @@ export function truthOf(
   const plain = ours(kase, areaId)
   const found = recommend(plain, guides, products).areas[0]
   const answer = found?.answer
-  const rate = answer ? rateIn(answer, of) : undefined
-  if (!found || !answer || rate === undefined || !found.size.ok) return undefined
+  if (!found?.size.ok || !answer) return undefined
   const areaSqFt = found.size.value.area.value.v
+  const rateIn = (one: Figures | null | undefined) => {
+    const lb = one && amountsOf({ answer: one }).get(of)
+    return typeof lb === 'number' ? (lb / areaSqFt) * 1000 : undefined
+  }
+  const rate = rateIn(answer)
+  if (rate === undefined) return undefined
   const need = answer.needs.find((one) => one.of === of)
   const portion = (kind: 'plant' | 'row') => answer.portions.find((one) => one.of === kind)?.count.value.v ?? null
   const rows = portion('row')
-  const again = (changed: Case) => {
-    const area = recommend(changed, guides, products).areas[0]
-    return area?.answer ? rateIn(area.answer, of) : undefined
-  }
+  const again = (changed: Case) => rateIn(figures(changed, guides, products)[0])
+  let otherwise: readonly Otherwise[] | undefined
   return {
     of,
     rate,
     areaSqFt,
     plants: portion('plant'),
-    rowFt: rows === null ? null : rows * 20,
+    rowFt: rows === null ? null : rows * rowLength,
     tenths: tenthsOf(answer, of),
     passes: need?.passes?.count ?? 1,
     share: shareOf(answer, of),
-    otherwise: [...byChecks(answer, of, areaSqFt), ...byChanges(plain, found, of, guides, again)],
-    cap: need && isApplied(need) ? need.passes.cap.perPass : null,
+    otherwise: () =>
+      (otherwise ??= [...byChecks(need?.checks ?? [], areaSqFt), ...byChanges(plain, found, of, guides, again)]),
+    cap: need?.passes?.cap.perPass ?? null,
     most: of === 'sulfur' && found.crop?.acidRequiring ? null : mostPrinted[of],
-    working: need && isApplied(need) ? need.rate : null,
+    working: rate > 0 ? (need?.rate ?? null) : null,
   }
-}
-
-/** lb per 1,000 ft² that an answer puts on; 0 where it says none; undefined where it cannot tell. */
-function rateIn(answer: Answer, of: Doubtable): number | undefined {
-  const need = answer.needs.find((one) => one.of === of)
-  if (need && isApplied(need)) return need.rate.value.v
-  if (need) return need.outcome === 'none' ? 0 : undefined
-  const { outcome } = answer.reaction
-  return (of === 'lime' || of === 'sulfur') && outcome !== 'unknown' ? 0 : undefined
 }
 
 function tenthsOf({ pH, settings }: Answer, of: Doubtable): Truth['tenths'] {
@@ -136,8 +136,8 @@ function shareOf({ needs, fertilizer }: Answer, of: Doubtable): number | null {
 }
 
 /** Figures that stand beside ours already: other methods. */
-const byChecks = (answer: Answer, of: Doubtable, areaSqFt: number): readonly Otherwise[] =>
-  (answer.needs.find((one) => one.of === of)?.checks ?? []).flatMap(({ label, amount }) =>
+const byChecks = (checks: Need['checks'], areaSqFt: number): readonly Otherwise[] =>
+  checks.flatMap(({ label, amount }) =>
     amount
       ? [{ assumes: say('assumed.method', { method: label }), rate: (amount.value.v / areaSqFt) * 1000, prior: 0.5 }]
       : [],
@@ -190,12 +190,13 @@ function byChanges(
               areas: [{ ...stored!, texture }],
             }),
       ),
+      ...byRange(),
       ...bySchools(),
     ]
   const unit = report?.unit === 'ppm' ? 'lb/acre' : report?.unit === 'lb/acre' ? 'ppm' : null
   const element = of === 'P₂O₅' ? 'P' : of === 'K₂O' ? 'K' : null
   return [
-    ...(of === 'N' && usesLevels(area.feeding)
+    ...(of === 'N' && isLevel(area.feeding)
       ? levels.flatMap((level) =>
           level === area.feeding
             ? []
@@ -215,6 +216,15 @@ function byChanges(
     ...bySchools(),
   ]
 
+  /** Where the test leaves the pH open, its ends and its middle. */
+  function byRange(): readonly Otherwise[] {
+    const { low = null, high = null } = (report && boundsOf(report, 'pH')) ?? {}
+    if (!report || low === null || high === null) return []
+    return [low, report.pH.value!, high].flatMap((pH) =>
+      tried(say('assumed.pH', { pH }), 0.8, withReport(withLine(report, 'pH', readLine('pH', exactly(pH), '')))),
+    )
+  }
+
   function bySchools(): readonly Otherwise[] {
     const guide = guideNamed(guides, area.guide)
     return (guide?.schools ?? [])
@@ -229,5 +239,3 @@ function byChanges(
       )
   }
 }
-
-const usesLevels = (feeding: string): boolean => (levels as readonly string[]).includes(feeding)

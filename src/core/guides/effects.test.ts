@@ -21,6 +21,6 @@ test('a guide that says the same changes nothing, and one that rates other areas
 test('a potassium class that is moved below the test changes its potash, and nothing else', () => {
   // 105 ppm are medium up to 130, and optimum once that ends at 100.
   const effects = effectsOn(kase, guide.id, at(['classes', 'K', 0, 'bounds', 2], 100), guides, shippedProducts)
-  expect(effects.map(({ of }) => of)).toEqual(['K₂O'])
+  expect(effects.map(({ what }) => what)).toEqual(['K₂O'])
   expect(effects[0]!.after!).toBeLessThan(effects[0]!.before!)
 })

@@ -48,8 +48,8 @@ export const warmTurf = { greenUp: 25, lastFeeding: 42 } as const
 /** Months of the northern zone in which standing plants are fed: none after midsummer. */
 export const standingMonths: Months = [1, 6]
 
-/** Months from a treatment to a test that tells, and between tests where nothing was moved. Source: common practice. */
-export const retestAfter = { lime: 6, sulfur: 3, otherwise: 36 } as const
+/** Months from a treatment to a test that tells. Source: common practice. */
+export const retestAfter = { lime: 6, sulfur: 3 } as const
 /** Days by which two tests of one season may lie apart. Source: common practice. */
 export const sameSeason = 45
 /** Days before a gated pass at which its test is due. */

@@ -24,6 +24,8 @@ export interface Card {
   readonly once: Treatment['once']
   readonly bagLb: number | null
   readonly withSand: boolean
+  /** It lies under standing plants, and their mulch goes back on it. */
+  readonly underPlants: boolean
   /** What goes each way over the ground, where it does. */
   readonly half: Derived | null
   readonly shares: readonly Share[]
@@ -89,6 +91,7 @@ export const cardsOf = (
           once,
           bagLb,
           withSand: needsSand(pass.amount, portions),
+          underPlants: use === 'planting',
           half: halfEachWay(pass.amount, use) ?? null,
           shares: sharesOf(pass.amount, portions),
           cautions: cautions.filter((one) => belongs(one, need)),

@@ -1,6 +1,7 @@
 import { reportInForce } from '../case/in-force'
-import type { Case, Report } from '../case/case'
+import type { Area, Case, Report } from '../case/case'
 import type { ReportKind } from '../report/kinds'
+import { houseSampling } from '../guides/sampling'
 import { isHeld, type Need } from '../needs/need'
 import { doseOf } from '../needs/reaction'
 import type { Setting } from '../needs/settings'
@@ -37,6 +38,8 @@ export interface Letter {
   readonly cautions: readonly Sentence[]
   /** Where practitioners disagree: what was followed, each once. */
   readonly schools: readonly { readonly label: Text; readonly option: Text }[]
+  /** Years to the next test, by the area that wants it first; null where nothing says otherwise than is usual. */
+  readonly retestYears: number | null
   /** The reports in force. */
   readonly reports: readonly LetterReport[]
   readonly draftedBy: string
@@ -66,6 +69,8 @@ export interface LetterArea {
 export interface LetterRow extends Treatment {
   /** It is too little to be spread by itself. */
   readonly withSand: boolean
+  /** It lies under standing plants, and their mulch goes back on it. */
+  readonly underPlants: boolean
   /** Its days, as far as there are any; of what is done none. */
   readonly days: readonly Day[]
   /** What goes each way over the ground, where it does. */
@@ -107,10 +112,17 @@ export function letterOf(
           .map(({ school, label, option }) => [`${school} ${option.en}`, { label, option }]),
       ).values(),
     ],
+    retestYears: yearsToRetest(kase, answered),
     reports: kase.reports.filter(({ id }) => inForce.has(id)).map(asLetterReport),
     draftedBy: kase.draftedBy,
     checkedBy: kase.checkedBy,
   }
+}
+
+function yearsToRetest({ schools }: Case, answered: readonly Answered[]): number | null {
+  const years = answered.map(({ retestYears }) => retestYears)
+  const settled = schools.retest !== undefined || years.some((one) => one !== houseSampling.retestYears)
+  return settled && years.length > 0 ? Math.min(...years) : null
 }
 
 const asLetterReport = ({ kind, code, laboratory, date }: Report): LetterReport => ({ kind, code, laboratory, date })
@@ -134,10 +146,20 @@ function areaOf(
     report: report ? asLetterReport(report) : null,
     size: size.ok ? size.value : null,
     crop: crop && crop.label,
-    says: [...saysOf(found), ...putWords(ofArea), ...mixSays(found, staleMix), ...(rules.get(areaId) ?? [])],
+    says: [
+      ...saysOf(found),
+      ...leadAsked(area, report ?? null),
+      ...putWords(ofArea),
+      ...mixSays(found, staleMix),
+      ...(rules.get(areaId) ?? []),
+    ],
     rows: leftIn(ofArea).map((treatment) => rowOf(treatment, found, days)),
   }
 }
+
+/** Lead was a worry here, and nobody has tested for it yet. */
+const leadAsked = ({ concerns }: Area, report: Report | null): readonly Sentence[] =>
+  (concerns.includes('lead') || concerns.includes('play')) && report?.lead.value == null ? [say('short.lead-open')] : []
 
 /** What went on already, and whether more is to follow. */
 const putWords = ({ treatments, standings }: AreaJob): readonly Sentence[] =>
@@ -218,12 +240,13 @@ const brought: ReadonlySet<string> = new Set<Key>(['other.Mg-by-lime', 'other.Ca
 
 /** What is to be known of one need beside its amount. */
 function aboutNeed({ of, outcome, credits, rating, remarks }: Need): readonly Sentence[] {
+  const ranged = remarks.some(({ key }) => key === 'short.range')
   return [
     ...(credits?.taken ? [say('short.credited', { nutrient: of, credits: credits.names.join(' ') })] : []),
-    ...(rating?.between && outcome !== 'unknown'
+    ...(rating?.between && !ranged && outcome !== 'unknown'
       ? [say('short.between', { nutrient: of, from: rating.between[0], to: rating.between[1] })]
       : []),
-    ...remarks.filter(({ key }) => key === 'soilless.liquid'),
+    ...remarks.filter(({ key }) => key === 'soilless.liquid' || key === 'short.range'),
   ]
 }
 
@@ -245,6 +268,7 @@ const rowOf = (treatment: Treatment, { answer: { portions }, season, use }: Answ
   ...treatment,
   days: passesOf(treatment).flatMap(({ key }) => days.get(key) ?? []),
   withSand: treatment.product !== null && needsSand(treatment.each, portions),
+  underPlants: use === 'planting',
   half: treatment.product ? (halfEachWay(treatment.each, use) ?? null) : null,
   season: treatment.need === 'N' || feeds(treatment.product ?? undefined) ? season : null,
   shares: sharesOf(treatment.each, portions),

@@ -1,10 +1,14 @@
-import type { AreaRecommendation } from '../recommend'
+import type { Figures } from '../recommend'
 import { lbNeeded, type What } from './need'
 
 /**
  * lb of everything that an area is given, 0 where none, and nothing for what is not known. `S` is sulfur as a nutrient.
  */
-export function amountsOf({ answer }: Pick<AreaRecommendation, 'answer'>): ReadonlyMap<What, number> {
+export function amountsOf({
+  answer,
+}: {
+  readonly answer: Pick<Figures, 'reaction' | 'needs'> | null
+}): ReadonlyMap<What, number> {
   const found = new Map<What, number>()
   if (!answer) return found
   const { reaction, needs } = answer

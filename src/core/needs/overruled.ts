@@ -36,7 +36,7 @@ const readBy: Readonly<Record<Overrulable, Field | null>> = {
 }
 
 export const levels = ['lean', 'usual', 'generous'] as const satisfies readonly Season['feeding'][]
-const isLevel = (text: string): text is Season['feeding'] => levels.some((one) => one === text)
+export const isLevel = (text: string): text is Season['feeding'] => levels.some((one) => one === text)
 
 /** The same ground as if nobody had overruled that. */
 export const withoutWord = <G extends { readonly overrulings: Overrulings }>(ground: G, what: Overrulable): G => ({

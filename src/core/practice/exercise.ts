@@ -1,12 +1,13 @@
 import { blankArea, blankCase, blankReport, blankSeason } from '../case/blank'
 import type { Case, LineField, Report } from '../case/case'
 import { withParts } from '../case/in-season'
-import { readFigure, type Doubtable } from '../doubt/figure'
+import { called, readFigure, type Doubtable } from '../doubt/figure'
 import { randomFrom } from '../doubt/random'
 import { secondReading, type SecondReading } from '../doubt/second-reading'
 import { truthOf, type Truth } from '../doubt/truth'
-import { textures, type TextureId } from '../guides/soils'
+import type { TextureId } from '../guides/soils'
 import type { Guide, GuideRef } from '../guides/guide'
+import { gradeOf } from '../passes/log/line'
 import { typedSize } from '../reading/soil'
 import { readLine, withLine } from '../report/lines'
 import { productNamed, type Product, type ProductRef } from '../shelf/product'
@@ -55,9 +56,7 @@ const ofTopic: Readonly<Record<Topic, Doubtable>> = {
   potash: 'K₂O',
   bag: 'N',
 }
-const soils: readonly TextureId[] = (['sandy-loam', 'loam', 'silt-loam', 'clay-loam'] as const).filter(
-  (one) => one in textures,
-)
+const soils: readonly TextureId[] = ['sandy-loam', 'loam', 'silt-loam', 'clay-loam']
 const bags: readonly ProductRef[] = ['10-10-10@1', 'urea@1', 'ammonium-sulfate@1']
 
 /**
@@ -136,23 +135,10 @@ function drawnCase(
   return { kase: { ...kase, areas: [{ ...area, size: typedSize(size, area.size, kase) }] }, bag }
 }
 
-/** A bag as it is spoken of: by its grade and its name. */
-export const bagName = ({ label, feeding }: Product): string =>
-  feeding ? `${feeding.grade.N}-${feeding.grade['P₂O₅']}-${feeding.grade['K₂O']} ${label.en}` : label.en
-
 /** How an answer was marked. */
 export interface Mark {
   readonly right: boolean
   readonly reading: SecondReading
-}
-
-/** What an answer is called where it says an amount alone. */
-const names: Readonly<Record<Doubtable, string>> = {
-  lime: 'lime',
-  sulfur: 'sulfur',
-  N: 'nitrogen',
-  'P₂O₅': 'phosphate',
-  'K₂O': 'potash',
 }
 
 /**
@@ -162,7 +148,10 @@ export function markOf(text: string, { of, product, truth }: Exercise, products:
   const named = /[a-z]{4,}|\d-\d/i.test(
     text.replace(/\b(?:pounds?|ounces?|tons?|cups?|bags?|acres?|square|feet)\b/gi, ''),
   )
-  const read = readFigure(named ? text : `${text} ${product ? bagName(product) : names[of]}`, products)
+  const read = readFigure(
+    named ? text : `${text} ${product ? `${gradeOf(product)} ${product.label.en}` : called[of]}`,
+    products,
+  )
   if (!read.ok) return read
   const figure = read.value.lb[of] === undefined ? { ...read.value, lb: { [of]: 0 } } : read.value
   const reading = secondReading(figure, truth)!

@@ -30,7 +30,8 @@ import { check, readNumber, type Field, type Typed } from '../units/typed'
 import { derive, given, type Working } from '../workings'
 import { baseSaturation, type BaseSaturation } from './bases'
 import { classesOfWords } from './class-words'
-import { printedWord, rangeOf, reckoned, type Range } from '../report/measured'
+import { boundsOf } from './uncertainty'
+import { printedWord, reckoned, type Range } from '../report/measured'
 import type { Tests } from './tests'
 import { carriesCec, organicSoil, textureByCec } from './texture'
 
@@ -193,7 +194,7 @@ function readPH(report: Report, test: TakeTest): Working<'pH in water'> | undefi
 function rangesIn(report: Report): ReadReport['ranges'] {
   const found: Partial<Record<MeasuredField, Range>> = {}
   for (const field of measuredFields) {
-    const range = rangeOf(report[field])
+    const range = boundsOf(report, field)
     if (range) found[field] = range
   }
   return found

@@ -40,6 +40,21 @@ export function spreadAsRead(report: Report, field: MeasuredField, v: number, co
   return spread && { low: asRead(spread.low), high: asRead(spread.high) }
 }
 
+/**
+ * What the report itself leaves a value between: a range that it prints or that was read off a chart. A kit that gives a
+ * bare pH may be half a unit out to either side. Source: common practice.
+ */
+export function boundsOf(report: Report, field: MeasuredField): Range | undefined {
+  const { kind } = report
+  const typed = report[field]
+  const range = rangeOf(typed)
+  if (range || typed.value === null || field !== 'pH' || kind !== 'kit') return range
+  const out = testOf(field).error!(typed.value, kind, usualCores)
+  return { low: tidy(typed.value - out), high: tidy(typed.value + out) }
+}
+
+const tidy = (v: number): number => Number(v.toPrecision(12))
+
 /** Cores of the composite that a report is of. */
 export function coresOf(samples: Case['samples'], { id }: Report): number {
   const sample = samples.find(({ reportId }) => reportId === id)

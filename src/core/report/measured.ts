@@ -95,6 +95,9 @@ const plain = /^[\s\d.]*$/
 const parsed = ({ text, value }: Typed): Measurement | undefined =>
   value === null || plain.test(text) ? undefined : parseMeasured(text)
 
+/** A number as one types it that leaves nothing open: a kit's bare number would be a range. */
+export const exactly = (value: number): string => `${value} ± 0`
+
 /** What a typed test lies between; undefined where it is a plain number, or cannot be read. */
 export const rangeOf = (typed: Typed): Range | undefined => parsed(typed)?.range
 

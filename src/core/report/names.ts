@@ -177,6 +177,10 @@ const tidy = (text: string) =>
 export const isLine = (meaning: Meaning): meaning is LineField =>
   !(otherMeanings as readonly string[]).includes(meaning)
 
+/** The line that a name means; null where it means none. */
+export const lineNamed = ({ meaning }: Pick<Named, 'meaning'>): LineField | null =>
+  meaning !== undefined && isLine(meaning) ? meaning : null
+
 const rateUnits = /^(?:lbs?|pounds|#|tons?|t)\s*(?:\/|per)\s*(?:1,?000|100|m|k)/
 
 /** N, phosphate and potash are the laboratory's own lines where the name says so, or where a rate per ft² stands by it. */

@@ -213,6 +213,7 @@ export interface Args {
   readonly 'assumed.depth': { depth: number }
   readonly 'assumed.level': { level: string }
   readonly 'assumed.method': { method: Text }
+  readonly 'assumed.pH': { pH: number }
   readonly 'assumed.school': { school: Text; option: Text }
   readonly 'assumed.texture': { texture: Text }
   readonly 'doubt.how-much': { text: string }
@@ -318,12 +319,14 @@ export interface Args {
   readonly 'program.after-ammonium': { days: number }
   readonly 'program.strip': { name: string; what: string; width: number; away: number }
   readonly 'program.year-limit': { name: string; most: number; what: string }
+  readonly 'program.retest-usual': { years: number }
   readonly 'program.covered': { lb: number }
   readonly 'plan.echo': { area: number; holes: number; shapes: number }
   readonly 'short.by-label': { nutrients: string }
   readonly 'short.credited': { nutrient: string; credits: string }
   readonly 'short.brought': { nutrient: string }
   readonly 'short.between': { nutrient: string; from: string; to: string }
+  readonly 'short.range': { of: string; low: number; high: number; start: number }
   readonly 'short.doubted': { fields: string }
   readonly 'short.not-given': { nutrient: string }
   readonly 'short.not-known': { nutrients: string }

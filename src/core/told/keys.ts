@@ -24,7 +24,7 @@ interface Subjects {
   readonly credit: 'ash' | 'ash-year'
   readonly region: 'frost' | 'soil'
   readonly habit: 'K' | 'P'
-  readonly assumed: 'aim' | 'depth' | 'level' | 'method' | 'school' | 'texture'
+  readonly assumed: 'aim' | 'depth' | 'level' | 'method' | 'pH' | 'school' | 'texture'
   readonly doubt: 'empty' | 'how-much' | 'negative' | 'of-what' | 'unread'
   readonly harm: 'beyond' | 'in-passes' | 'none' | 'not-needed' | 'too-little' | 'too-much'
   readonly slip:
@@ -542,9 +542,11 @@ interface Subjects {
     | 'by-label'
     | 'credited'
     | 'doubted'
+    | 'lead-open'
     | 'not-given'
     | 'not-known'
     | 'put'
+    | 'range'
     | 'stale-mix'
   readonly soilless:
     'Ca-by-lime' | 'by-depth' | 'depth-usual' | 'each' | 'enough' | 'liquid' | 'not-tested' | 'short' | 'times'

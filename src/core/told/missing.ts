@@ -5,8 +5,9 @@ import type { What } from '../needs/need'
 import type { Area, Case, LineField, Report } from '../case/case'
 import type { MeasuredField } from '../report/tests'
 import { type Guide, guideNamed } from '../guides/guide'
-import { rangeOf } from '../report/measured'
+import { boundsOf } from '../reading/uncertainty'
 import { readLine, withLine } from '../report/lines'
+import { exactly } from '../report/measured'
 import { recommend, type AreaRecommendation } from '../recommend'
 import type { Product } from '../shelf/product'
 import { say, type Sentence } from './sentence'
@@ -57,17 +58,17 @@ const triesOfMajor =
     const measured = isBlank(report, 'cec') ? withLine(report, 'cec', readLine('cec', '12', 'meq/100 g')) : report
     return triesOf({ ...measured, extractant: report.extractant ?? extractant }, field, 'ppm', low, high)
   }
-/** The ends between which a kit or a meter leaves the pH. */
-const endsOf = ({ pH }: Report): readonly string[] => {
-  const { low = null, high = null } = rangeOf(pH) ?? {}
-  return low === null || high === null ? [] : [String(low), String(high)]
+/** The ends between which a kit or a meter leaves the pH, each as a better test would give it. */
+const endsOf = (report: Report): readonly string[] => {
+  const { low = null, high = null } = boundsOf(report, 'pH') ?? {}
+  return low === null || high === null ? [] : [exactly(low), exactly(high)]
 }
 const isMix = ({ crop }: AreaRecommendation) => crop?.use === 'container'
 const wantsLime = ({ answer, crop }: AreaRecommendation) =>
   !!answer && !!crop && answer.pH !== null && answer.pH < crop.pH.low && answer.reaction.need?.lead?.by !== 'laboratory'
 
 const candidates = {
-  pH: { missing: (report) => isBlank(report, 'pH'), trials: tries('pH', '', '5', '8') },
+  pH: { missing: (report) => isBlank(report, 'pH'), trials: tries('pH', '', exactly(5), exactly(8)) },
   narrowPH: {
     missing: (report) => endsOf(report).length === 2,
     trials: (report) => triesOf(report, 'pH', '', ...endsOf(report)),

@@ -16,7 +16,7 @@ import { en } from './messages'
 export function Refused({ kase }: { kase: Case }) {
   const keeping = useKeeping(kase.id)
   const unwritten = useCallback(() => isUnwritten(kase.id), [kase.id])
-  useAskOnLeaving(keeping === 'refused' || keeping === 'outdated', unwritten)
+  useAskOnLeaving(keeping === 'saving' || keeping === 'refused' || keeping === 'outdated', unwritten)
   if (keeping !== 'refused' && keeping !== 'outdated') return null
   return (
     <div

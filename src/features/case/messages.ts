@@ -62,6 +62,11 @@ export const en = {
   rescue: 'Get everything out of this browser',
   saveFile: 'Save as a file',
   tryAgain: 'Try again',
+  broke: (name: string) => `${name} broke, and it is not your doing.`,
+  brokeLead:
+    'What you typed is kept. The other stations go on working, and this one is tried anew when something changes.',
+  areasRail: 'The list of areas',
+  workingsPanel: 'The workings',
   gone: 'There is no case here. It may have been removed, or lives in another browser.',
   toDesk: 'To the Desk',
   loading: 'Opening the case…',

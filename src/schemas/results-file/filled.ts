@@ -7,7 +7,11 @@ import type { Mapping } from './mapping'
 import type { ImportedSample } from './take'
 
 /** A report with the values of a sample put in, and what the table says of how it was measured. */
-export function filled(report: Report, sample: ImportedSample, { manner }: Mapping): Report {
+export function filled(
+  report: Report,
+  sample: Pick<ImportedSample, 'code' | 'date' | 'laboratory' | 'values'>,
+  { manner }: Pick<Mapping, 'manner'>,
+): Report {
   const measures = new Set<string>(sample.values.map(({ field }) => field))
   /** What the file says, of the tests that it holds. */
   const said = mannerIds.filter((id) => manner[id] !== null && measuredBy(id).some((field) => measures.has(field)))
@@ -31,3 +35,7 @@ export function filled(report: Report, sample: ImportedSample, { manner }: Mappi
   const more = sample.values.filter(({ field }) => !there.has(field)).map(({ field, unit }) => ({ field, unit }))
   return { ...put, lines: [...lines, ...more] }
 }
+
+/** Media extracts are of soilless mix; whatever else a laboratory sends is of soil. */
+export const kindBy = ({ manner }: Pick<Mapping, 'manner'>): 'mix' | 'laboratory' =>
+  manner.extractant === 'saturated-media' ? 'mix' : 'laboratory'

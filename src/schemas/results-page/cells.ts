@@ -81,7 +81,7 @@ function parted(words: readonly Word[], broad: number): readonly (readonly Word[
     const text = tidied(textIn(name, broad))
     if ((named(text).meaning ?? named(`${text} recommended`).meaning) === undefined) continue
     const said = textIn(value, broad)
-    if (numberIn(said) || isNone(said) || isDate(said) || /:$/.test(textIn(name, broad))) return [name, value]
+    if (numberIn(said) || isNone(said) || day.test(said) || /:$/.test(textIn(name, broad))) return [name, value]
   }
   return [words]
 }
@@ -126,8 +126,8 @@ export function numberIn(text: string): PrintedNumber | null {
 }
 
 /** A day, however it is written. */
-const isDate = (text: string): boolean =>
-  /^\d{1,4}[./-]\d{1,2}[./-]\d{1,4}$|^[a-z]{3,9}\.? \d{1,2},? \d{4}$|^\d{1,2}\.? [a-z]{3,9}\.?,? \d{4}$/i.test(text)
+export const dayText = String.raw`(?:\d{1,4}[./-]\d{1,2}[./-]\d{1,4}|[a-z]{3,9}\.? \d{1,2},? \d{4}|\d{1,2}\.? [a-z]{3,9}\.?,? \d{4})`
+const day = new RegExp(`^${dayText}$`, 'i')
 
 /** A paper that wants nothing of a thing says so in words. */
 export const isNone = (text: string): boolean => /^(?:none|nil|no lime|not needed|none needed|0)$/i.test(text.trim())

@@ -1,14 +1,15 @@
+import { recommendedIn } from '../../core/report/lines'
 import {
   aboutSample,
-  isLine,
+  lineNamed,
   named,
   unitNamed,
   unitWordsIn,
   type AboutSample,
   type Named,
 } from '../../core/report/names'
-import { rowsOfPage, isNone, tidied, type Cell } from './cells'
-import { around, type Box, type PageWords } from './words'
+import { dayText, isNone, rowsOfPage, tidied, type Cell } from './cells'
+import { around, type Box, type PageWords, type Word } from './words'
 
 /** A number on a page with the name that it stands by. */
 export interface Printed {
@@ -41,13 +42,14 @@ export interface PrintedAbout {
 }
 
 export interface PageFound {
+  readonly rows: readonly (readonly Cell[])[]
   readonly printed: readonly Printed[]
   readonly about: readonly PrintedAbout[]
   /** Lines that say how the tests were made, or in which unit. */
   readonly remarks: readonly string[]
 }
 
-type Rows = readonly (readonly Cell[])[]
+type Rows = PageFound['rows']
 
 /** Columns beside the result: what would be right, what it was before. */
 const besideResult =
@@ -62,20 +64,23 @@ const unitRemark = /\b(?:results?|values?|nutrients?|elements?|figures|amounts|a
 /** What stands on one page. */
 export function foundOn(page: PageWords, at: number): PageFound {
   const rows = rowsOfPage(page)
-  const about = [...rows.flatMap((_, i) => aboutIn(rows, i, at)), ...aboutInProse(rows, at)]
+  const about = [
+    ...rows.flatMap((_, i) => aboutIn(rows, i, at)),
+    ...aboutInProse(rows, at),
+    ...cropsInHeadings(rows, at),
+  ]
   const zone = zones(rows)
   const inRows = rows.flatMap((row, i) => byRow(rows, i, zone))
   const taken = new Set(inRows.map(({ cell }) => cell))
   const inColumns = rows.flatMap((row, i) => byColumn(rows, i, zone, taken))
   const sentences = inSentences(rows)
-  const codes = about.filter(({ what }) => what === 'code')
-  const crops = [...about.filter(({ what }) => what === 'crop'), ...cropsInHeadings(rows, at)]
+  const [codes, crops] = (['code', 'crop'] as const).map((meaning) => about.filter(({ what }) => what === meaning))
   const printed = [...inRows, ...inColumns, ...sentences].map(({ cell, crop, sample, ...one }): Printed => {
     const box = { x: cell.x, y: cell.y, width: cell.width, height: cell.height }
     return {
       ...one,
-      crop: one.recommended ? crop || lastAbove(crops, box) : '',
-      sample: sample || lastAbove(codes, box),
+      crop: one.recommended ? crop || lastAbove(crops!, box) : '',
+      sample: sample || lastAbove(codes!, box),
       box,
       page: at,
     }
@@ -84,7 +89,7 @@ export function foundOn(page: PageWords, at: number): PageFound {
     const line = row.map(({ text }) => text).join(' ')
     return [...row.map(({ text }) => text), line].filter((text) => methods.test(text) || unitRemark.test(text))
   })
-  return { printed, about, remarks }
+  return { rows, printed, about, remarks }
 }
 
 interface Pair extends Omit<Printed, 'box' | 'page'> {
@@ -97,7 +102,7 @@ type Zone = (cell: Cell, row: number) => { readonly recommended: boolean; readon
 function zones(rows: Rows): Zone {
   const headings = rows.flatMap((row, i) =>
     row
-      .filter(({ text, value, named: { meaning } }) => !value && text.length <= 80 && !(meaning && isLine(meaning)))
+      .filter(({ text, value, named: said }) => !value && text.length <= 80 && lineNamed(said) === null)
       .flatMap((cell) => {
         const recommended = recommends.test(cell.text)
         return recommended || results.test(cell.text) ? [{ cell, row: i, recommended }] : []
@@ -130,21 +135,17 @@ function rateBetween(rows: Rows, from: number, to: number): string {
   return new Set(said).size === 1 ? said[0]! : ''
 }
 
-/** What a cell says as a name, among what is recommended. */
-const nameIn = (text: string, recommended: boolean): Named => {
+/** What a cell says as a name; among what is recommended P is no result. */
+function nameIn(text: string, recommended: boolean): Named {
   const plain = named(tidied(text))
   if (!recommended) return plain
   const asked = named(`${tidied(text)} recommended`)
-  return asked.meaning !== undefined && isLine(asked.meaning) ? { ...plain, ...asked } : withoutLine(plain)
+  if (isName(asked)) return { ...plain, ...asked }
+  const line = lineNamed(plain)
+  return line && !recommendedIn(line) ? { ...plain, meaning: undefined } : plain
 }
 
-/** P among what is recommended is no result. */
-const withoutLine = (said: Named): Named =>
-  said.meaning !== undefined && isLine(said.meaning) && !said.meaning.startsWith('recommends.')
-    ? { ...said, meaning: undefined }
-    : said
-
-const isName = ({ meaning }: Named): boolean => meaning !== undefined && isLine(meaning)
+const isName = (said: Named): boolean => lineNamed(said) !== null
 
 /** Units of a soil test leave no doubt that a line is a result. */
 const soilUnit = /^(?:ppm|mg\/kg|meq.*|cmol.*|%|.s\/.?m|mmhos.*)$/i
@@ -163,20 +164,14 @@ function byRow(rows: Rows, at: number, zone: Zone): readonly Pair[] {
     const recommended = rated || (here.recommended && !measured)
     const said = nameIn(cell.text, recommended)
     if (!isName(said) && !couldBeName(cell, right, recommended)) return []
-    const unitBeside = right.find(
-      (one) => !one.value && unitWordsIn(tidied(one.text)) === tidied(one.text).toLowerCase(),
-    )
+    const unitBeside = right.find((one) => !one.value && isUnit(one))
     const chosen = chosenOf(rows, at, right)
     return chosen.cells.map(({ cell: value, over }, _, all) => ({
       name: tidied(cell.text),
       said,
       text: value.value?.text ?? '0',
       unit:
-        value.value?.rest && !classRest(value.value.rest)
-          ? value.value.rest
-          : unitBeside
-            ? tidied(unitBeside.text)
-            : (unitWordsIn(tidied(over)) ?? here.unit),
+        ownUnit(value) ?? (unitBeside ? tidied(unitBeside.text) : undefined) ?? unitWordsIn(tidied(over)) ?? here.unit,
       recommended,
       crop: chosen.by === 'column' && recommended ? over : '',
       sample: chosen.by === 'column' && !recommended ? over : '',
@@ -187,15 +182,19 @@ function byRow(rows: Rows, at: number, zone: Zone): readonly Pair[] {
   })
 }
 
-/** A class word or mark behind a number is no unit. */
-const classRest = (rest: string): boolean => unitWordsIn(rest) === undefined
+/** The unit behind a number; a class word or mark there is none. */
+const ownUnit = ({ value }: Cell): string | undefined =>
+  value && unitWordsIn(value.rest) !== undefined ? value.rest : undefined
+
+/** A unit and nothing else. */
+const isUnit = ({ text }: Cell): boolean => unitWordsIn(tidied(text)) === tidied(text).toLowerCase()
 
 /** A line that is not known but stands like one: a name of its own, then a number in a unit of soil tests or a rate. */
-const couldBeName = ({ text, named: { meaning } }: Cell, right: readonly Cell[], recommended: boolean): boolean =>
-  meaning === undefined &&
-  text.length <= 40 &&
-  /\p{L}/u.test(text) &&
-  unitWordsIn(tidied(text)) !== tidied(text).toLowerCase() &&
+const couldBeName = (cell: Cell, right: readonly Cell[], recommended: boolean): boolean =>
+  cell.named.meaning === undefined &&
+  cell.text.length <= 40 &&
+  /\p{L}/u.test(cell.text) &&
+  !isUnit(cell) &&
   right.some(({ value }) => value) &&
   (recommended
     ? right.some(({ value, text: said }) => rate.test(value?.rest ?? '') || rate.test(tidied(said)))
@@ -288,7 +287,7 @@ const headerOver = (rows: Rows, at: number, cell: Box): readonly string[] =>
 function byColumn(rows: Rows, at: number, zone: Zone, taken: ReadonlySet<Cell>): readonly Pair[] {
   const row = rows[at]!
   const free = row.filter((cell) => (cell.value || isNone(cell.text)) && !taken.has(cell))
-  const pairs = free.flatMap((cell): Pair[] => {
+  return free.flatMap((cell): Pair[] => {
     const { heads, spanning } = headsOver(rows, at, cell)
     if (heads.length === 0) return []
     const here = zone(cell, at)
@@ -296,14 +295,13 @@ function byColumn(rows: Rows, at: number, zone: Zone, taken: ReadonlySet<Cell>):
     const found = longestName(stack, here.recommended) ?? (here.recommended ? longestName(stack, false) : undefined)
     if (!found) return []
     const over = [...heads, ...spanning].flatMap(({ text }) => unitWordsIn(tidied(text)) ?? [])[0]
-    const own = cell.value?.rest && !classRest(cell.value.rest) ? cell.value.rest : undefined
     return [
       {
         name: tidied(found.text),
         said: found.said,
         text: cell.value?.text ?? '0',
-        unit: own ?? unitWordsIn(tidied(found.text)) ?? over ?? here.unit,
-        recommended: found.said.meaning?.startsWith('recommends.') === true,
+        unit: ownUnit(cell) ?? unitWordsIn(tidied(found.text)) ?? over ?? here.unit,
+        recommended: recommendedIn(lineNamed(found.said)!) !== undefined,
         ...sideOf(rows, at, row),
         cell,
         by: 'column',
@@ -311,7 +309,6 @@ function byColumn(rows: Rows, at: number, zone: Zone, taken: ReadonlySet<Cell>):
       },
     ]
   })
-  return pairs
 }
 
 /** The longest run of stacked words that is a name: `Organic` over `Matter`, `Phosphorus` over `ppm`. */
@@ -337,6 +334,7 @@ function sideOf(rows: Rows, at: number, row: readonly Cell[]): { crop: string; s
   }
 }
 
+/** `Apply 50 lb of ground limestone per 1,000 sq ft`. */
 const sentence =
   /\b(?:apply|add|spread|use|broadcast|incorporate)\s+(?:up to\s+|about\s+)?(\d[\d.,]*(?:\s+\d\/\d)?)\s*(lbs?\.?|pounds|tons?)\s+(?:of\s+)?(?:actual\s+)?((?:[a-z]+\s+){0,3}?(?:lime(?:stone)?|elemental sulfur|nitrogen|phosphate|potash))\b[^.;]{0,40}?\b(?:per|\/)\s*(1,?000\s*sq ft|100\s*sq ft|acre)/gi
 
@@ -345,64 +343,61 @@ const listed =
   /\b(lime(?:stone)?|elemental sulfur|nitrogen|phosphate|potash|p2o5|k2o)\b[\s:,-]*(?:(none|no need)|(\d[\d.,]*)\s*(lbs?\.?|pounds|tons?))/gi
 const overGround = /\b(?:per|for every)\s*(1,?000\s*sq ft|100\s*sq ft|acre)\b/i
 
-/** `Apply 50 lb of ground limestone per 1,000 sq ft`, over the lines of a paragraph. */
+/** What a paragraph recommends, over the end of its line: each by itself, or a list over one ground. */
 function inSentences(rows: Rows): readonly Pair[] {
   return rows.flatMap((row, i) =>
-    row.flatMap((cell): Pair[] => {
+    row.flatMap((cell): readonly Pair[] => {
       if (cell.words.length < 4) return []
       const below = rows[i + 1]?.find((one) => Math.abs(one.x - cell.x) < 4 && one.y - cell.y < 2.5 * cell.height)
       const text = tidied(below ? `${cell.text} ${below.text}` : cell.text)
-      const ground = overGround.exec(tidied(cell.text))?.[1]
-      const list = ground ? [...text.matchAll(listed)] : []
-      if (ground && list.length > 1)
-        return list.map((match): Pair => {
-          const [, name, none, amount, weight] = match as unknown as [string, string, string?, string?, string?]
-          const said = none ?? amount!
-          const word = [...cell.words, ...(below?.words ?? [])].find((one) => one.text.startsWith(said.split(' ')[0]!))
-          return {
-            name: `${name.toLowerCase()}, in a sentence`,
-            said: named(`${name.replace(/limestone/i, 'lime')} recommended`),
-            text: none ? '0' : amount!.replace(/[.,]$/, ''),
-            unit: `${/ton/i.test(weight ?? '') ? 'tons' : 'lb'}/${ground}`,
-            recommended: true,
-            crop: '',
-            sample: '',
-            cell: { ...cell, ...around([word ?? cell.words[0]!]) },
-            by: 'sentence',
-            unsure: false,
-          }
-        })
-      return [...text.matchAll(sentence)].flatMap((match): Pair[] => {
-        if (match.index >= tidied(cell.text).length) return []
-        const [, amount, weight, what, ground] = match as unknown as [string, string, string, string, string]
-        const name = /lime/i.test(what)
-          ? 'lime'
-          : /sulfur/i.test(what)
-            ? 'elemental sulfur'
-            : what.trim().split(' ').at(-1)!
-        const word = cell.words.find((one) => one.text.startsWith(amount.split(' ')[0]!)) ?? cell.words[0]!
-        return [
-          {
-            name: `${name}, in a sentence`,
-            said: named(`${name} recommended`),
-            text: amount,
-            unit: `${/ton/i.test(weight) ? 'tons' : 'lb'}/${ground}`,
-            recommended: true,
-            crop: '',
-            sample: '',
-            cell: { ...cell, ...around([word]) },
-            by: 'sentence',
-            unsure: false,
-          },
-        ]
-      })
+      const words = [...cell.words, ...(below?.words ?? [])]
+      const own = tidied(cell.text)
+      const over = overGround.exec(own)?.[1]
+      const list = over ? [...text.matchAll(listed)] : []
+      if (over && list.length > 1)
+        return list.map(([, what, none, amount, weight]) =>
+          told(cell, words, { what: what!, amount: amount ?? none!, weight: weight ?? '', over }),
+        )
+      return [...text.matchAll(sentence)]
+        .filter(({ index }) => index < own.length)
+        .map(([, amount, weight, what, ground]) =>
+          told(cell, words, { what: what!, amount: amount!, weight: weight!, over: ground! }),
+        )
     }),
   )
 }
 
-const dayText = String.raw`(\d{4}-\d\d-\d\d|\d{1,2}[/.]\d{1,2}[/.]\d{2,4}|[A-Z][a-z]{2,8}\.? \d{1,2},? \d{4}|\d{1,2}\.? [A-Z][a-z]{2,8}\.?,? \d{4})`
+interface Told {
+  readonly what: string
+  /** A number, or that there is none. */
+  readonly amount: string
+  readonly weight: string
+  readonly over: string
+}
+
+function told(cell: Cell, words: readonly Word[], { what, amount, weight, over }: Told): Pair {
+  const name = /lime/i.test(what)
+    ? 'lime'
+    : /sulfur/i.test(what)
+      ? 'elemental sulfur'
+      : what.trim().toLowerCase().split(' ').at(-1)!
+  const word = words.find(({ text }) => text.startsWith(amount.split(' ')[0]!)) ?? cell.words[0]!
+  return {
+    name: `${name}, in a sentence`,
+    said: named(`${name} recommended`),
+    text: /^\d/.test(amount) ? amount.replace(/[.,]$/, '') : '0',
+    unit: `${/ton/i.test(weight) ? 'tons' : 'lb'}/${over}`,
+    recommended: true,
+    crop: '',
+    sample: '',
+    cell: { ...cell, ...around([word]) },
+    by: 'sentence',
+    unsure: false,
+  }
+}
+
 const inProse: readonly (readonly [AboutSample, RegExp])[] = [
-  ['date', new RegExp(String.raw`\b([Rr]eported|[Rr]eport date|[Ss]ampled|[Rr]eceived)(?: on)? ${dayText}`)],
+  ['date', new RegExp(String.raw`\b(reported|report date|sampled|received)(?: on)? (${dayText})`, 'i')],
   ['code', /\b([Ss]ample)(?: (?:ID|No\.?|number|code))? ((?=[A-Z0-9-]*[\d-])[A-Z0-9][A-Z0-9-]{1,20})\b/],
 ]
 

@@ -1,14 +1,14 @@
 import type { LineField } from '../../core/case/case'
 import { lineField, readLine, recommendedIn } from '../../core/report/lines'
-import { isLine, named, unitNamed, unitWordsIn, type Meaning } from '../../core/report/names'
+import { lineNamed, named, unitNamed, unitWordsIn } from '../../core/report/names'
+import { monthNamed } from '../../core/passes/program/day'
 import { check } from '../../core/units/typed'
 import { texts } from '../../core/shape/case-shape'
 import { decimalOf, mannerIn, onlyUnit, type Column, type FileManner, type Mapping } from '../results-file/mapping'
 import { inPoints, isoDate } from '../results-file/take'
 import type { KeptMapping } from '../layout'
-import { rowsOfPage } from './cells'
 import { foundOn, type PageFound, type Printed, type PrintedAbout } from './printed'
-import { turnedBox, type Box, type PageWords } from './words'
+import { turnedBox, type Box, type PageWords, type Turn } from './words'
 
 /** Where a value stands on its paper: page from 1 on, the box in shares of the page as the file shows it. */
 export interface Place {
@@ -60,7 +60,7 @@ export function readPaper(
   const found = carriedOver(pages.map((page, i) => foundOn(page, i)))
   const printed = found.flatMap((one) => one.printed)
   const about = found.flatMap((one) => one.about)
-  const heading = laboratoryOn(pages, about)
+  const heading = laboratoryOn(found[0], pages[0], about)
   const signature = signatureOf(heading, printed)
   const known = kept(signature)
   const decimal =
@@ -112,7 +112,9 @@ function taken(
 ): FoundValue & { by: Printed['by'] } {
   const name = one.recommended ? `${one.name}, recommended` : one.name
   const corrected = known?.columns.find((column) => column.name === name)
-  const line = corrected ? lineIn(corrected.meaning ?? undefined) : shareOf(lineIn(one.said.meaning), one.unit)
+  const line = corrected
+    ? lineNamed({ meaning: corrected.meaning ?? undefined })
+    : shareOf(lineNamed(one.said), one.unit)
   const text = inPoints(one.text, decimal)
   const unit = line === null ? null : (unitOf(line, one, remarks) ?? corrected?.unit ?? nothing(line, text))
   const page = pages[one.page]!
@@ -130,7 +132,7 @@ function taken(
     unit,
     sample: one.sample.slice(0, texts.code),
     crop: one.crop.slice(0, texts.name),
-    place: { page: one.page + 1, box: turnedBox(box, ((360 - page.turn) % 360) as 0) },
+    place: { page: one.page + 1, box: turnedBox(box, ((360 - page.turn) % 360) as Turn) },
     open: corrected?.meaning === null ? null : one.unsure ? 'several' : openIn(line, text, unit),
     by: one.by,
   }
@@ -143,9 +145,6 @@ const shareOf = (line: LineField | null, unit: string): LineField | null =>
 /** Nothing at all is nothing in every unit. */
 const nothing = (line: LineField, text: string): string | null =>
   recommendedIn(line) && Number(text) === 0 ? 'lb/1000 ft²' : null
-
-const lineIn = (meaning: Meaning | undefined): LineField | null =>
-  meaning !== undefined && isLine(meaning) ? meaning : null
 
 /** What is still to be said of a value before it counts. */
 export function openIn(line: LineField | null, text: string, unit: string | null): Open | null {
@@ -209,15 +208,18 @@ const laboratory =
   /\b(?:lab|laboratory|laboratories|soil (?:testing|room|service|clinic)|testing (?:service|cent(?:er|re)))\b/i
 
 /** The laboratory where the paper names it, else the first line that sounds like one. */
-function laboratoryOn(pages: readonly PageWords[], about: readonly PrintedAbout[]): string {
-  const named_ = about.find(({ what }) => what === 'laboratory')
-  if (named_) return named_.text
-  const [page] = pages
-  if (!page) return ''
+function laboratoryOn(
+  first: PageFound | undefined,
+  page: PageWords | undefined,
+  about: readonly PrintedAbout[],
+): string {
+  const said = about.find(({ what }) => what === 'laboratory')
+  if (said) return said.text
+  if (!first || !page) return ''
   return (
-    rowsOfPage(page)
+    first.rows
       .filter((row) => row[0]!.y < page.height * 0.4)
-      .flatMap((row) => row.filter(({ text, named: said }) => said.meaning === undefined && laboratory.test(text)))
+      .flatMap((row) => row.filter(({ text, named: { meaning } }) => meaning === undefined && laboratory.test(text)))
       .filter(({ text }) => text.length <= 80 && !/\b(?:no|number|id)\b/i.test(text))
       .sort((a, b) => b.height - a.height)[0]?.text ?? ''
   )
@@ -238,12 +240,10 @@ function dateOf(about: readonly PrintedAbout[], dates: Mapping['dates']): string
   )
 }
 
-const months = ['jan', 'feb', 'mar', 'apr', 'may', 'jun', 'jul', 'aug', 'sep', 'oct', 'nov', 'dec']
-
 /** A date as ISO, its month in figures or in words; blank where it is none. */
 function dayIn(text: string, dates: Mapping['dates']): string {
   const [, name, day, year] = /^([a-z]{3})[a-z]*\.? (\d{1,2}),? (\d{4})$/i.exec(text) ?? []
   const [, dayFirst, nameSecond, yearThird] = /^(\d{1,2})\.? ([a-z]{3})[a-z]*\.?,? (\d{4})$/i.exec(text) ?? []
-  const month = months.indexOf((name ?? nameSecond ?? '').toLowerCase()) + 1
+  const month = monthNamed((name ?? nameSecond ?? '').toLowerCase())
   return isoDate(month > 0 ? `${year ?? yearThird}-${month}-${day ?? dayFirst}` : text, dates)
 }

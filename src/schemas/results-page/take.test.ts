@@ -1,9 +1,21 @@
-import { blankReport } from '../../core/case/blank'
+import { blankArea, blankCase, blankReport, blankSample } from '../../core/case/blank'
+import { guideNamed, guideRef } from '../../core/guides/guide'
+import { defaultGuide, guides } from '../../core/guides/guides'
 import { readLine } from '../../core/report/lines'
 import { noManner } from '../../core/report/manners'
 import { sampleCases } from '../../demo/sample-cases'
 import type { FoundValue } from './read'
-import { alreadyThere, areasFor, corrected, entriesOf, isSettled, keptOf, reportOf } from './take'
+import {
+  alreadyThere,
+  areasFor,
+  corrected,
+  entriesOf,
+  isSettled,
+  keptOf,
+  placesOf,
+  reportOf,
+  takeEntries,
+} from './take'
 
 const place = { page: 1, box: { x: 0.1, y: 0.1, width: 0.1, height: 0.02 } }
 let id = 0
@@ -91,6 +103,38 @@ test('a report that is begun keeps what was typed; a new one has the lines of th
   expect([filled.code, filled.P.text, filled.pH.text]).toEqual(['mine', '27', '6.1'])
   expect(alreadyThere({ ...sampleCases[0]!, reports: [fresh] }, entry, about)).toBe(fresh)
   expect(alreadyThere({ ...sampleCases[0]!, reports: [fresh] }, entry, { ...about, date: '' })).toBeUndefined()
+})
+
+test('taken into a case: a new report is of all that its bag holds, one that is begun is filled, and the paper is named', () => {
+  const area = (id: string) => ({ ...blankArea(id, id), guide: guideRef(defaultGuide) })
+  const kase = {
+    ...blankCase('c', '2026-01-01T00:00:00.000Z'),
+    areas: [area('a'), { ...area('b'), reportId: 'begun' }, area('c')],
+    samples: [{ ...blankSample('s', 1), code: 'A7', areas: ['a', 'c'] }],
+    reports: [{ ...blankReport('begun'), areas: { b: true as const }, pH: readLine('pH', '5.9', '') }],
+  }
+  const entry = (sample: string) => ({ key: sample, sample, crop: '', values: [value('pH', '6.1'), value('P', '28')] })
+  const taken = [
+    { entry: entry('A7'), reportId: 'new', areaId: 'a' },
+    { entry: entry('B1'), reportId: 'begun', areaId: 'b' },
+  ]
+  const original = { id: 'o', name: 'paper.pdf', type: 'application/pdf' }
+  const after = takeEntries(
+    taken,
+    { ...about, manner: { ...noManner, extractant: 'mehlich-1' } },
+    original,
+    guides,
+  )(kase)
+  const [begun, fresh] = after.reports
+  expect(fresh).toMatchObject({ id: 'new', areas: { a: true, c: true }, originals: [original] })
+  expect([begun!.pH.text, begun!.P.text, begun!.originals]).toEqual(['5.9', '28', [original]])
+  expect(after.areas.map(({ reportId }) => reportId)).toEqual(['new', 'begun', 'new'])
+  // A guide that speaks for the extractant rates each of them.
+  expect(after.areas.every(({ guide }) => guideNamed(guides, guide)!.extractant === 'mehlich-1')).toBe(true)
+  expect(placesOf(taken)).toContainEqual({ ...place, report: 'begun', field: 'P' })
+  // Taken once more it makes no second of them, and names the paper once.
+  const again = takeEntries(taken, about, original, guides)(after)
+  expect(again.reports.map(({ originals }) => originals.length)).toEqual([1, 1])
 })
 
 test('what is remembered is what was said, under the name on the paper', () => {

@@ -1,9 +1,14 @@
-import type { Case, LineField, Report } from '../../core/case/case'
-import { idsOf } from '../../core/case/members'
+import { withEntry, type Act } from '../../core/case/acts/act'
+import { collect, coveredBy, leadWhereNewer, pinGuides } from '../../core/case/acts/reports'
+import { blankReport } from '../../core/case/blank'
+import type { Case, LineField, Original, Report } from '../../core/case/case'
+import { idsOf, membersOf } from '../../core/case/members'
+import type { Guide } from '../../core/guides/guide'
 import { linesOf } from '../../core/report/layout'
 import { recommendedIn, typedIn } from '../../core/report/lines'
 import type { KeptMapping } from '../layout'
-import { filled } from '../results-file/filled'
+import type { ReadPlace } from '../backup'
+import { filled, kindBy } from '../results-file/filled'
 import { onlyUnit, type FileManner } from '../results-file/mapping'
 import { openIn, type FoundValue, type PaperRead } from './read'
 
@@ -118,16 +123,51 @@ export function reportOf(begun: Report, entry: PaperEntry, { laboratory, date, m
     .map(({ meaning, text, unit }) => ({ field: meaning!, text, unit: unit! }))
   const fresh = linesOf(begun).every(({ field }) => typedIn(begun, field).text.trim() === '')
   const lines = fresh ? values.map(({ field, unit }) => ({ field, unit })) : begun.lines
-  const media = manner.extractant === 'saturated-media'
+  const kind = kindBy({ manner })
   return {
-    ...filled(
-      { ...begun, lines },
-      { code: entry.sample, date, laboratory, client: '', place: '', area: '', crop: '', size: '', values },
-      { manner, shape: 'long', head: 0, first: 0, columns: [], decimal: 'point', dates: 'month-first' },
-    ),
-    kind: media ? 'mix' : begun.kind,
+    ...filled({ ...begun, lines }, { code: entry.sample, date, laboratory, values }, { manner }),
+    kind: kind === 'mix' ? kind : begun.kind,
   }
 }
+
+/** An entry that is taken, the report that it goes into, and the area that it is of. */
+export interface TakenEntry {
+  readonly entry: PaperEntry
+  readonly reportId: string
+  readonly areaId: string
+}
+
+/**
+ * Takes entries of a paper into a case: into reports that are there, or into new ones, each of its bag's areas.
+ *
+ * @param original the paper itself, which the reports name; null where it is not kept
+ */
+export const takeEntries =
+  (taken: readonly TakenEntry[], about: AboutPaper, original: Original | null, guides: readonly Guide[]): Act =>
+  (kase) => {
+    const put = (begun: Report, entry: PaperEntry): Report => {
+      const report = reportOf(begun, entry, about)
+      const names = report.originals.some(({ id }) => id === original?.id)
+      return original && !names ? { ...report, originals: [...report.originals, original] } : report
+    }
+    const begun = taken.filter(({ reportId }) => kase.reports.some(({ id }) => id === reportId))
+    const fresh = taken
+      .filter((one) => !begun.includes(one))
+      .map(({ entry, reportId, areaId }) =>
+        put({ ...blankReport(reportId), areas: membersOf(coveredBy(kase, areaId, entry.sample)) }, entry),
+      )
+    const filledIn = begun.reduce<Case>((now, { reportId, entry }) => {
+      const reports = withEntry(now.reports, reportId, (report) => put(report, entry))
+      return pinGuides(reportId, guides)(leadWhereNewer(reportId, guides)({ ...now, reports }))
+    }, kase)
+    return collect(fresh, guides, 'where-none')(filledIn)
+  }
+
+/** Where on the paper the values of each report stand. */
+export const placesOf = (taken: readonly TakenEntry[]): readonly ReadPlace[] =>
+  taken.flatMap(({ entry, reportId }) =>
+    entry.values.filter(isSettled).map(({ meaning, place }) => ({ ...place, report: reportId, field: meaning! })),
+  )
 
 /** What the next paper of this laboratory is read by: every name as it was taken at last. */
 export function keptOf(

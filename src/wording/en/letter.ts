@@ -13,6 +13,9 @@ const kinds: Readonly<Record<ReportKind, string>> = {
   meter: 'pH meter',
 }
 
+/** Whoever reads a kit or a meter is no laboratory. */
+const isOwn = (kind: ReportKind): boolean => kind === 'kit' || kind === 'meter'
+
 /** The words around a letter's sentences. */
 export const letter = {
   title: 'What your soil asks for',
@@ -38,11 +41,14 @@ export const letter = {
   nothing: 'Nothing to put on.',
   open: (areas: string) =>
     `Nothing can be said yet of: ${areas || 'one more area'}. Its size, its crop or its report is missing.`,
-  retest: 'Test again in two to three years, in the same season; sooner where it says so above.',
+  retest: (years: number | null) =>
+    `Test again in ${years === null ? 'two to three years' : years === 1 ? 'a year' : `${years} years`}, in the same season; sooner where it says so above.`,
   schools: (taken: string) => `Where practitioners disagree we followed: ${taken}.`,
   basis: (reports: string) => `Based on: ${reports}.`,
   report: (kind: ReportKind, code: string, laboratory: string, date: string) =>
-    [kinds[kind], code, laboratory && `of ${laboratory}`, date && `of ${date}`].filter(Boolean).join(' '),
+    [kinds[kind], code, laboratory && (isOwn(kind) ? `(${laboratory})` : `of ${laboratory}`), date && `of ${date}`]
+      .filter(Boolean)
+      .join(' '),
   byReport: (code: string) => `report ${code}`,
   follows:
     'Amounts led by the laboratory are converted to your area; the others follow our guide; the sources are in the case.',
@@ -70,6 +76,7 @@ export const letter = {
   withSand: 'stirred into a quart of dry sand, to spread evenly',
   workedIn: (deep: string) => `worked in ${deep} deep`,
   onSurface: 'on the surface, watered in',
+  underPlants: 'mulch raked off, spread out to the edge of the branches, watered in, mulch put back',
   onDays: (days: string) => `about ${days}`,
   halves: (half: string) => `${half} walking north–south, ${half} east–west`,
   bothWays: 'half of it north–south, half east–west',

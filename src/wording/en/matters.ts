@@ -111,6 +111,13 @@ export const matters = {
     `The laboratory’s ${nutrient[text(a.nutrient)]} is less what ${brings(a.credits)} already, of which it is seldom told.`,
   'short.between': (a) =>
     `${capital(nutrient[text(a.nutrient)]!)} lies between ${classWords[text(a.from)]} and ${classWords[text(a.to)]}: the amount goes by the upper, which feeds less.`,
+  'short.range': (a, measures) => {
+    const what = capital(nutrient[text(a.of)] ?? stuff[text(a.of)]!)
+    const [low, high, start] = [a.low, a.high, a.start].map((lb) => (num(lb) > 0 ? weight(num(lb), measures) : 'none'))
+    return a.low === a.start
+      ? `${what}: between ${low} and ${high}, as the test gives only a range. Start with ${start}, for its milder end; test again before more goes on.`
+      : `${what}: between ${low} and ${high}, as the test gives only a range. ${start} is for its middle: a closer test first would settle it.`
+  },
   'program.strip': (a, measures) =>
     `${text(a.name)}: on the ${length(num(a.width), measures)} beside the water nothing ${a.what === 'all' ? 'goes on' : `with ${nutrient[text(a.what)]!} goes on`}; this ground begins ${length(num(a.away), measures)} from it.`,
   'program.year-limit': (a) =>
@@ -123,6 +130,8 @@ export const matters = {
   'short.barred-mix': () => 'Something of the bags chosen before may not go on here: products are to be chosen anew.',
   'short.stale-mix': () =>
     'The bags chosen before were for other amounts: these are what is needed now, and products are to be chosen anew.',
+  'short.lead-open': () =>
+    'Lead was asked about and is not on this report: have total lead tested before food grows or children play here.',
   'short.not-given': (a) => `${capital(nutrient[text(a.nutrient)]!)} is low, but none is put on by itself here.`,
   'short.doubted': (a) => `Still to be checked on the report: ${namesOf(a.fields)}.`,
   'short.by-label': (a) => {

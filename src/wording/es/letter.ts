@@ -34,11 +34,19 @@ export const letter: LetterWords = {
   nothing: 'No hay nada que aplicar.',
   open: (areas) =>
     `Todavía no se puede decir nada de: ${areas || 'otra parte'}. Falta el tamaño, la planta o el análisis.`,
-  retest: 'Vuelva a analizar en dos o tres años, en la misma época; antes donde se dice arriba.',
+  retest: (years) =>
+    `Vuelva a analizar en ${years === null ? 'dos o tres años' : years === 1 ? 'un año' : `${years} años`}, en la misma época; antes donde se dice arriba.`,
   schools: (taken) => `Donde los expertos no coinciden, seguimos: ${taken}.`,
   basis: (reports) => `Según: ${reports}.`,
   report: (kind, code, laboratory, date) =>
-    [kinds[kind], code, laboratory && `de ${laboratory}`, date && `del ${date}`].filter(Boolean).join(' '),
+    [
+      kinds[kind],
+      code,
+      laboratory && (kind === 'kit' || kind === 'meter' ? `(${laboratory})` : `de ${laboratory}`),
+      date && `del ${date}`,
+    ]
+      .filter(Boolean)
+      .join(' '),
   byReport: (code) => `análisis ${code}`,
   follows:
     'Lo que pide el laboratorio se pasó a su terreno. Lo demás sigue nuestra guía; las fuentes quedan en el expediente.',
@@ -65,6 +73,8 @@ export const letter: LetterWords = {
   withSand: 'revuelto con un litro de arena seca, para que quede parejo',
   workedIn: (deep) => `mezclado a ${deep} de hondo`,
   onSurface: 'en la superficie, y se riega',
+  underPlants:
+    'se quita el mantillo, se esparce hasta donde llegan las ramas, se riega y se vuelve a poner el mantillo',
   onDays: (days) => `hacia el ${days}`,
   halves: (half) => `${half} de norte a sur, ${half} de este a oeste`,
   bothWays: 'la mitad de norte a sur, la mitad de este a oeste',

@@ -127,6 +127,15 @@ export const matters: MatterWords = {
     `A la cifra de ${letter.nutrients[String(a.nutrient)]} del laboratorio se le quitó lo que ya dan: ${aportes(a.credits)}.`,
   'short.between': (a) =>
     `${capital(letter.nutrients[String(a.nutrient)]!)}: está entre ${clases[String(a.from)]} y ${clases[String(a.to)]}; la cantidad va por la clase más alta, que da menos.`,
+  'short.range': (a, measures) => {
+    const que = capital(letter.nutrients[String(a.of)] ?? materia(a.of))
+    const [low, high, start] = [a.low, a.high, a.start].map((lb) =>
+      Number(lb) > 0 ? weight(Number(lb), measures, medidas) : 'nada',
+    )
+    return a.low === a.start
+      ? `${que}: entre ${low} y ${high}, pues la prueba solo da un margen. Empiece con ${start}, para el lado más suave, y vuelva a analizar antes de poner más.`
+      : `${que}: entre ${low} y ${high}, pues la prueba solo da un margen. ${start} es para el punto medio: conviene antes un análisis más exacto.`
+  },
   'program.strip': (a, measures) =>
     `${String(a.name)}: en los ${length(num(a.width), measures, medidas)} junto al agua no se pone ${a.what === 'all' ? 'nada' : letter.nutrients[String(a.what)]!}; este suelo empieza a ${length(num(a.away), measures, medidas)} de ella.`,
   'program.year-limit': (a) =>
@@ -140,6 +149,8 @@ export const matters: MatterWords = {
     'Algo de las bolsas elegidas antes no se puede poner aquí: hay que elegir de nuevo los productos.',
   'short.stale-mix': () =>
     'Las bolsas elegidas antes eran para otras cantidades: estas son las de ahora, y hay que elegir de nuevo los productos.',
+  'short.lead-open': () =>
+    'Se preguntó por el plomo y este análisis no lo trae: mida el plomo total antes de sembrar alimentos o dejar jugar a los niños.',
   'short.not-given': (a) => `${capital(letter.nutrients[String(a.nutrient)]!)}: falta, pero aquí no se pone aparte.`,
   'short.doubted': (a) => `Falta revisar en el análisis: ${namesOf(a.fields)}.`,
   'short.by-label': (a) => {

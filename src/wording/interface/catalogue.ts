@@ -564,7 +564,7 @@ export const en: Phrases = {
   'program.retest-after': (a) => `Test again ${text(a.months)} months after the last ${text(a.need)}, not before.`,
   'program.retest-before': (a) =>
     `Test before pass ${text(a.n)} of ${text(a.of)} of ${text(a.need)}: it goes on only if it is still wanted.`,
-  'program.retest-usual': () => 'The next test, three years on.',
+  'program.retest-usual': (a) => `The next test, ${num(a.years) === 1 ? 'a year' : `${text(a.years)} years`} on.`,
   'program.rule': (a) => `Closed by a rule of this office: ${text(a.name)}. Check your local rule.`,
   'program.sulfur-late': (a) => `Sulfur goes down ${text(a.months)} months or more ahead of planting.`,
   'program.too-soon': (a) =>

@@ -20,6 +20,7 @@ export const doubt = {
   'assumed.depth': (a) => `worked ${places(num(a.depth), 1)} in deep`,
   'assumed.level': (a) => `fed at the ${text(a.level)} level`,
   'assumed.method': (a) => `by ${text(a.method)}`,
+  'assumed.pH': (a) => `for pH ${pH(a.pH)}, of what the test leaves open`,
   'assumed.school': (a) => `${text(a.school)}: ${text(a.option)}`,
   'assumed.texture': (a) => `on ${text(a.texture)}`,
 

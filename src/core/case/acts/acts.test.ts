@@ -1,8 +1,9 @@
 import { oneArea, typed } from '../../testing/one-area'
 import { guides } from '../../guides/guides'
-import { blankReport, blankSample } from '../blank'
+import { blankApplication, blankReport, blankSample } from '../blank'
 import type { Case } from '../case'
 import { membersOf } from '../members'
+import { aYearLater } from './areas'
 import { followSchool } from './choices'
 import { scalePicture, setPicture } from './plan'
 import { addReport, fillLine, leadWhereNewer } from './reports'
@@ -72,3 +73,15 @@ describe('a report of a later day', () => {
     expect(inForce(leadWhereNewer('new', guides)(redated))).toBe(leads)
   })
 })
+
+test.each([
+  ['2023', '2024'],
+  ['2024-05', '2025-05'],
+  ['2024-02-29', '2025-02-28'],
+  ['2026', undefined],
+  ['2025-11-27', undefined],
+])('%s put on again a year later is %s, by 26 Nov 2026', (date, later) =>
+  expect(aYearLater({ ...blankApplication('a', 'x', date), pass: 'x/lime/1' }, 'b', '2026-11-26')).toEqual(
+    later === undefined ? undefined : { ...blankApplication('b', 'x', later), pass: null },
+  ),
+)

@@ -50,6 +50,14 @@ export const addApplication =
   (entry: Application): Act =>
   (kase) => ({ ...kase, applications: [...kase.applications, entry] })
 
+/** The same put on a year later; undefined where that is not over yet. */
+export function aYearLater(entry: Application, id: string, today: string): Application | undefined {
+  const year = Number(entry.date.slice(0, 4))
+  // What never was a day in that year was the day before.
+  const date = `${year + 1}${entry.date.slice(4)}`.replace(/-02-29$/, '-02-28')
+  return year > 0 && date <= today.slice(0, date.length) ? { ...entry, id, date, pass: null } : undefined
+}
+
 export const removeApplication =
   (id: string): Act =>
   (kase) => ({ ...kase, applications: withoutEntry(kase.applications, id) })

@@ -1,7 +1,8 @@
+import { blankReport } from '../blank'
 import type { Case, LineField, Report, SpotCheck } from '../case'
 import { guidesFor } from '../../guides/choose'
 import { type Guide, guideNamed, guideRef } from '../../guides/guide'
-import { lineUnit, readLine, withLine } from '../../report/lines'
+import { lineUnit, readLine, typedIn, withLine } from '../../report/lines'
 import { isMember, membersOf } from '../members'
 import { withAreas, withEntry, withoutEntry, type Act } from './act'
 
@@ -73,6 +74,36 @@ export const fillLine =
     }),
   })
 
+/** The report of that day on which a kit’s other readings of an area stand, and this one does not yet. */
+export const begunKitReport = ({ reports }: Case, areaId: string, field: LineField, date: string): Report | undefined =>
+  reports.find(
+    (one) => one.kind === 'kit' && one.date === date && isMember(one.areas, areaId) && typedIn(one, field).text === '',
+  )
+
+/** What a kit told of one area. */
+export interface KitReading {
+  readonly areaId: string
+  /** The report that it goes on where none of that day is begun. */
+  readonly fresh: string
+  readonly text: string
+}
+
+/** Puts what a kit told of several areas on their reports. */
+export const readKit =
+  (
+    readings: readonly KitReading[],
+    field: LineField,
+    kit: Pick<Report, 'date' | 'laboratory'>,
+    guides: readonly Guide[],
+  ): Act =>
+  (kase) =>
+    readings.reduce((now, { areaId, fresh, text }) => {
+      const begun = begunKitReport(now, areaId, field, kit.date)
+      if (begun) return fillLine(begun.id, field, text)(now)
+      const blank = { ...blankReport(fresh), kind: 'kit' as const, ...kit, areas: membersOf([areaId]) }
+      return fillLine(fresh, field, text)(addReport(blank, guides)(now))
+    }, kase)
+
 /** Lets a report decide for an area. */
 export const putInForce =
   (areaId: string, reportId: string, guides: readonly Guide[]): Act =>
@@ -133,6 +164,12 @@ export const collect =
       const back = { reportId: report.id, back: report.date || sample.back, due: '' }
       return { ...taken, samples: withEntry(taken.samples, sample.id, (one) => ({ ...one, ...back })) }
     }, kase)
+
+/** The areas that a report of this code speaks of, where it is of one of them: a bag may hold soil of several. */
+export function coveredBy({ samples }: Pick<Case, 'samples'>, areaId: string, code: string): readonly string[] {
+  const bag = samples.find((one) => one.code !== '' && one.code === code && one.areas.includes(areaId))
+  return bag && !bag.corner ? bag.areas : [areaId]
+}
 
 export const addSpotCheck =
   (check: SpotCheck): Act =>

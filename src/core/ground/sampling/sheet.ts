@@ -1,10 +1,9 @@
 import type { Case, Sample } from '../../case/case'
 import { inSeason } from '../../case/in-season'
 import type { Area } from '../../case/case'
-import { type Guide, guideNamed } from '../../guides/guide'
-import { defaultGuide } from '../../guides/guides'
+import type { Guide } from '../../guides/guide'
+import { guideOf } from '../../guides/guide-of'
 import type { Sampling } from '../../guides/sampling'
-import { withSchools } from '../../guides/schools'
 import { readAreaSize, readDepth } from '../../reading/soil'
 import { fields, numberIn } from '../../report/fields'
 import type { Sentence } from '../../told/sentence'
@@ -28,9 +27,6 @@ export interface SampleSheet {
   /** What speaks against the mix. */
   readonly against: readonly Sentence[]
 }
-
-export const guideOf = (area: Pick<Area, 'guide'> | undefined, kase: Case, guides: readonly Guide[]): Guide =>
-  withSchools(guideNamed(guides, area?.guide) ?? defaultGuide, kase.schools)
 
 function sampledOf(ground: Area, kase: Case, guides: readonly Guide[]): Sampled {
   const area = inSeason(ground, kase.season)

@@ -236,7 +236,7 @@ export function productIn(
   return accept({ product: usual, said: longest.found![0], remark: say('log.taken-as', { material: usual.label }) })
 }
 
-const gradeOf = (product: Product) =>
+export const gradeOf = (product: Product): string =>
   feeds(product) ? [product.feeding.grade.N, product.feeding.grade['P₂O₅'], product.feeding.grade['K₂O']].join('-') : ''
 
 const number = String.raw`(\d+ \d+\/\d+|\d+\/\d+|\d*\.?\d+[½¼¾]?|[½¼¾]|half an?|an? half|a quarter|an?|one|two|three|four|five|six|seven|eight|nine|ten|a dozen|half)`

@@ -9,6 +9,7 @@ import { recommend } from '../../recommend'
 import { shippedProducts } from '../../shelf/products'
 import { anyCase, build, number } from '../../testing/any-case'
 import { choosing, oneArea, printed, typed } from '../../testing/one-area'
+import { letterOf } from '../../letter/letter'
 import { job } from '../job'
 import { sortOf } from './closed'
 import { duesOf } from './due'
@@ -65,6 +66,27 @@ describe('days', () => {
     ['13/1', undefined],
     ['soon', undefined],
   ])('%s is %s', (text, is) => expect(readYearDay(text)).toBe(is))
+})
+
+/** Common practice: three years between tests where nothing is moved, or as the office's school or its own guide has it. */
+test.each([
+  [{}, 3, '2029-10-01', null],
+  [{ retest: '1' }, 3, '2027-10-01', 1],
+  [{ retest: '2' }, 3, '2028-10-01', 2],
+  [{}, 4, '2030-10-01', 4],
+])('the next test by the school %p and a guide of %i years: %s, and so in the letter', (schools, years, day, told) => {
+  const own = guides.map((one) => ({ ...one, sampling: { ...one.sampling, retestYears: years } }))
+  const next = (kase: Case) => {
+    const found = recommend(kase, own, shippedProducts)
+    const [area] = program(kase, found, job(kase, found), own, cool, noRules, '2026-11-26').areas
+    return { days: area!.retests.map((one) => one.day), told: letterOf(kase, found).retestYears }
+  }
+  const fits = oneArea({ crop: 'tomato' }, { pH: typed('6.4'), date: '2026-10-01' }, { schools })
+  expect(next(fits)).toEqual({ days: [day], told })
+  // Soil that was sent off and is not back yet counts from the day on which it was taken.
+  const bag = blankSample('s', 1)
+  const taken = { ...bag, areas: ['a'], taken: { ...bag.taken, date: '2026-10-01' } }
+  expect(next(oneArea({ crop: 'tomato' }, null, { schools, samples: [taken] })).days).toEqual([day])
 })
 
 /** Common practice: 225 lb on a lawn is five passes over two years, with a retest before the last. */

@@ -120,19 +120,30 @@ export function program(
   from: Day,
   products: readonly Product[] = shippedProducts,
 ): Program {
-  const areas = jobs.map((ofArea) => {
-    const { areaId } = ofArea
-    const area = inSeason(
-      kase.areas.find(({ id }) => id === areaId)!,
-      kase.season,
-    )
+  const areas = kase.areas.flatMap((one) => {
+    const { id: areaId } = one
+    const area = inSeason(one, kase.season)
+    const ofArea = jobs.find((job) => job.areaId === areaId) ?? unanswered(kase, areaId)
+    if (!ofArea) return []
     const known = found.find((one) => one.areaId === areaId)!
     const ground = groundOf(area, known, guides, region, rules)
     const limits = yearlyOf(kase, area, known, rules, products)
     const strips = stripsOf(area, ofArea, rules)
-    return { ...datedArea(kase, area, known, ofArea, ground, limits, products, dayNumber(from)!), strips }
+    return [{ ...datedArea(kase, area, known, ofArea, { ground, limits, products, from: dayNumber(from)! }), strips }]
   })
   return { from, areas }
+}
+
+/** Ground of which nothing can be said yet and whose soil was taken has a day all the same: that of its next test. */
+const unanswered = (kase: Case, areaId: string): AreaJob | undefined =>
+  lastTested(kase, areaId) === '' ? undefined : { areaId, treatments: [], standings: new Map() }
+
+/** The day on which its soil was last tested or taken; blank where nobody said. */
+function lastTested(kase: Case, areaId: string): Day {
+  const area = kase.areas.find(({ id }) => id === areaId)!
+  const taken = kase.samples.filter(({ areas }) => areas.includes(areaId)).map((sample) => sample.taken.date)
+  const days = [reportInForce(kase, area)?.date ?? '', ...taken].filter((day) => dayNumber(day) !== undefined)
+  return days.sort().at(-1) ?? ''
 }
 
 function groundOf(
@@ -172,10 +183,7 @@ function datedArea(
   area: AreaInSeason,
   known: AreaRecommendation,
   { treatments, standings }: AreaJob,
-  ground: DatedGround,
-  limits: readonly Yearly[],
-  products: readonly Product[],
-  from: number,
+  { ground, limits, products, from }: Pick<Setting, 'ground' | 'limits' | 'from'> & { products: readonly Product[] },
 ): Omit<AreaProgram, 'strips'> {
   const ofHere = kase.applications.filter(({ areaId }) => areaId === area.id)
   const limed = ofHere.flatMap(({ what, done, date }) =>
@@ -482,12 +490,12 @@ function inSameSeason(least: number, former: Day): number {
 function retestsOf(
   kase: Case,
   area: AreaInSeason,
-  { answer }: AreaRecommendation,
+  { answer, retestYears }: AreaRecommendation,
   passes: readonly Dated[],
   from: number,
 ): readonly Retest[] {
   const dayOf = ({ day }: Dated) => (day === null ? undefined : dayNumber(day))
-  const former = reportInForce(kase, area)?.date ?? ''
+  const former = lastTested(kase, area.id)
   const moving = passes.filter(
     ({ pass: { need }, state }) => (need === 'lime' || need === 'sulfur') && state !== 'skipped' && state !== 'covered',
   )
@@ -520,8 +528,8 @@ function retestsOf(
   }
   return [
     {
-      day: dayAt(Math.max(from, monthsOn(dayNumber(former) ?? from, retestAfter.otherwise))),
-      why: say('program.retest-usual'),
+      day: dayAt(Math.max(from, monthsOn(dayNumber(former) ?? from, Math.round(retestYears * 12)))),
+      why: say('program.retest-usual', { years: retestYears }),
       before: null,
     },
   ]

@@ -14,6 +14,7 @@ import { AmountsSheet } from '../../stations/amounts/AmountsSheet'
 import { en as amountWords } from '../../stations/amounts/messages'
 import { AreasRail, describe } from '../../stations/ground/AreasRail'
 import { en as historyWords } from '../../shared/history/messages'
+import { CommandButton } from '../../shared/command/CommandButton'
 import { UndoRedo } from '../../shared/history/UndoRedo'
 import { GroundStation } from '../../stations/ground/GroundStation'
 import { Signer } from '../../shared/office/Signer'
@@ -22,9 +23,11 @@ import { Figure } from '../../shared/workings/Figure'
 import { LazyWorkings } from '../../shared/workings/LazyWorkings'
 import { answerOf, CaseProvider, useOpenCase, type OpenCase, type View } from '../../case/context'
 import { Damaged, Refused, Unreadable, Untaken } from '../../case/Keeping'
+import { addressOf } from '../../case/address'
 import { en } from '../../case/messages'
 import { dropOn } from '../../shared/dropped'
 import { saveCaseFile } from '../../case/save-file'
+import { Guarded } from './Guarded'
 import { StationNav } from './StationNav'
 import { useCase, useKeeping, useRecommendation } from '../../case/useCase'
 import { late } from '../../shared/late/late'
@@ -49,6 +52,7 @@ const LetterStation = late(() => later.letter().then((found) => found.LetterStat
 const ResultsStation = late(() => later.results().then((found) => found.ResultsStation))
 const ReadingStation = late(() => later.reading().then((found) => found.ReadingStation))
 const SampleStation = late(() => later.sample().then((found) => found.SampleStation))
+const Way = late(() => import('../../shared/way/Way').then((found) => found.Way))
 const Conflicts = late(() => later.conflicts().then((found) => found.Conflicts))
 const HistoryView = late(() => later.history().then((found) => found.HistoryView))
 
@@ -95,9 +99,6 @@ const views: readonly View[] = [...stations, 'history']
 
 /** What the address asks for: the page may still show what was asked before. */
 const asked = (name: 'station' | 'area'): string | null => new URLSearchParams(window.location.search).get(name)
-
-const addressOf = (id: string, station: string, areaId: string | undefined): string =>
-  `/case?${new URLSearchParams({ id, station, ...(areaId ? { area: areaId } : {}) })}`
 
 interface Props {
   kase: Case
@@ -151,17 +152,29 @@ function Opened({ kase, station, areaId }: Props) {
         </Suspense>
         <StationNav station={station} />
         <div className="flex flex-1 flex-col md:flex-row">
-          <AreasRail />
+          <Guarded name={en.areasRail} by={[kase.areas]}>
+            <AreasRail />
+          </Guarded>
           <main className="bg-sheet min-w-0 flex-1 px-5 py-4 sm:px-8 print:bg-white print:p-0">
             <div className={`${wide.has(station) ? 'max-w-[1160px]' : 'max-w-[900px]'} print:max-w-none`}>
               <Heading station={station} />
-              <Suspense>
-                <StationSheet station={station} />
-              </Suspense>
+              <Guarded
+                name={station === 'history' ? historyWords.title : en.stations[station]}
+                by={[station, area?.id, kase]}
+              >
+                <Suspense>
+                  <StationSheet station={station} />
+                </Suspense>
+              </Guarded>
             </div>
           </main>
-          <LazyWorkings />
+          <Guarded name={en.workingsPanel} by={[explained]}>
+            <LazyWorkings />
+          </Guarded>
         </div>
+        <Suspense>
+          <Way />
+        </Suspense>
       </div>
     </CaseProvider>
   )
@@ -179,6 +192,7 @@ function Header() {
         <strong>{kase.client || en.unnamed}</strong>
         {kase.place && <span className="text-ink-2">, {kase.place}</span>}
       </p>
+      <CommandButton />
       <Signer />
       <UndoRedo kase={kase} />
       <HeaderButton label={historyWords.title} icon={<History size={18} aria-hidden />} onClick={() => go('history')} />

@@ -1,10 +1,8 @@
 'use client'
 
-import { Disclosure, DisclosureButton, DisclosurePanel } from '@headlessui/react'
-import { ChevronRight } from 'lucide-react'
 import Link from 'next/link'
-import { useRouter } from 'next/navigation'
-import { Suspense, useEffect, useMemo, useState, type ReactNode } from 'react'
+import { useRouter, useSearchParams } from 'next/navigation'
+import { Suspense, useEffect, useMemo, useState } from 'react'
 import { blankArea, blankReport } from '@/core/case/blank'
 import type { Case } from '@/core/case/case'
 import { inSeason, withParts } from '@/core/case/in-season'
@@ -12,6 +10,7 @@ import { act, createCase, editCase } from '@/store/cases'
 import { beginsWith } from '@/store/office'
 import { counterId } from '@/store/put'
 import { Button } from '@/ui/Button'
+import { Fold } from '@/ui/Fold'
 import { render } from '@/wording/render'
 import { AmountsSheet } from '../../stations/amounts/AmountsSheet'
 import { answerOf, CaseProvider, type OpenCase } from '../../case/context'
@@ -104,6 +103,7 @@ function Opened({ kase, bench }: Props & { kase: Case }) {
     }),
     [kase, recommendation, area, explained],
   )
+  const said = useSearchParams().get('said') ?? undefined
   const found = answerOf(recommendation, area.id)
   const why = found.answer?.reaction.why
   return (
@@ -145,7 +145,11 @@ function Opened({ kase, bench }: Props & { kase: Case }) {
               area={area}
               missing={why && /needs-input$/.test(why.key) && !area.texture ? render(why) : undefined}
             />
-            <Fold label={en.more} open={kase.reports[0]!.P.text !== '' || kase.reports[0]!.bufferPH.text !== ''}>
+            <Fold
+              title={en.more}
+              className="grid gap-2.5"
+              called={kase.reports[0]!.P.text !== '' || kase.reports[0]!.bufferPH.text !== ''}
+            >
               <BufferFields area={area} />
               <div className="grid grid-cols-2 gap-2.5">
                 <TestField area={area} name="organicMatter" />
@@ -156,8 +160,9 @@ function Opened({ kase, bench }: Props & { kase: Case }) {
               <GroundField area={area} />
             </Fold>
             <Fold
-              label={en.recommends}
-              open={Object.values(kase.reports[0]!.recommends).some(
+              title={en.recommends}
+              className="grid gap-2.5"
+              called={Object.values(kase.reports[0]!.recommends).some(
                 (line) => typeof line === 'object' && line.text !== '',
               )}
             >
@@ -174,7 +179,7 @@ function Opened({ kase, bench }: Props & { kase: Case }) {
           {bench ? (
             <Suspense>
               <div className="mt-2">
-                <SecondReadingView area={area} />
+                <SecondReadingView key={said} area={area} text={said} />
               </div>
             </Suspense>
           ) : (
@@ -189,16 +194,5 @@ function Opened({ kase, bench }: Props & { kase: Case }) {
         <LazyWorkings />
       </div>
     </CaseProvider>
-  )
-}
-
-function Fold({ label, open, children }: { label: string; open: boolean; children: ReactNode }) {
-  return (
-    <Disclosure as="div" defaultOpen={open} className="border-rule border-t pt-2">
-      <DisclosureButton className="text-moss hover:text-ink group flex w-full cursor-pointer items-center gap-1.5 py-0.5 font-semibold">
-        <ChevronRight size={17} aria-hidden className="group-data-open:rotate-90" /> {label}
-      </DisclosureButton>
-      <DisclosurePanel className="mt-2 grid gap-2.5">{children}</DisclosurePanel>
-    </Disclosure>
   )
 }

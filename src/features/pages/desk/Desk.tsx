@@ -9,8 +9,10 @@ import { db } from '@/store/db'
 import { Button, buttonClass } from '@/ui/Button'
 import { FilePicker } from '@/ui/FilePicker'
 import { useFileDrop } from '@/ui/useFileDrop'
-import { dropOn, intake } from '../../shared/dropped'
+import { CommandButton } from '../../shared/command/CommandButton'
+import { dropOn, intake, useDropped } from '../../shared/dropped'
 import { late } from '../../shared/late/late'
+import { through } from '../../shared/way/steps'
 import type { OpenedFile, Problem } from './actions'
 import { CaseList } from './CaseList'
 import { Empty } from './Empty'
@@ -22,7 +24,18 @@ const actions = () => import('./actions')
 
 const ArrivalSheet = late(() => import('../../shared/exchange/ArrivalSheet').then((found) => found.ArrivalSheet))
 const RestoreSheet = late(() => import('../../shared/backup/RestoreSheet').then((found) => found.RestoreSheet))
+const Offer = late(() => import('../../shared/way/Offer').then((found) => found.Offer))
 const Reminder = late(() => import('../../shared/backup/Reminder').then((found) => found.Reminder))
+
+/** What stands beside the cases. */
+const sheets = [
+  ['/intake', en.intake],
+  ['/bench', en.bench],
+  ['/practice', en.practice],
+  ['/guides', en.guides],
+  ['/shelf', en.shelf],
+  ['/office', en.office],
+] as const
 
 type Found = { summaries: SoundSummary[]; whole: boolean } | 'refused'
 
@@ -93,6 +106,7 @@ export function Desk() {
     else if (opened.kind === 'problem') setProblem(opened.problem)
     else setOpened(opened)
   }
+  useDropped('desk', (file) => void openFile(file))
   useFileDrop(([file]) => {
     if (!file) return
     // A case or a backup is opened here; a laboratory's file is taken in.
@@ -117,35 +131,29 @@ export function Desk() {
   )
   return (
     <div className="mx-auto max-w-5xl px-5 pb-16 sm:px-8">
-      <header className="border-ink flex flex-wrap items-end gap-x-4 gap-y-3 border-b-[1.5px] pt-6 pb-3">
-        <p className="font-serif text-[27px] leading-none font-semibold">Agrologos</p>
-        <h1 className="text-ink-2 flex-1 text-lg leading-none">{en.title}</h1>
-        <Link href="/intake" className={buttonClass('quiet')}>
-          {en.intake}
-        </Link>
-        <Link href="/bench" className={buttonClass('quiet')}>
-          {en.bench}
-        </Link>
-        <Link href="/practice" className={buttonClass('quiet')}>
-          {en.practice}
-        </Link>
-        <Link href="/guides" className={buttonClass('quiet')}>
-          {en.guides}
-        </Link>
-        <Link href="/shelf" className={buttonClass('quiet')}>
-          {en.shelf}
-        </Link>
-        <Link href="/office" className={buttonClass('quiet')}>
-          {en.office}
-        </Link>
+      <header className="border-ink border-b-[1.5px] pt-6 pb-3">
+        <div className="flex flex-wrap items-end gap-x-4 gap-y-2">
+          <p className="font-serif text-[27px] leading-none font-semibold">Agrologos</p>
+          <h1 className="text-ink-2 flex-1 text-lg leading-none">{en.title}</h1>
+          <nav aria-label={en.sheets} className="flex flex-wrap gap-x-1">
+            {sheets.map(([href, name]) => (
+              <Link key={href} href={href} className="hover:bg-margin rounded-[3px] px-2.5 py-1.5 font-semibold">
+                {name}
+              </Link>
+            ))}
+          </nav>
+        </div>
         {summaries.length > 0 && (
-          <>
-            {picker}
-            <Button onClick={() => void start()}>{en.start}</Button>
+          <div className="mt-4 flex flex-wrap items-center gap-3">
             <Link href="/counter" className={buttonClass('act')}>
               {en.counter}
             </Link>
-          </>
+            <Button onClick={() => void start()}>{en.start}</Button>
+            {picker}
+            <span className="ml-auto">
+              <CommandButton />
+            </span>
+          </div>
         )}
       </header>
       {found === 'refused' && (
@@ -166,6 +174,8 @@ export function Desk() {
         )}
         {opened?.kind === 'backup' && <RestoreSheet file={opened.file} onClose={() => setOpened(null)} />}
       </Suspense>
+      {/* By itself: what waits for its script hides whatever stands with it. */}
+      <Suspense>{summaries.some(({ id }) => id === through.id) && <Offer />}</Suspense>
       <main className="mt-2">
         {found && seeded && summaries.length === 0 && (
           <Empty

@@ -25,6 +25,7 @@ export const en = {
   damaged: 'damaged here; open it to mend',
   actRefused: 'This browser refuses to keep that (no room left?), so everything is as it was.',
   office: 'Office',
+  sheets: 'Beside the cases',
   intake: 'Intake',
   guides: 'Guides',
   shelf: 'Shelf',

@@ -88,12 +88,12 @@ export function Effects({ from, draft }: { from: Guide; draft: Guide }) {
               </thead>
               <tbody>
                 {fresh.effects.slice(0, mostShown).map((one) => (
-                  <tr key={`${one.caseId}${one.area}${one.of}`} className="border-rule border-b">
+                  <tr key={`${one.caseId}${one.area}${one.what}`} className="border-rule border-b">
                     <th scope="row" className="py-1 pr-3 text-left font-normal">
                       <strong>{one.client || en.effectsUnnamed}</strong>, {one.area}
                     </th>
                     <td className="pr-3">
-                      <Formula>{stuff[one.of] ?? one.of}</Formula>
+                      <Formula>{stuff[one.what] ?? one.what}</Formula>
                     </td>
                     <td className="pr-3">{amountWords(one.before)}</td>
                     <td className="font-semibold">{amountWords(one.after)}</td>
@@ -109,5 +109,5 @@ export function Effects({ from, draft }: { from: Guide; draft: Guide }) {
   )
 }
 
-const amountWords = (lb: number | null): string =>
-  lb === null ? en.effectsUnknown : lb === 0 ? en.effectsNone : weight(lb, 'feet')
+const amountWords = (lb: number | undefined): string =>
+  lb === undefined ? en.effectsUnknown : lb === 0 ? en.effectsNone : weight(lb, 'feet')

@@ -4,7 +4,7 @@ import type { Case } from '@/core/case/case'
 import type { Guide } from '@/core/guides/guide'
 import type { Home } from '@/core/intake/match'
 import { takeReports, type Begins, type IncomingReport } from '@/core/intake/take-in'
-import { filled } from '@/schemas/results-file/filled'
+import { filled, kindBy } from '@/schemas/results-file/filled'
 import type { Mapping } from '@/schemas/results-file/mapping'
 import type { ImportedSample } from '@/schemas/results-file/take'
 import type { Pile } from '@/store/db'
@@ -50,9 +50,8 @@ function incomingOf(
   cropOf: (words: string) => string | null,
 ): IncomingReport {
   const begun = { ...blankReport(newId()), lines: sample.values.map(({ field, unit }) => ({ field, unit })) }
-  const kind = mapping.manner.extractant === 'saturated-media' ? ('mix' as const) : ('laboratory' as const)
   return {
-    report: { ...filled(begun, sample, mapping), kind },
+    report: { ...filled(begun, sample, mapping), kind: kindBy(mapping) },
     areaId: newId(),
     area: sample.area,
     crop: cropOf(sample.crop),

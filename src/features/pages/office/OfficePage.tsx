@@ -10,6 +10,7 @@ import type { Front } from '@/store/cases'
 import { keepSetting, setting } from '@/store/db'
 import { editOffice, initialsOf, type SoundOffice } from '@/store/office'
 import { Button, buttonClass } from '@/ui/Button'
+import { ChoiceField } from '@/ui/ChoiceField'
 import { SelectField } from '@/ui/SelectField'
 import { TextField } from '@/ui/TextField'
 import { textOf } from '@/wording/render'
@@ -21,6 +22,7 @@ import { ClosedTimes, OwnRegions, WaterStrips, YearLimits } from './RuleFields'
 import { LogoField } from './LogoField'
 import { SchoolFields } from './SchoolFields'
 import { en } from './messages'
+import { chooseContrast, contrastNow } from '../../shared/contrast'
 import { useOffice } from '../../shared/office/useOffice'
 
 /** Who the letters come from, what new cases begin with, and where the copies of everything are. */
@@ -106,6 +108,7 @@ function Fields({ stored }: { stored: SoundOffice }) {
         />
         <TextField
           wide
+          long
           label={en.address}
           most={officeTexts.address}
           value={office.address}
@@ -113,6 +116,7 @@ function Fields({ stored }: { stored: SoundOffice }) {
         />
         <TextField
           wide
+          long
           label={en.disclaimer}
           most={officeTexts.disclaimer}
           value={office.disclaimer}
@@ -156,8 +160,27 @@ function Fields({ stored }: { stored: SoundOffice }) {
       <YearLimits limits={office.yearLimits} onChange={(yearLimits) => edit({ yearLimits })} />
       <WaterStrips strips={office.waterStrips} onChange={(waterStrips) => edit({ waterStrips })} />
       <OwnRegions regions={office.regions} onChange={(regions) => edit({ regions })} />
+      <h2 className="mt-6 mb-1 font-serif text-lg font-semibold">{en.machine}</h2>
+      <ContrastField />
       <BackupSection />
     </main>
+  )
+}
+
+/** How strong the colours of this machine are. */
+function ContrastField() {
+  const contrast = useLiveQuery(
+    () => setting('contrast').then((chosen) => chosen ?? contrastNow(), contrastNow),
+    [],
+    'usual',
+  )
+  return (
+    <ChoiceField
+      label={en.contrast}
+      value={contrast}
+      options={(['usual', 'more'] as const).map((value) => ({ value, label: en.contrasts[value] }))}
+      onChange={chooseContrast}
+    />
   )
 }
 

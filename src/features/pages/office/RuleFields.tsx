@@ -169,7 +169,13 @@ export const YearLimits = ({
     onChange={onChange}
     row={({ name, what, where, most }, change) => (
       <>
-        <TextField label={en.closedName} most={texts.name} value={name} onChange={(next) => change({ name: next })} />
+        <TextField
+          long
+          label={en.closedName}
+          most={texts.name}
+          value={name}
+          onChange={(next) => change({ name: next })}
+        />
         <WhatField label={en.limitOf} all={nutrients} value={what} onChange={(next) => change({ what: next })} />
         <WhereField value={where} onChange={(next) => change({ where: next })} />
         <MostField label={en.limitMost} value={most} onChange={(next) => change({ most: next })} />
@@ -196,7 +202,13 @@ export const WaterStrips = ({
     onChange={onChange}
     row={({ name, what, width }, change) => (
       <>
-        <TextField label={en.closedName} most={texts.name} value={name} onChange={(next) => change({ name: next })} />
+        <TextField
+          long
+          label={en.closedName}
+          most={texts.name}
+          value={name}
+          onChange={(next) => change({ name: next })}
+        />
         <WhatField label={en.stripFor} all={everything} value={what} onChange={(next) => change({ what: next })} />
         <MostField label={en.stripWidth} value={width} onChange={(next) => change({ width: next })} />
       </>

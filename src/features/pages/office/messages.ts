@@ -74,6 +74,9 @@ export const en = {
   refused:
     'This browser refuses to keep the office (no room left?). It is safe on this page until you close it; a backup holds it as typed.',
   saveBackup: 'Save a backup',
+  machine: 'This machine',
+  contrast: 'Colours',
+  contrasts: { usual: 'usual', more: 'strong, for sunlight' },
   schools: 'Where practitioners disagree',
   schoolsLead:
     'What new cases begin with. A case can take another school under Amounts; the letter says which was used.',

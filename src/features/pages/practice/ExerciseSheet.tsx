@@ -5,7 +5,7 @@ import { useMemo, useState } from 'react'
 import { inSeason } from '@/core/case/in-season'
 import { lineUnit, typedIn } from '@/core/report/lines'
 import { linesOf } from '@/core/report/layout'
-import { bagName, markOf, type Exercise, type Mark } from '@/core/practice/exercise'
+import { markOf, type Exercise, type Mark } from '@/core/practice/exercise'
 import { recommend } from '@/core/recommend'
 import { textures } from '@/core/guides/soils'
 import type { Sentence } from '@/core/told/sentence'
@@ -13,7 +13,7 @@ import { setting } from '@/store/db'
 import { Button } from '@/ui/Button'
 import { Formula } from '@/ui/Formula'
 import { TextField } from '@/ui/TextField'
-import { onThousand, weight } from '@/wording/format'
+import { onThousand, productWords, weight } from '@/wording/format'
 import { stuff } from '@/wording/phrase'
 import { render, textOf } from '@/wording/render'
 import { CaseProvider, type OpenCase } from '../../case/context'
@@ -23,17 +23,21 @@ import { Steps } from '../../shared/workings/Steps'
 import { en } from './messages'
 import { keepAttempt } from './progress'
 
+/** The app’s own tools while one answers: none, our tables, all of them. */
+export const tools = ['hidden', 'tables', 'all'] as const
+export type Tools = (typeof tools)[number]
+
 interface Props {
   n: number
   exercise: Exercise
-  /** The tables may be looked at. */
-  tables: boolean
+  /** What may be looked at and used beside it. */
+  tools: Tools
 }
 
 type Marked = { readonly kind: 'mark'; readonly mark: Mark } | { readonly kind: 'asked'; readonly why: Sentence }
 
 /** A client's case, what is asked, and how the answer was. */
-export function ExerciseSheet({ n, exercise, tables }: Props) {
+export function ExerciseSheet({ n, exercise, tools }: Props) {
   const { kase, of, product, truth, right, topic, level, seed } = exercise
   const guides = useGuides()
   const products = useProducts()
@@ -104,7 +108,7 @@ export function ExerciseSheet({ n, exercise, tables }: Props) {
             </tbody>
           </table>
           <div>
-            <p className="font-semibold">{product ? en.asksBag(bagName(product)) : en.asks(stuff[of]!)}</p>
+            <p className="font-semibold">{product ? en.asksBag(productWords(product)) : en.asks(stuff[of]!)}</p>
             <form
               className="mt-1 flex max-w-96 items-end gap-3"
               onSubmit={(event) => {
@@ -119,7 +123,7 @@ export function ExerciseSheet({ n, exercise, tables }: Props) {
                 {en.mark}
               </Button>
             </form>
-            {tables && area.crop && (
+            {tools !== 'hidden' && area.crop && (
               <Link
                 href={`/guides?${new URLSearchParams({ guide: area.guide, crop: area.crop })}`}
                 prefetch={false}
@@ -127,6 +131,16 @@ export function ExerciseSheet({ n, exercise, tables }: Props) {
                 className="text-moss mt-1 inline-block underline print:hidden"
               >
                 {en.table(crop)}
+              </Link>
+            )}
+            {tools === 'all' && (
+              <Link
+                href="/counter"
+                prefetch={false}
+                target="_blank"
+                className="text-moss mt-1 ml-4 inline-block underline print:hidden"
+              >
+                {en.counter}
               </Link>
             )}
             {marked?.kind === 'mark' && (

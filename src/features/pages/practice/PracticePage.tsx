@@ -11,11 +11,10 @@ import { Button, buttonClass } from '@/ui/Button'
 import { saveFile } from '@/ui/save-file'
 import { SelectField } from '@/ui/SelectField'
 import { TextField } from '@/ui/TextField'
-import { TickField } from '@/ui/TickField'
 import { onThousand, weight } from '@/wording/format'
 import { useGuides, useProducts } from '../../case/useCase'
 import { Signer } from '../../shared/office/Signer'
-import { ExerciseSheet } from './ExerciseSheet'
+import { ExerciseSheet, tools, type Tools } from './ExerciseSheet'
 import { en } from './messages'
 import { attemptsCsv, progressOf, readAttempts } from './progress'
 
@@ -29,7 +28,7 @@ export function PracticePage() {
   const [level, setLevel] = useState<Level>(1)
   const [count, setCount] = useState<number>(1)
   const [set, setSet] = useState('1')
-  const [tables, allow] = useState(false)
+  const [allowed, allow] = useState<Tools>('hidden')
   const first = /^[1-9]\d{0,4}$/.test(set.trim()) ? Number(set) : null
   const exercises = useMemo<readonly Exercise[] | null>(() => {
     if (first === null) return []
@@ -86,12 +85,17 @@ export function PracticePage() {
           <Button disabled={!exercises || exercises.length === 0} onClick={() => window.print()}>
             {en.print}
           </Button>
-          <TickField label={en.tables} checked={tables} onChange={allow} />
+          <SelectField
+            label={en.tools}
+            value={allowed}
+            options={tools.map((value) => ({ value, label: en.toolsAllowed[value] }))}
+            onChange={(to) => to && allow(to)}
+          />
         </div>
       </div>
       {exercises === null && <p className="mt-5 font-serif text-lg">{en.tooHard}</p>}
       {exercises?.map((one, i) => (
-        <ExerciseSheet key={`${one.topic} ${one.level} ${one.seed}`} n={i + 1} exercise={one} tables={tables} />
+        <ExerciseSheet key={`${one.topic} ${one.level} ${one.seed}`} n={i + 1} exercise={one} tools={allowed} />
       ))}
       <Progress />
       <Answers exercises={exercises ?? []} />

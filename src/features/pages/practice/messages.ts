@@ -20,7 +20,9 @@ export const en = {
   setFault: 'Type a whole number from 1 to 99999, such as 12.',
   another: 'The next set',
   print: 'Print the set with its answer sheet',
-  tables: 'Tables allowed',
+  tools: 'Tools allowed',
+  toolsAllowed: { hidden: 'none', tables: 'our tables', all: 'all of the app' },
+  counter: 'A counter sheet to work it out on',
   table: (crop: string) => `What our guide says of ${crop}`,
   exercise: (n: number) => `Case ${n}`,
   says: (size: string, crop: string, texture: string) =>

@@ -30,6 +30,14 @@ export function Above() {
 export function Background() {
   const ready = useRested()
   useEffect(() => {
+    let stop: (() => void) | undefined
+    import('../contrast').then(
+      ({ followContrast }) => (stop = followContrast()),
+      () => undefined,
+    )
+    return () => stop?.()
+  }, [])
+  useEffect(() => {
     if (!ready) return
     let stop: (() => void) | undefined
     import('../backup/automatic').then(

@@ -18,11 +18,18 @@ interface Props {
   label?: string
   /** What it is a reading of, for those who do not see where it stands. */
   about?: string
+  /** It is open from the start. */
+  opened?: boolean
+  onClose?: () => void
 }
 
 /** Reads a figure that came from outside a second time, where it is printed. */
-export function SecondReadingButton({ area, text, of, label = en.openInCase, about }: Props) {
-  const [isOpen, open] = useState(false)
+export function SecondReadingButton({ area, text, of, label = en.openInCase, about, opened = false, onClose }: Props) {
+  const [isOpen, open] = useState(opened)
+  const close = () => {
+    open(false)
+    onClose?.()
+  }
   return (
     <>
       <Button
@@ -34,7 +41,7 @@ export function SecondReadingButton({ area, text, of, label = en.openInCase, abo
         {label}
       </Button>
       {isOpen && (
-        <Sheet title={en.title} onClose={() => open(false)}>
+        <Sheet title={en.title} onClose={close}>
           <Suspense>
             <SecondReadingView area={area} text={text} of={of} />
           </Suspense>

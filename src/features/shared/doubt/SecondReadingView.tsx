@@ -2,7 +2,7 @@
 
 import { useId, useMemo, useState } from 'react'
 import type { AreaInSeason } from '@/core/case/in-season'
-import { doubtables, readFigure, type Doubtable, type Figure as Said } from '@/core/doubt/figure'
+import { called, doubtables, readFigure, type Doubtable, type Figure as Said } from '@/core/doubt/figure'
 import { comparePrograms, type Truths } from '@/core/doubt/programs'
 import { secondReading, type SecondReading } from '@/core/doubt/second-reading'
 import { truthOf, type Truth } from '@/core/doubt/truth'
@@ -80,7 +80,7 @@ export function SecondReadingView({ area, text: printed = '', of: printedOf }: P
           <ChoiceField
             label={en.of}
             value={chosen}
-            options={doubtables.map((value) => ({ value, label: en.ofNames[value] }))}
+            options={doubtables.map((value) => ({ value, label: called[value] }))}
             onChange={choose}
           />
         </div>
@@ -173,7 +173,7 @@ function Verdict({ said, of, truth }: { said: Said; of: Doubtable; truth: Truth 
 
 /** What was said, brought to 1,000 ft². */
 function saidOn({ lb, per, product }: Said, of: Doubtable, truth: Truth, rate: string): string {
-  const amount = `${places(lb[of]!, 2)} lb ${of === 'lime' || of === 'sulfur' ? en.ofNames[of] : of}${product ? ` (${product.label.en})` : ''}`
+  const amount = `${places(lb[of]!, 2)} lb ${of === 'lime' || of === 'sulfur' ? called[of] : of}${product ? ` (${product.label.en})` : ''}`
   return en.brought(
     amount,
     per.kind === 'area'

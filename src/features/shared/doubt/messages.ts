@@ -1,4 +1,3 @@
-import type { Doubtable } from '@/core/doubt/figure'
 import type { SecondReading } from '@/core/doubt/second-reading'
 
 export const en = {
@@ -10,10 +9,6 @@ export const en = {
   figure: 'What was said',
   example: '4.6 lb per 100 ft2 sulfur',
   of: 'It is of',
-  ofNames: { lime: 'lime', sulfur: 'sulfur', N: 'nitrogen', 'P₂O₅': 'phosphate', 'K₂O': 'potash' } satisfies Record<
-    Doubtable,
-    string
-  >,
   noGround: 'Say the size and the crop, and what was measured: a figure is right or wrong of some ground only.',
   noTruth: (of: string) =>
     `We have no figure of our own for ${of} here, so nothing can be said of this one. See Amounts for what is missing.`,

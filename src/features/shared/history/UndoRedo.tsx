@@ -5,15 +5,9 @@ import { Redo2, Undo2 } from 'lucide-react'
 import { useCallback, useEffect, useState } from 'react'
 import type { Case } from '@/core/case/case'
 import { latestOf, nextStepsOf, redo, undo } from '@/store/cases'
-import type { Edit } from '@/store/history'
-import { describe } from './describe'
+import { useStepsAsked, type Step } from './asked'
+import { inShort } from './in-short'
 import { en } from './messages'
-
-/** The first things that an edit changed, and how many there are beside. */
-function inShort(edit: Edit, kase: Case): string {
-  const [first, ...more] = describe(edit, kase)
-  return [first, more.length > 0 && en.more(more.length)].filter(Boolean).join(' ')
-}
 
 /**
  * Undo and redo, across reloads; also with Ctrl+Z and Ctrl+Shift+Z, in fields and out of them. What was taken back or put
@@ -31,7 +25,7 @@ export function UndoRedo({ kase }: { kase: Case }) {
     [caseId, told],
   )
   const step = useCallback(
-    (which: 'undo' | 'redo') => {
+    (which: Step) => {
       void (which === 'undo' ? undo : redo)(caseId)
         .then((went) => (went ? latestOf(caseId) : undefined))
         .then(
@@ -41,6 +35,7 @@ export function UndoRedo({ kase }: { kase: Case }) {
     },
     [caseId],
   )
+  useStepsAsked(step)
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       if (!(event.ctrlKey || event.metaKey) || event.altKey || event.key.toLowerCase() !== 'z') return

@@ -1,5 +1,6 @@
 'use client'
 
+import { useSearchParams } from 'next/navigation'
 import { reportOfArea } from '@/core/case/in-force'
 import { CircleAlert } from 'lucide-react'
 import { reasonFor } from '@/core/told/cautions'
@@ -46,7 +47,7 @@ export function AmountsSheet({ found }: { found: AreaRecommendation }) {
     )
   const { answer } = found
   return (
-    <SureProvider areaId={found.areaId}>
+    <SureProvider found={found}>
       <div className="@container">
         <p className="mt-2 mb-1 max-w-[64ch] font-serif text-[17px] leading-snug">
           <Formula>{answer.headline.map((sentence) => render(sentence, kase.measures)).join(' ')}</Formula>
@@ -78,12 +79,25 @@ export function AmountsSheet({ found }: { found: AreaRecommendation }) {
 /** A neighbour, a bag or a website says otherwise. */
 function Somebodys({ areaId }: { areaId: string }) {
   const { area } = useOpenCase()
+  // Asked for elsewhere: it is read at once, and the address forgets it.
+  const asked = useSearchParams().get('said')
   if (area?.id !== areaId) return null
   return (
     <p className="mt-4 print:hidden">
-      <SecondReadingButton area={area} label={doubtWords.somebodys} />
+      <SecondReadingButton
+        key={asked}
+        area={area}
+        label={doubtWords.somebodys}
+        {...(asked !== null && { text: asked, opened: true, onClose: forgetSaid })}
+      />
     </p>
   )
+}
+
+const forgetSaid = () => {
+  const left = new URLSearchParams(window.location.search)
+  left.delete('said')
+  window.history.replaceState(null, '', `${window.location.pathname}?${left}`)
 }
 
 /** Which report the amounts rest on. */

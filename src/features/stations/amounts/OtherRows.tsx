@@ -47,7 +47,7 @@ function OtherRow({ need, answer }: { need: Need<OtherNutrient>; answer: Answer 
           {outcome === 'none' ? en.none : outcome === 'by-label' ? en.byLabel : en.unknown}
         </p>
       )}
-      <Under>{render(need.why)}</Under>
+      <Under>{[need.why, ...need.remarks].map((one) => render(one, kase.measures)).join(' ')}</Under>
       {product && <Portions amount={product.amount} answer={answer} />}
     </Row>
   )

@@ -58,7 +58,9 @@ export function ReactionRow({ found, answer }: { found: AreaRecommendation; answ
           <Figure of={weighed(dose.into.dugIn, kase.measures)} />.
         </p>
       )}
-      {dose && dose.remarks.length > 0 && <Under>{dose.remarks.map((remark) => render(remark)).join(' ')}</Under>}
+      {dose && dose.remarks.length > 0 && (
+        <Under>{dose.remarks.map((remark) => render(remark, kase.measures)).join(' ')}</Under>
+      )}
       <Settles />
       <Checks need={reaction.need} areaId={found.areaId} spread={answer.spread} />
       {found.use !== 'container' && (

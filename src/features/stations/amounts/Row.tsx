@@ -1,9 +1,11 @@
 import type { ReactNode } from 'react'
 import { Formula } from '@/ui/Formula'
+import { Gloss } from '@/ui/Gloss'
 import { Swatch, type Stuff } from '@/ui/Swatch'
 import type { Use } from '@/core/guides/crop'
 import type { Working } from '@/core/workings'
 import { rate } from '@/wording/format'
+import { glossary } from '@/wording/interface/glossary'
 import { useOpenCase } from '../../case/context'
 import { perGround } from '../../case/explained'
 import { Figure } from '../../shared/workings/Figure'
@@ -28,7 +30,7 @@ export function Row({ stuff, name, detail, children, aside }: Props) {
         <div className="mb-1.5">
           <Swatch of={stuff} />
         </div>
-        {name}
+        {glossary[stuff] ? <Gloss says={glossary[stuff]}>{name}</Gloss> : name}
         <span className="text-ink-2 block text-[13.5px] font-normal">
           <Formula>{detail}</Formula>
         </span>

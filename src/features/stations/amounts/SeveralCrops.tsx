@@ -51,7 +51,7 @@ export function SeveralCrops({ found }: { found: AreaRecommendation }) {
             {[{ cropId, crop, answer }, ...others].map((one) => (
               <tr key={one.cropId} className="border-rule border-t">
                 <th scope="row" className="py-1 pr-3 text-left font-normal">
-                  <label className="flex cursor-pointer items-center gap-2">
+                  <label className="flex min-h-6 cursor-pointer items-center gap-2">
                     <input
                       type="radio"
                       name={`lead-${areaId}`}

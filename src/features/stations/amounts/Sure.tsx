@@ -1,10 +1,12 @@
 'use client'
 
 import { useLiveQuery } from 'dexie-react-hooks'
-import { createContext, useContext, useEffect, useMemo, useState, type ReactNode } from 'react'
+import { createContext, useContext, useEffect, useState, type ReactNode } from 'react'
 import { guideNamed } from '@/core/guides/guide'
 import type { Doubtable } from '@/core/doubt/figure'
-import type { Doubts } from '@/core/doubt/draws'
+import type { Doubts, UnsureOf } from '@/core/doubt/draws'
+import { reportOfArea } from '@/core/case/in-force'
+import type { AreaRecommendation } from '@/core/recommend'
 import { keepSetting, setting } from '@/store/db'
 import { TickField } from '@/ui/TickField'
 import { weight } from '@/wording/format'
@@ -29,37 +31,26 @@ const useWanted = () =>
     [],
   ) ?? false
 
+interface Props {
+  /** The answer whose amounts they are: it stays the same while nothing that it rests on changes. */
+  found: AreaRecommendation
+  children: ReactNode
+}
+
 /** Tells what stands in it how sure the amounts of an area are, once the case rests. */
-export function SureProvider({ areaId, children }: { areaId: string; children: ReactNode }) {
+export function SureProvider({ found, children }: Props) {
   const { kase } = useOpenCase()
   const guides = useGuides()
   const products = useProducts()
   const wanted = useWanted()
-  // Only what an amount may hang on: a sentence of the letter changes nothing.
-  const asked = useMemo(() => {
-    const { areas, reports, samples, decisions, schools, season, applications, climate, region, ownRegion } = kase
-    return JSON.stringify({
-      areas,
-      reports,
-      samples,
-      decisions,
-      schools,
-      season,
-      applications,
-      climate,
-      region,
-      ownRegion,
-    })
-  }, [kase])
-  const [found, setFound] = useState<{ of: string; doubts: Doubts | null } | null>(null)
+  const [told, tell] = useState<{ of: AreaRecommendation; doubts: Doubts | null } | null>(null)
   useEffect(() => {
     if (!wanted) return
     const stop = new AbortController()
     const wait = setTimeout(() => {
-      const area = kase.areas.find(({ id }) => id === areaId)
-      const guide = area && guideNamed(guides, area.guide)
-      doubtsInWorker({ ...kase, letters: [] }, areaId, guide ? [guide] : [], products, stop.signal).then(
-        (doubts) => setFound({ of: asked + areaId, doubts }),
+      const guide = guideNamed(guides, found.guide)
+      doubtsInWorker({ ...kase, letters: [] }, found.areaId, guide ? [guide] : [], products, stop.signal).then(
+        (doubts) => tell({ of: found, doubts }),
         () => undefined,
       )
     }, rest)
@@ -67,9 +58,9 @@ export function SureProvider({ areaId, children }: { areaId: string; children: R
       clearTimeout(wait)
       stop.abort()
     }
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- asked stands for the case
-  }, [asked, areaId, guides, products, wanted])
-  const doubts = !wanted ? null : found?.of === asked + areaId ? found.doubts : undefined
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- the answer stands for the case that it is of
+  }, [found, guides, products, wanted])
+  const doubts = !wanted ? null : told?.of === found ? told.doubts : undefined
   return <DoubtsContext value={doubts}>{children}</DoubtsContext>
 }
 
@@ -93,6 +84,7 @@ const unlikely = 0.05
 
 /** Whether the decision itself is in doubt, and what would settle it. */
 export function Settles() {
+  const { kase, area } = useOpenCase()
   const doubts = useContext(DoubtsContext)
   if (doubts === null) return null
   if (doubts === undefined) return <p className="min-h-5" />
@@ -100,6 +92,10 @@ export function Settles() {
   const likely = (['lime', 'none', 'sulfur', 'unknown'] as const)
     .filter((one) => decisions[one] >= unlikely)
     .sort((a, b) => decisions[b] - decisions[a])
+  const again = narrows.find(({ by }) => by === 'again')
+  const hasBuffer = area !== null && reportOfArea(kase, area.id)?.bufferPH.value != null
+  const named = (by: UnsureOf) =>
+    by === 'pH' && again ? en.laboratoryPH : by === 'buffer' && hasBuffer ? en.surerBuffer : en.narrowing[by]
   const [best] = narrows
   const worst = narrows.at(-1)
   return (
@@ -111,14 +107,14 @@ export function Settles() {
       )}
       {best && (
         <p className="text-ink-2 text-[14px]">
-          {best.share < 0.85
-            ? en.narrows(en.narrowing[best.by], Math.round((1 - best.share) * 100))
-            : en.narrowsNothing}
+          {best.share < 0.85 ? en.narrows(named(best.by), Math.round((1 - best.share) * 100)) : en.narrowsNothing}
           {best.share < 0.85 &&
             worst &&
             worst.by !== best.by &&
+            worst.by !== 'again' &&
             worst.share > 0.95 &&
-            ` ${en.notBy(en.narrowing[worst.by])}`}
+            ` ${en.notBy(named(worst.by))}`}
+          {again && best.by !== 'again' && best.share < 0.85 && ` ${en.again(Math.round((1 - again.share) * 100))}`}
         </p>
       )}
     </>

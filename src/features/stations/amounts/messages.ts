@@ -115,7 +115,7 @@ export const en = {
   schools: 'Schools followed here, where practitioners disagree',
   problems: 'Left out, because it cannot be used:',
   sure: (low: string, high: string) => `in all, eight times in ten between ${low} and ${high}`,
-  sureTitle: 'What was measured errs, and so do the methods: carried through 1,000 times.',
+  sureTitle: 'What was measured errs, and so do the methods: carried through 2,000 times.',
   sureSwitch: 'Say how sure the amounts are',
   decisions: (shares: string, draws: number) =>
     `Of ${draws.toLocaleString('en-US')} readings that would look alike: ${shares}.`,
@@ -127,13 +127,15 @@ export const en = {
   },
   narrowing: {
     pH: 'a pH without error',
+    again: 'the same kit or meter once more',
     buffer: 'a buffer pH',
-    nutrients: 'another soil test',
     size: 'a size without error',
     label: 'the label of the lime',
-    method: 'another method',
   },
   narrows: (by: string, percent: number) => `What would settle it most: ${by}, which takes ${percent} % off the range.`,
+  surerBuffer: 'a buffer pH without error',
+  laboratoryPH: 'a laboratory’s pH',
+  again: (percent: number) => `The same kit or meter once more: ${percent} %.`,
   notBy: (by: string) => `Not ${by}.`,
   narrowsNothing: 'No measurement would narrow it much: it is how rough the method is.',
 } as const

@@ -76,7 +76,7 @@ export function CalendarStation() {
           onLeave={() => propose(null)}
         />
       ))}
-      {dated.length > 0 && (
+      {program.areas.some(({ passes, retests }) => passes.length + retests.length > 0) && (
         <Days
           program={program}
           proposal={proposal}

@@ -5,14 +5,19 @@ import { measureIn, setPace } from '@/core/case/acts/measuring'
 import { openSeason, removeArea } from '@/core/case/acts/areas'
 import { Suspense, useState } from 'react'
 import { ChoiceField } from '@/ui/ChoiceField'
+import { reportOfArea } from '@/core/case/in-force'
+import type { AreaInSeason } from '@/core/case/in-season'
 import { fields } from '@/core/report/fields'
 import { Button } from '@/ui/Button'
+import { Fold } from '@/ui/Fold'
 import { SelectField } from '@/ui/SelectField'
 import { TextField } from '@/ui/TextField'
 import { inArea, useOpenCase } from '../../case/context'
+import { useProducts } from '../../case/useCase'
 import { fieldError, retyped, understood } from '../../shared/formatting'
-import { CropField, GroundField, MoreFields, OtherCropsField, SizeField, TextureField } from './AreaFields'
-import { PastFields, PlantingFields } from './PlantingFields'
+import { CropField, GroundField, MoreFields, OtherCropsField, SizeField, TextureField, useCrops } from './AreaFields'
+import { NewLawnField, PastFields, PlantingFields, plantingOf } from './PlantingFields'
+import { told } from './told'
 import { en } from './messages'
 import { ClimateField, MeasuresField, TapeField } from './SettingFields'
 import { LieFields, PutOnFields } from './LieFields'
@@ -85,6 +90,37 @@ function SeasonField() {
   )
 }
 
+/** All that can be skipped, in groups of which each says what it holds. */
+function Groups({ area }: { area: AreaInSeason }) {
+  const { kase } = useOpenCase()
+  const products = useProducts()
+  const { crop, crops, guides } = useCrops(area)
+  const planting = plantingOf(crop)
+  const asksLead = reportOfArea(kase, area.id)?.lead.value != null && !area.concerns.includes('lead')
+  return (
+    <div className="mt-4">
+      {planting !== 'none' && (
+        <Fold title={en.groups.plants} told={told.plants(area)} called={planting === 'decides'}>
+          <PlantingFields area={area} />
+        </Fold>
+      )}
+      <Fold title={en.groups.feeding} told={told.feeding(area, crops)}>
+        <MoreFields area={area} />
+        <OtherCropsField area={area} />
+      </Fold>
+      <Fold title={en.groups.past} told={told.past(area, kase, guides, products)}>
+        <PastFields area={area} />
+        <div className="col-span-full">
+          <PutOnFields area={area} />
+        </div>
+      </Fold>
+      <Fold title={en.groups.lie} told={told.lie(area)} called={asksLead}>
+        <LieFields area={area} />
+      </Fold>
+    </div>
+  )
+}
+
 function ByList() {
   const { kase, area, edit, act, go } = useOpenCase()
   const add = useAddArea()
@@ -105,11 +141,14 @@ function ByList() {
           value={kase.place}
           onChange={(place) => edit((draft) => void (draft.place = place))}
         />
-        <MeasuresField value={kase.measures} onChange={(measures) => act(measureIn(measures))} />
-        <TapeField shown={kase.measures} />
-        <PaceField />
-        <ClimateField value={kase.climate} onChange={(climate) => edit((draft) => void (draft.climate = climate))} />
       </section>
+      <div className="mt-3" data-entry>
+        <Fold title={en.groups.case} told={told.case(kase)}>
+          <MeasuresField value={kase.measures} onChange={(measures) => act(measureIn(measures))} />
+          <TapeField shown={kase.measures} />
+          <ClimateField value={kase.climate} onChange={(climate) => edit((draft) => void (draft.climate = climate))} />
+        </Fold>
+      </div>
       {area ? (
         <section
           className="border-ink mt-5 border-t-[1.5px] pt-4"
@@ -128,13 +167,10 @@ function ByList() {
             <CropField area={area} />
             <TextureField area={area} />
             <GroundField area={area} />
-            <MoreFields area={area} />
-            <OtherCropsField area={area} />
-            <PlantingFields area={area} />
-            <PastFields area={area} />
-            <LieFields area={area} />
+            <PaceField />
+            <NewLawnField area={area} />
           </div>
-          <PutOnFields area={area} />
+          <Groups area={area} />
           <div className="mt-5 flex flex-wrap items-center gap-3">
             <Button kind="act" onClick={() => go('results')}>
               {en.next}

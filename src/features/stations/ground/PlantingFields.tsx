@@ -2,7 +2,8 @@
 
 import type { AreaInSeason } from '@/core/case/in-season'
 import { fields } from '@/core/report/fields'
-import { guideOf } from '@/core/ground/sampling/sheet'
+import { guideOf } from '@/core/guides/guide-of'
+import type { Crop } from '@/core/guides/crop'
 import type { Guide } from '@/core/guides/guide'
 import { feeds, productRef } from '@/core/shelf/product'
 import type { Product } from '@/core/shelf/product'
@@ -19,6 +20,19 @@ import { useProducts } from '../../case/useCase'
 import { useCrops } from './AreaFields'
 import { en } from './messages'
 
+/** Asked of lawns alone. */
+export function NewLawnField({ area }: { area: AreaInSeason }) {
+  const { crop } = useCrops(area)
+  return crop?.use === 'lawn' ? <Check area={area} of="newLawn" label={en.newLawn} /> : null
+}
+
+/** Whether anything is asked of its plants or rows, and whether the crop goes by them. */
+export function plantingOf(crop: Crop | null): 'none' | 'asked' | 'decides' {
+  if (!crop || (crop.use !== 'bed' && crop.use !== 'planting' && crop.groundPerPlant === undefined)) return 'none'
+  const inRows = crop.nitrogen.unit !== 'lb N/tree' && crop.nitrogen.perHundredFeetOfRow !== undefined
+  return crop.use === 'planting' || inRows ? 'decides' : 'asked'
+}
+
 /** Rows, plants and their years, where the crop goes by them. */
 export function PlantingFields({ area }: { area: AreaInSeason }) {
   const { crop } = useCrops(area)
@@ -27,7 +41,6 @@ export function PlantingFields({ area }: { area: AreaInSeason }) {
   const byPlant = byTree || crop.groundPerPlant !== undefined
   return (
     <>
-      {crop.use === 'lawn' && <Check area={area} of="newLawn" label={en.newLawn} />}
       {byPlant && (
         <>
           <Counted area={area} of="plants" name="count" label={en.plantCount} field={fields.plants} unit="" />

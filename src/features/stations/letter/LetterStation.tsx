@@ -104,6 +104,7 @@ function Settings() {
         onChange={(date) => edit((draft) => void (draft.letter.date = date))}
       />
       <TextField
+        long
         label={en.note}
         most={texts.note}
         value={letter.note}

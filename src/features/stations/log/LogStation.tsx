@@ -1,7 +1,8 @@
 'use client'
 
 import { useMemo, type ReactNode } from 'react'
-import { removeApplication } from '@/core/case/acts/areas'
+import { v4 as newId } from 'uuid'
+import { addApplication, aYearLater, removeApplication } from '@/core/case/acts/areas'
 import type { Application } from '@/core/case/applications'
 import { ledger, ledgerLines, type AreaLedger } from '@/core/passes/ledger'
 import { baggedClippings } from '@/core/passes/habit'
@@ -17,6 +18,7 @@ import { nutrient as nutrients } from '@/wording/phrase'
 import { render } from '@/wording/render'
 import { answerOf, useOpenCase } from '../../case/context'
 import { useProducts } from '../../case/useCase'
+import { today } from '../../shared/today'
 import { whatOf } from '../../shared/years/names'
 import { useProgram } from '../../shared/years/useProgram'
 import { CourseOfArea } from './Course'
@@ -64,7 +66,7 @@ function Entries() {
         {entries.map((entry) => (
           <li
             key={entry.id}
-            className="border-rule grid grid-cols-[8rem_1fr_auto] items-center gap-x-4 border-b py-1.5 sm:grid-cols-[8rem_12rem_1fr_auto]"
+            className="border-rule grid grid-cols-[8rem_1fr_auto_auto] items-center gap-x-4 border-b py-1.5 sm:grid-cols-[8rem_12rem_1fr_auto_auto]"
           >
             <strong>{dateWords(entry.date)}</strong>
             <span>{nameOf(entry.areaId)}</span>
@@ -78,6 +80,7 @@ function Entries() {
                     : ''}
               </span>
             </span>
+            <Again entry={entry} words={wordsOf(entry)} />
             <RemoveButton
               className="print:hidden"
               label={en.remove(wordsOf(entry))}
@@ -262,5 +265,25 @@ function LedgerTable({ kept: { areaId, years } }: { kept: AreaLedger }) {
           untold > 0 && <p key={year} className="text-ink-2 text-[13.5px]">{`${year}: ${en.untold(untold)}`}</p>,
       )}
     </div>
+  )
+}
+
+/** Many do the same every year: one click for each. */
+function Again({ entry, words }: { entry: Application; words: string }) {
+  const { kase, act } = useOpenCase()
+  const next = aYearLater(entry, '', today())
+  const isThere = kase.applications.some(
+    ({ areaId, product, date }) => areaId === entry.areaId && product === entry.product && date === next?.date,
+  )
+  if (!next || isThere || entry.done === 'skipped') return <span />
+  return (
+    <Button
+      kind="text"
+      className="min-h-7 print:hidden"
+      aria-label={en.againOf(words, dateWords(next.date))}
+      onClick={() => act(addApplication({ ...next, id: newId(), done: 'otherwise' }))}
+    >
+      {en.again(dateWords(next.date))}
+    </Button>
   )
 }

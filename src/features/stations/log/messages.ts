@@ -14,6 +14,8 @@ export const en = {
   planned: 'as planned',
   otherwise: 'other than planned',
   skipped: 'skipped',
+  again: (day: string) => `The same ${day}`,
+  againOf: (what: string, day: string) => `${what}: the same ${day}`,
   remove: (what: string) => `Take out: ${what}`,
   ledger: 'Ledger, by area and year',
   ledgerLead:

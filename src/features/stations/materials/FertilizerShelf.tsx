@@ -101,7 +101,7 @@ export function FertilizerShelf({ area, found }: { area: AreaInSeason; found: Ar
             {useful.map(({ id, material, mix }) => (
               <tr key={id} className={clsx('border-rule border-t', id === chosen && 'bg-wash')}>
                 <th scope="row" className="py-1.5 pr-2 text-left font-normal">
-                  <label className="flex cursor-pointer items-baseline gap-2">
+                  <label className="flex min-h-6 cursor-pointer items-baseline gap-2">
                     <input
                       type="radio"
                       name="fertilizer"

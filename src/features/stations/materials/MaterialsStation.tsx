@@ -92,7 +92,7 @@ function LimeFields({ area, found }: { area: AreaInSeason; found: AreaRecommenda
   return (
     <section className="mt-3 mb-6" aria-label={en.lime}>
       <h2 className={heading}>{en.lime}</h2>
-      <div className="grid gap-x-5 gap-y-2.5 sm:grid-cols-2 lg:grid-cols-4">
+      <div className="grid gap-x-5 gap-y-2.5 sm:grid-cols-2 xl:grid-cols-4">
         <SelectField
           label={en.product}
           value={materials.lime}

@@ -7,8 +7,10 @@ import type { Guide } from '@/core/guides/guide'
 import type { ReadingLine } from '@/core/reading/lines'
 import { coresOf, spreadAsRead } from '@/core/reading/uncertainty'
 import { Formula } from '@/ui/Formula'
+import { Gloss } from '@/ui/Gloss'
 import { SpanScale } from '@/ui/SpanScale'
 import { figure, pHFigure, spanWords, unitOf } from '@/wording/format'
+import { glossary } from '@/wording/interface/glossary'
 import { classWord, classWords, either, lineName } from '@/wording/phrase'
 import { render, textOf } from '@/wording/render'
 import { useOpenCase } from '../../case/context'
@@ -38,7 +40,9 @@ export function ReadingRow({ id, area, report, guide, crops }: Props) {
       data-reading={id}
     >
       <div>
-        <h3 className="text-[16px] leading-tight font-semibold">{name}</h3>
+        <h3 className="text-[16px] leading-tight font-semibold">
+          {glossary[id] ? <Gloss says={glossary[id]}>{name}</Gloss> : name}
+        </h3>
         <p className="text-ink-2 text-[13px] leading-tight">{howOf(id, report, guide)}</p>
         <Trend field={line.field} area={area} crop={lead.crop} line={line} name={name} />
       </div>

@@ -1,6 +1,6 @@
 'use client'
 
-import { collect } from '@/core/case/acts/reports'
+import { collect, coveredBy } from '@/core/case/acts/reports'
 import { idsOf, isMember, membersOf } from '@/core/case/members'
 import { useVirtualizer } from '@tanstack/react-virtual'
 import { useMemo, useRef, useState } from 'react'
@@ -8,7 +8,7 @@ import { v4 as newId } from 'uuid'
 import { blankReport } from '@/core/case/blank'
 import type { Case } from '@/core/case/case'
 import type { AreaInSeason } from '@/core/case/in-season'
-import { filled } from '@/schemas/results-file/filled'
+import { filled, kindBy } from '@/schemas/results-file/filled'
 import type { ListedResults } from '@/schemas/results-file/open'
 import { Button } from '@/ui/Button'
 import { FilePicker } from '@/ui/FilePicker'
@@ -47,7 +47,7 @@ export function ImportSheet({ area, onCame, onClose }: Props) {
         sample,
         mapping,
       ),
-      kind: mapping.manner.extractant === 'saturated-media' ? ('mix' as const) : ('laboratory' as const),
+      kind: kindBy(mapping),
       areas: membersOf(coveredBy(kase, chosen.get(places[i]!)!, sample.code)),
     }))
     act(collect(reports, guides))
@@ -117,12 +117,6 @@ function matches({ samples }: ListedResults, kase: Case, area: AreaInSeason): Re
     found.set(i, id)
   })
   return found.size === 0 && samples.length === 1 ? new Map([[0, area.id]]) : found
-}
-
-/** A bag may hold soil of several areas. */
-const coveredBy = (kase: Case, areaId: string, code: string): string[] => {
-  const bag = kase.samples.find((one) => one.code !== '' && one.code === code && one.areas.includes(areaId))
-  return bag && !bag.corner ? [...bag.areas] : [areaId]
 }
 
 interface SamplesProps {

@@ -1,10 +1,8 @@
 'use client'
 
-import { addReport, fillLine } from '@/core/case/acts/reports'
-import { isMember, membersOf } from '@/core/case/members'
+import { begunKitReport, readKit } from '@/core/case/acts/reports'
 import { useState } from 'react'
 import { v4 as newId } from 'uuid'
-import { blankReport } from '@/core/case/blank'
 import type { AreaInSeason } from '@/core/case/in-season'
 import { betweenPatches, type Patch } from '@/core/report/kit'
 import { colourKits, inLight, kitTests, lights, vialColour, type KitTest, type Light } from '@/demo/kit'
@@ -25,38 +23,55 @@ interface Props {
 
 const patchWords = (stands: Patch): string => (typeof stands === 'number' ? String(stands) : classWords[stands]!)
 
-/** A colour chart on the screen: one marks the patches that the vial lies between, and the range goes on a report. */
+/** The patches that are marked, by area. */
+type Marked = Readonly<Record<string, readonly number[]>>
+
+/**
+ * A colour chart on the screen, with a vial of each area: one marks the patches that a vial lies between, and the ranges
+ * go on the reports of their areas at once.
+ */
 export function KitSheet({ area, onCame, onClose }: Props) {
   const { kase, act } = useOpenCase()
   const guides = useGuides()
   const [test, setTest] = useState<KitTest>('pH')
   const [light, setLight] = useState<Light>('lamp')
-  const [vial, setVial] = useState(() => Math.random())
-  const [marked, setMarked] = useState<readonly number[]>([])
-  const kit = colourKits[test]
-  const unit = test === 'pH' ? '' : 'ppm'
-  const text = betweenPatches(
-    kit.patches.map(({ stands }) => stands),
-    marked,
-  )
-  const mark = (i: number) =>
-    setMarked(marked.includes(i) ? marked.filter((one) => one !== i) : [...marked.slice(-1), i])
+  const [vials, setVials] = useState(() => newVials(kase.areas))
+  const [marked, setMarked] = useState<Marked>({})
+  const { patches } = colourKits[test]
+  const { areas } = kase
+  const textOf = (id: string) =>
+    betweenPatches(
+      patches.map(({ stands }) => stands),
+      marked[id] ?? [],
+    )
+  const withUnit = (text: string) => (test === 'pH' ? text : `${text} ppm`)
+  const readings = areas.flatMap(({ id }) => {
+    const text = textOf(id)
+    return text ? [{ areaId: id, text }] : []
+  })
+  const again = () => {
+    setMarked({})
+    setVials(newVials(kase.areas))
+  }
+  const mark = (id: string, patch: number) => {
+    const now = marked[id] ?? []
+    const next = now.includes(patch) ? now.filter((one) => one !== patch) : [...now.slice(-1), patch]
+    setMarked({ ...marked, [id]: next })
+  }
   const take = () => {
     const date = formatISO(new Date(), { representation: 'date' })
-    const today = kase.reports.find(
-      (one) => one.kind === 'kit' && one.date === date && isMember(one.areas, area.id) && one[test].text === '',
+    const taken = readings.map((one) => ({ ...one, fresh: newId() }))
+    const shown = taken.find(({ areaId }) => areaId === area.id) ?? taken[0]!
+    const begun = begunKitReport(kase, shown.areaId, test, date)
+    act(
+      readKit(
+        taken,
+        test,
+        { date, laboratory: light === 'day' ? en.kitName : en.kitByLight(en.lights[light]) },
+        guides,
+      ),
     )
-    const id = today?.id ?? newId()
-    const blank = {
-      ...blankReport(id),
-      kind: 'kit' as const,
-      date,
-      laboratory: en.kitName,
-      areas: membersOf([area.id]),
-    }
-    const fill = fillLine(id, test, text!)
-    act(today ? fill : (kase) => fill(addReport(blank, guides)(kase)))
-    onCame(id)
+    onCame(begun?.id ?? shown.fresh)
   }
   return (
     <Overlay title={en.kitTitle} onClose={onClose}>
@@ -68,8 +83,7 @@ export function KitSheet({ area, onCame, onClose }: Props) {
           options={kitTests.map((value) => ({ value, label: en.kitTests[value] }))}
           onChange={(next) => {
             setTest(next)
-            setMarked([])
-            setVial(Math.random())
+            again()
           }}
         />
         <ChoiceField
@@ -79,46 +93,71 @@ export function KitSheet({ area, onCame, onClose }: Props) {
           onChange={setLight}
         />
       </div>
-      <div className="mt-4 flex items-end gap-5" role="group" aria-label={en.kitTest}>
-        <figure className="text-center">
-          <svg width="56" height="150" viewBox="0 0 56 150" role="img" aria-label={en.vial}>
-            <path d="M14 4h28v124a14 14 0 0 1-28 0z" fill={inLight([252, 252, 250], light)} />
-            <path d="M15 38h26v90a13 13 0 0 1-26 0z" fill={inLight(vialColour(kit, vial), light)} />
-            <path d="M10 4h36M14 4v124a14 14 0 0 0 28 0V4" fill="none" className="stroke-ink-2" strokeWidth="2" />
-          </svg>
-        </figure>
-        <div className="flex flex-1 flex-wrap gap-1.5">
-          {kit.patches.map(({ stands, colour }, i) => (
-            <button
-              key={String(stands)}
-              type="button"
-              aria-label={en.patch(patchWords(stands))}
-              aria-pressed={marked.includes(i)}
-              onClick={() => mark(i)}
-              className={`min-w-16 flex-1 cursor-pointer rounded-[3px] border-2 p-1 ${marked.includes(i) ? 'border-ink' : 'border-rule'}`}
-            >
-              <svg width="100%" height="96" preserveAspectRatio="none" viewBox="0 0 10 10" aria-hidden>
-                <rect width="10" height="10" fill={inLight(colour, light)} />
-              </svg>
-              <span className={`block text-center ${marked.includes(i) ? 'font-bold underline' : ''}`}>
-                {patchWords(stands)}
+      {areas.map(({ id, name }) => {
+        const now = marked[id] ?? []
+        const text = textOf(id)
+        return (
+          <section key={id} className="mt-4" aria-label={areas.length > 1 ? name : en.kitTest}>
+            <h3 className="flex flex-wrap items-baseline gap-x-3 text-[16px] font-semibold">
+              {areas.length > 1 && name}
+              <span className="text-ink-2 min-h-6 text-[15px] font-normal" role="status">
+                {text ? en.lies(withUnit(text)) : now.length === 2 ? en.kitTooFar : ''}
               </span>
-            </button>
-          ))}
-        </div>
-      </div>
+            </h3>
+            <div className="mt-1 flex items-end gap-4">
+              <Vial test={test} at={vials[id] ?? 0.5} light={light} />
+              <div className="flex flex-1 flex-wrap gap-1.5">
+                {patches.map(({ stands, colour }, i) => (
+                  <button
+                    key={String(stands)}
+                    type="button"
+                    aria-label={en.patch(patchWords(stands))}
+                    aria-pressed={now.includes(i)}
+                    onClick={() => mark(id, i)}
+                    className={`min-w-16 flex-1 cursor-pointer rounded-[3px] border-2 p-1 ${now.includes(i) ? 'border-ink' : 'border-rule'}`}
+                  >
+                    <svg
+                      width="100%"
+                      height={areas.length > 1 ? 56 : 96}
+                      preserveAspectRatio="none"
+                      viewBox="0 0 10 10"
+                      aria-hidden
+                    >
+                      <rect width="10" height="10" fill={inLight(colour, light)} />
+                    </svg>
+                    <span className={`block text-center ${now.includes(i) ? 'font-bold underline' : ''}`}>
+                      {patchWords(stands)}
+                    </span>
+                  </button>
+                ))}
+              </div>
+            </div>
+          </section>
+        )
+      })}
       <p className="text-ink-2 mt-2 text-[14px]">
         {en.kitSimulated} {light !== 'day' && <strong className="text-clay">{en.lightNote}</strong>}
       </p>
-      <p className="mt-2 min-h-6" role="status">
-        {text ? en.lies(`${text} ${unit}`.trim()) : marked.length === 2 ? en.kitTooFar : ''}
-      </p>
-      <div className="mt-2 flex flex-wrap gap-3">
-        <Button kind="act" disabled={!text} onClick={take}>
-          {en.kitTake(text ? `${text} ${unit}`.trim() : '…')}
+      <div className="mt-3 flex flex-wrap gap-3">
+        <Button kind="act" disabled={readings.length === 0} onClick={take}>
+          {readings.length > 1 ? en.kitTakeAll(readings.length) : en.kitTake(withUnit(readings[0]?.text ?? '…'))}
         </Button>
-        <Button onClick={() => setVial(Math.random())}>{en.newVial}</Button>
+        <Button onClick={again}>{areas.length > 1 ? en.newVials : en.newVial}</Button>
       </div>
     </Overlay>
+  )
+}
+
+const newVials = (areas: readonly { readonly id: string }[]): Readonly<Record<string, number>> =>
+  Object.fromEntries(areas.map(({ id }) => [id, Math.random()]))
+
+/** A vial as it looks in the light that one has. */
+function Vial({ test, at, light }: { test: KitTest; at: number; light: Light }) {
+  return (
+    <svg width="40" height="107" viewBox="0 0 56 150" role="img" aria-label={en.vial} className="shrink-0">
+      <path d="M14 4h28v124a14 14 0 0 1-28 0z" fill={inLight([252, 252, 250], light)} />
+      <path d="M15 38h26v90a13 13 0 0 1-26 0z" fill={inLight(vialColour(colourKits[test], at), light)} />
+      <path d="M10 4h36M14 4v124a14 14 0 0 0 28 0V4" fill="none" className="stroke-ink-2" strokeWidth="2" />
+    </svg>
   )
 }

@@ -65,6 +65,9 @@ export function PaperSide({ area, sheet, layouts, onArrange, onBlankPaper, onOri
         <Button kind="text" onClick={ways.paste}>
           {en.paste}
         </Button>
+        <Button kind="text" onClick={ways.kit}>
+          {en.kit}
+        </Button>
         <Button kind="text" onClick={ways.drops}>
           {en.drops}
         </Button>

@@ -3,17 +3,12 @@
 import clsx from 'clsx'
 import { useMemo, useState } from 'react'
 import { v4 as newId } from 'uuid'
-import { blankReport } from '@/core/case/blank'
-import { collect } from '@/core/case/acts/reports'
-import { withEntry, type Act } from '@/core/case/acts/act'
-import { membersOf } from '@/core/case/members'
-import type { LineField, Original, Report } from '@/core/case/case'
+import type { LineField, Report } from '@/core/case/case'
 import type { AreaInSeason } from '@/core/case/in-season'
 import { allFields } from '@/core/report/layout'
 import { lineField, typedIn } from '@/core/report/lines'
 import { texts } from '@/core/shape/case-shape'
 import type { FileManner } from '@/schemas/results-file/mapping'
-import type { ReadPlace } from '@/schemas/backup'
 import type { FoundValue, PaperRead } from '@/schemas/results-page/read'
 import {
   alreadyThere,
@@ -22,7 +17,8 @@ import {
   entriesOf,
   isSettled,
   keptOf,
-  reportOf,
+  placesOf,
+  takeEntries,
   type Correction,
   type Corrections,
   type PaperEntry,
@@ -84,32 +80,18 @@ export function ReadSheet({ area, paper, onCame, onClose }: Props) {
   const fields = [...new Set(values.flatMap(({ meaning }) => meaning ?? []))]
   const correct = (id: number, change: Correction) => say(new Map(said).set(id, { ...said.get(id), ...change }))
   const takeIn = async (withFile: boolean) => {
-    const original: Original = { id: file.id, name: file.name, type: file.type }
-    const made = wanted.map((entry, i) => {
-      const begun = into && i === 0 ? into : { ...blankReport(newId()), areas: membersOf([areas.get(entry.key)!]) }
-      const report = reportOf(begun, entry, about)
-      const names = report.originals.some(({ id }) => id === original.id)
-      return { entry, report: names || !withFile ? report : { ...report, originals: [...report.originals, original] } }
-    })
-    const doing: Act = (now) => {
-      const fresh = made.filter(({ report }) => !now.reports.some(({ id }) => id === report.id))
-      const filled = made.reduce((all, { report }) => withEntry(all, report.id, () => report), now.reports)
-      return collect(
-        fresh.map(({ report }) => report),
-        guides,
-        'where-none',
-      )({ ...now, reports: filled })
-    }
-    const places = made.flatMap(({ entry, report }) =>
-      entry.values
-        .filter(isSettled)
-        .map(({ meaning, place }): ReadPlace => ({ ...place, report: report.id, field: meaning! })),
-    )
+    const taken = wanted.map((entry, i) => ({
+      entry,
+      reportId: into && i === 0 ? into.id : newId(),
+      areaId: areas.get(entry.key)!,
+    }))
+    const { id, name, type } = file
+    const doing = takeEntries(taken, about, withFile ? { id, name, type } : null, guides)
     if (!withFile) act(doing)
-    else if (!(await attach(kase.id, doing, { ...file, places: [...(file.places ?? []), ...places] })))
+    else if (!(await attach(kase.id, doing, { ...file, places: [...(file.places ?? []), ...placesOf(taken)] })))
       return setNoRoom(true)
     void keepPaper(keptOf(read, values, said, about.manner, before)).catch(() => undefined)
-    onCame(made[0]!.report.id, file.id)
+    onCame(taken[0]!.reportId, id)
   }
   const there = wanted.some((entry) => !into && alreadyThere(kase, entry, about))
   return (

@@ -4,7 +4,7 @@ import { Fragment, useEffect, useState, type ClipboardEvent, type ReactNode } fr
 import type { LineField as FieldName } from '@/core/case/case'
 import type { AreaInSeason } from '@/core/case/in-season'
 import type { ExtractantId } from '@/core/guides/guide'
-import { doubtables, type Doubtable } from '@/core/doubt/figure'
+import { called, doubtables } from '@/core/doubt/figure'
 import { mannerOf } from '@/core/report/manners'
 import { isMeasured, testOf } from '@/core/report/tests'
 import { allFields, linesOf } from '@/core/report/layout'
@@ -86,15 +86,6 @@ export function ReportLines({ area, sheet, doubts, onBlock }: Props) {
   )
 }
 
-/** What a second reading calls it. */
-const said: Readonly<Record<Doubtable, string>> = {
-  lime: 'lime',
-  sulfur: 'sulfur',
-  N: 'nitrogen',
-  'P₂O₅': 'phosphate',
-  'K₂O': 'potash',
-}
-
 function Line({ area, sheet, field, doubts, onBlock }: Props & { field: FieldName }) {
   const { report, setLine, turnInto } = sheet
   const typed = typedIn(report, field)
@@ -127,7 +118,7 @@ function Line({ area, sheet, field, doubts, onBlock }: Props & { field: FieldNam
         <SecondReadingButton
           area={area}
           of={doubtable}
-          text={`${typed.value} ${typed.unit} ${said[doubtable]}`}
+          text={`${typed.value} ${typed.unit} ${called[doubtable]}`}
           about={lineLabel(field)}
         />
       )}
@@ -183,7 +174,7 @@ function Aside({ sheet, field }: { sheet: Sheet; field: FieldName }) {
     )
   const manner = isMeasured(field) ? testOf(field).manner : undefined
   return manner && manner !== 'micronutrients' ? (
-    <span className={field === 'lead' ? 'flex items-center gap-1' : 'grid gap-1'}>
+    <span className="grid gap-1">
       {unitChoice}
       {how}
     </span>

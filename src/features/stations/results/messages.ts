@@ -249,10 +249,13 @@ export const en = {
   patch: (label: string) => `Patch ${label}`,
   vial: 'The vial, simulated',
   newVial: 'Another vial',
+  newVials: 'New vials',
   lies: (text: string) => `It lies at ${text}.`,
   kitTooFar: 'The two patches must be neighbours. Mark one patch, or two side by side.',
   kitTake: (text: string) => `Put ${text} on the report`,
+  kitTakeAll: (count: number) => `Put ${count} readings on their reports`,
   kitName: 'Colour kit',
+  kitByLight: (light: string) => `Colour kit, by ${light}`,
   dropsTitle: 'A drop count',
   dropsLead:
     'Count the drops until the colour turns. The turn came with the last drop, so the value lies between one drop fewer and this many.',

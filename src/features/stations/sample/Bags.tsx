@@ -155,7 +155,7 @@ function Chip({ areaId, name, from, sheets, fixed = false }: ChipProps) {
           <GripVertical size={16} aria-hidden />
         </span>
       )}
-      <span className="min-w-0 flex-1 truncate py-1.5 pl-1">{name}</span>
+      <span className="min-w-0 flex-1 py-1.5 wrap-anywhere pl-1">{name}</span>
       {!fixed && (
         <select
           aria-label={en.moveTo(name)}

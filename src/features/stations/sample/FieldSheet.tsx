@@ -26,6 +26,9 @@ export function FieldSheet({ sheets, language }: { sheets: readonly SampleSheet[
     return (label[language] ?? label.en).split(':')[0]
   }
   const ground = sheets.flatMap((sheet) => sheet.ground)
+  /** What grows on the ground of a bag, each once: the form asks for it. */
+  const grown = (bagged: SampleSheet['ground']): string =>
+    [...new Set(bagged.flatMap(({ crop }) => (crop ? (crop.label[language] ?? crop.label.en) : [])))].join(', ')
   const small = sheets.length > 4
   return (
     <div className="hidden text-[13px] leading-snug print:block" data-field-sheet lang={language}>
@@ -62,6 +65,7 @@ export function FieldSheet({ sheets, language }: { sheets: readonly SampleSheet[
               {bagged.map(({ area }) => area.name).join(', ')}
               {sample.corner && `, ${sample.corner}`}: {own.cores(cores)}, {own.deep(depth.from, depth.to)}
             </p>
+            {grown(bagged) && <p>{own.forForm(grown(bagged))}</p>}
             <p>
               {own.tests}: {(sample.tests ?? asked.map(({ test }) => test)).map(nameOf).join(', ')}
             </p>

@@ -23,7 +23,7 @@ import { fieldError, retyped } from '../../shared/formatting'
 import { useCrops } from '../ground/AreaFields'
 import { en } from './messages'
 import { SpotMap } from './SpotMap'
-import { guideOf } from '@/core/ground/sampling/sheet'
+import { guideOf } from '@/core/guides/guide-of'
 import { useSampleEdits } from './useSamples'
 
 /** Spots that are read of one area. Source: common practice. */

@@ -1,0 +1,1 @@
+export const en = { open: 'Find or do' } as const
