@@ -39,6 +39,9 @@ export async function loadSamples(page: Page) {
 
 export const kept = (page: Page) => expect(page.getByText('Kept on this machine')).toBeVisible()
 
+/** Opens a named group of fields that is shut. */
+export const unfold = (page: Page, group: string) => page.getByRole('button', { name: new RegExp(`^${group}`) }).click()
+
 /** Types into the field with this label, key by key. */
 export async function type(page: Page, label: string | RegExp, text: string) {
   const field = page.getByLabel(label, { exact: true }).first()

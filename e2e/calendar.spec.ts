@@ -1,7 +1,7 @@
 import { readFile } from 'node:fs/promises'
 import AxeBuilder from '@axe-core/playwright'
 import ICAL from 'ical.js'
-import { expect, kept, loadSamples, test } from './app'
+import { expect, kept, loadSamples, test, unfold } from './app'
 
 const hall = (station: string) => `/case?id=sample-village-hall&station=${station}`
 /** The days go by the day that it is. */
@@ -122,6 +122,7 @@ test('the office’s own frosts, a limit of the year and a strip by the lake are
     .getByRole('button', { name: /^Lake lawn/ })
     .first()
     .click()
+  await unfold(page, 'How it lies, and troubles')
   await page.getByLabel('To the nearest water or well').fill('10')
   await kept(page)
   await page.getByRole('button', { name: /^Calendar/ }).click()

@@ -1,6 +1,6 @@
 import { readFile } from 'node:fs/promises'
 import AxeBuilder from '@axe-core/playwright'
-import { expect, kept, loadSamples, test, type } from './app'
+import { expect, kept, loadSamples, test, type, unfold } from './app'
 
 test('an office makes a guide its own, rates a case by it, and what is used becomes a new version', async ({
   watched: page,
@@ -82,6 +82,7 @@ test('several crops, each by itself, and any of them leads', async ({ watched: p
   await page.getByRole('button', { name: 'Undo' }).click()
   await expect(table.getByRole('radio', { name: 'sweet corn' })).toBeChecked()
   await page.getByRole('button', { name: /^Ground/ }).click()
+  await unfold(page, 'Depth, feeding, other crops')
   await page.getByRole('button', { name: 'Take beans or peas out' }).click()
   await page.getByRole('combobox', { name: 'What else grows there' }).fill('potato')
   await page.getByRole('option', { name: /^potato/ }).click()

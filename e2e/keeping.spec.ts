@@ -1,6 +1,6 @@
 import { readFile, writeFile } from 'node:fs/promises'
 import type { Browser, Page } from '@playwright/test'
-import { expect, hold, kept, loadSamples, test, type } from './app'
+import { expect, hold, kept, loadSamples, test, type, unfold } from './app'
 
 const hall = '/case?id=sample-village-hall&station=ground'
 
@@ -39,6 +39,7 @@ test('a case goes to a colleague and back; what both changed is shown and chosen
   const back = await saved(colleague, 'Save as a file')
 
   await type(page, 'Size', '64x85')
+  await unfold(page, 'Depth, feeding, other crops')
   await type(page, 'Depth to treat', '3')
   await kept(page)
   await page.goto('/')
@@ -51,7 +52,7 @@ test('a case goes to a colleague and back; what both changed is shown and chosen
   await expect(page).toHaveURL(/station=amounts/)
   await page.goto(hall)
   await expect(page.getByLabel('Size', { exact: true })).toHaveValue('60x85')
-  await expect(page.getByLabel('Depth to treat')).toHaveValue('3')
+  await expect(page.getByRole('button', { name: /^Depth, feeding/ })).toContainText('treated 3 in deep')
   await expect(page.getByLabel('Property or project')).toHaveValue('The north lawn')
   await page.getByRole('button', { name: 'History' }).click()
   await expect(page.getByText('merged from a file: South lawn, Size: 64x85, now 60x85')).toBeVisible()

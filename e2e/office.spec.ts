@@ -21,7 +21,7 @@ test('the office stands on the letter, signs it, and is what new cases begin wit
 
   await page.goto('/')
   await page.getByRole('button', { name: 'Start a case' }).click()
-  await expect(page.getByRole('radio', { name: 'kilograms and metres' })).toBeChecked()
+  await expect(page.getByRole('button', { name: /^Measures and climate/ })).toContainText('kilograms and metres')
   // Made one's own, it stays when the samples go.
   await page.goto('/')
   await page.getByRole('button', { name: 'Remove the sample cases' }).click()

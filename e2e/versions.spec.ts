@@ -178,7 +178,7 @@ test.describe('without a service worker', () => {
       ],
       [
         '/case?id=sample-village-hall&station=amounts',
-        () => page.getByRole('region', { name: 'Lime' }).getByRole('button').first().click(),
+        () => page.getByRole('region', { name: 'Lime' }).getByRole('button', { name: /lb|oz/ }).first().click(),
         () => expect(page.getByRole('region', { name: 'Lime' })).toBeVisible(),
       ],
     ] as const) {

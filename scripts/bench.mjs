@@ -30,6 +30,7 @@ await run(process.execPath, ['--import', 'tsx', 'bench/doubt.ts'])
 tellFirstLoads()
 await run(process.execPath, ['bench/first.mjs'])
 
+await run(process.execPath, ['bench/jobs.mjs'])
 await run(process.execPath, ['bench/desk.mjs'])
 await run(process.execPath, ['bench/large.mjs'])
 await run(process.execPath, ['bench/plan.mjs'])

@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test'
-import { expect, kept, test } from './app'
-import { addArea, growArea, handsOn, startCase, station, tell, type Hands } from './hands'
+import { expect, kept, test } from '../app'
+import { addArea, growArea, handsOn, startCase, station, tell, type Hands } from '../hands'
 
 /** Size, crop and what the laboratory asks for, on the counter sheet; then a case of it. */
 async function counter(
