@@ -10,6 +10,8 @@ export interface LetterChanges {
 
 /** Empty before: it is new; empty after: it is gone. */
 export interface LetterChange {
+  /** Empty where it is of the letter as a whole. */
+  readonly areaId: string
   readonly area: string
   readonly what: string
   readonly before: string
@@ -23,14 +25,17 @@ export function changesBetween(before: WordedLetter, after: WordedLetter): Lette
   const reasons: LetterChange[] = []
   for (const id of ids) {
     const [was, is] = [before, after].map(({ areas }) => areas.find((one) => one.id === id))
-    const area = (is ?? was)!.name
-    amounts.push(...differing(area, rowsOf(was), rowsOf(is)))
-    reasons.push(...differing(area, aboutOf(was), aboutOf(is)))
-    if (was && is) reasons.push(...saidOf(area, was, is))
+    const of = { areaId: id, area: (is ?? was)!.name }
+    amounts.push(...differing(of, rowsOf(was), rowsOf(is)))
+    reasons.push(...differing(of, aboutOf(was), aboutOf(is)))
+    if (was && is) reasons.push(...saidOf(of, was, is))
   }
   const basis = ({ foot }: WordedLetter) => new Map([['', foot.find((line) => line.id.endsWith('/basis'))?.ours ?? '']])
-  return { amounts, reasons: [...differing('', basis(before), basis(after)), ...reasons] }
+  return { amounts, reasons: [...differing(whole, basis(before), basis(after)), ...reasons] }
 }
+
+type Of = Pick<LetterChange, 'areaId' | 'area'>
+const whole: Of = { areaId: '', area: '' }
 
 type Area = WordedLetter['areas'][number] | undefined
 
@@ -49,18 +54,18 @@ const aboutOf = (area: Area): ReadonlyMap<string, string> =>
   new Map(area ? [['', [area.about, area.basis].filter(Boolean).join(', ')]] : [])
 
 /** Sentences that are said no longer, and those that are new; what only an advisor's pen changed is no reason. */
-function saidOf(area: string, was: NonNullable<Area>, is: NonNullable<Area>): readonly LetterChange[] {
+function saidOf(of: Of, was: NonNullable<Area>, is: NonNullable<Area>): readonly LetterChange[] {
   const [old, now] = [was, is].map(({ says }) => new Map(says.map(({ id, ours }) => [id, ours])))
-  return differing(area, old!, now!).map((one) => ({ ...one, what: '' }))
+  return differing(of, old!, now!).map((one) => ({ ...one, what: '' }))
 }
 
 function differing(
-  area: string,
+  of: Of,
   before: ReadonlyMap<string, string>,
   after: ReadonlyMap<string, string>,
 ): readonly LetterChange[] {
   return [...new Set([...before.keys(), ...after.keys()])].flatMap((what) => {
     const [was, is] = [before.get(what) ?? '', after.get(what) ?? '']
-    return was === is ? [] : [{ area, what: what.trim(), before: was, after: is }]
+    return was === is ? [] : [{ ...of, what: what.trim(), before: was, after: is }]
   })
 }

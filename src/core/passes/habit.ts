@@ -1,5 +1,5 @@
+import { caseIn } from '../by-season'
 import type { Case } from '../case/case'
-import { isMember } from '../case/members'
 import type { Guide } from '../guides/guide'
 import { lbNeeded } from '../needs/need'
 import { figures } from '../recommend'
@@ -12,10 +12,7 @@ import { contentOf, type AreaLedger } from './ledger'
 /** lb that an area needed in a year; nothing of what nobody can tell. */
 export type YearNeeds = Readonly<Partial<Record<MajorNutrient, number>>>
 
-/**
- * What an area needed in a year: by the last report of it that was there by the end of it, else the first one after, and
- * by what grew there, else what grows there now.
- */
+/** What an area needed in a year, by the report and the crop of then. */
 export function needsIn(
   kase: Case,
   areaId: string,
@@ -23,18 +20,7 @@ export function needsIn(
   guides: readonly Guide[],
   products: readonly Product[],
 ): YearNeeds {
-  const area = kase.areas.find(({ id }) => id === areaId)!
-  const dated = kase.reports.filter(({ id, date, areas }) => date && (isMember(areas, areaId) || id === area.reportId))
-  const sorted = [...dated].sort((a, b) => a.date.localeCompare(b.date))
-  const report = sorted.filter(({ date }) => date <= `${year}-12-31`).at(-1) ?? sorted[0]
-  const season = area.seasons[year]?.crop ? year : kase.season
-  // What was said of today's figures is not said of another year's.
-  const decisions = { ...kase.decisions, overrulings: {} }
-  const [found] = figures(
-    { ...kase, season, decisions, areas: [{ ...area, reportId: report?.id ?? area.reportId }] },
-    guides,
-    products,
-  )
+  const [found] = figures(caseIn(kase, areaId, year), guides, products)
   return Object.fromEntries(
     majorNutrients.flatMap((nutrient) => {
       const need = found?.needs.find(({ of }) => of === nutrient)

@@ -1,6 +1,7 @@
 'use client'
 
 import { useSearchParams } from 'next/navigation'
+import { Suspense } from 'react'
 import { reportOfArea } from '@/core/case/in-force'
 import { CircleAlert } from 'lucide-react'
 import { reasonFor } from '@/core/told/cautions'
@@ -20,11 +21,14 @@ import { OtherRows } from './OtherRows'
 import { PutOn } from './PutOn'
 import { ReactionRow } from './ReactionRow'
 import { SchoolsTaken } from './SchoolsTaken'
-import { SeveralCrops } from './SeveralCrops'
+import { SideBySide } from './SideBySide'
 import { SecondReadingButton } from '../../shared/doubt/SecondReadingButton'
+import { late } from '../../shared/late/late'
 import { en as doubtWords } from '../../shared/doubt/messages'
 import { en } from './messages'
 import { SureProvider, SureSwitch } from './Sure'
+
+const SinceLetter = late(() => import('./SinceLetter').then((found) => found.SinceLetter))
 
 /** What one area needs: the answer to take home, the largest thing first. */
 export function AmountsSheet({ found }: { found: AreaRecommendation }) {
@@ -54,8 +58,13 @@ export function AmountsSheet({ found }: { found: AreaRecommendation }) {
         </p>
         <RestsOn areaId={found.areaId} />
         <PutOn areaId={found.areaId} />
+        {kase.letters.length > 0 && (
+          <Suspense>
+            <SinceLetter areaId={found.areaId} />
+          </Suspense>
+        )}
         <Problems found={found} />
-        <SeveralCrops found={found} />
+        <SideBySide found={found} />
         <ReactionRow found={found} answer={answer} />
         {majorsOf(answer).map((need) => (
           <NutrientRow key={need.of} need={need} found={found} />

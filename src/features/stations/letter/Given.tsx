@@ -14,7 +14,7 @@ import { useWords } from '../../shared/language/useWords'
 import { hashOf } from '../../shared/letters/handing'
 import { en } from './messages'
 import type { Kept } from '../../shared/letters/useKept'
-import { usePaperOf } from './usePaper'
+import { usePaperOf } from '../../shared/letters/usePaper'
 
 interface Props {
   kept: readonly Kept[]

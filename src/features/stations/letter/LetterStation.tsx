@@ -28,7 +28,7 @@ import { en } from './messages'
 import { OwnWords } from './OwnWords'
 import { PaperSheet } from './PaperSheet'
 import { useKept } from '../../shared/letters/useKept'
-import { usePaper } from './usePaper'
+import { usePaper } from '../../shared/letters/usePaper'
 
 type OnPaper = keyof typeof en.papers
 

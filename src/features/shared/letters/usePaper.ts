@@ -6,10 +6,10 @@ import type { Paper } from '@/paper/paper'
 import type { ClientWords } from '@/wording/languages'
 import { useOpenCase } from '../../case/context'
 import { useGuides, useProducts } from '../../case/useCase'
-import { useOffice } from '../../shared/office/useOffice'
-import { useProgram } from '../../shared/years/useProgram'
-import { paperFor, programFor, type Around } from '../../shared/letters/paper-for'
-import type { Kept } from '../../shared/letters/useKept'
+import { useOffice } from '../office/useOffice'
+import { useProgram } from '../years/useProgram'
+import { paperFor, programFor, type Around } from './paper-for'
+import type { Kept } from './useKept'
 
 /** The letter as the open case gives it now. */
 export function usePaper(words: ClientWords | null, language: Language, kept: readonly Kept[]): Paper | null {
