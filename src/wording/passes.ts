@@ -14,7 +14,13 @@ export function passesWords(
 ): string {
   const windows = dressings.flatMap(({ window }) => window ?? [])
   if (windows.length > 0) {
-    const dates = windows.map(({ label }) => textOf(label)).join(own.then)
+    const labels = windows.map(({ label }) => textOf(label))
+    const dates =
+      new Set(labels).size === 1
+        ? labels[0]!
+        : runsOf(labels)
+            .map(([label, n]) => own.again(label, n))
+            .join(own.then)
     return count === 1 ? dates : beside === 'each' ? own.timesOn(count, dates) : own.partsOn(count, dates)
   }
   if (count === 1) return ''
@@ -22,3 +28,10 @@ export function passesWords(
     interval === null ? '' : 'months' in interval ? own.monthsApart(interval.months) : own.daysApart(interval.days)
   return `${beside === 'all' ? own.inPasses(count) : own.passes(count)}${apart}${perYear ? own.perYear(perYear) : ''}`
 }
+
+/** Labels in their order, each with how often it stands there on end. */
+const runsOf = (labels: readonly string[]): readonly (readonly [string, number])[] =>
+  labels.reduce<readonly (readonly [string, number])[]>((runs, label) => {
+    const last = runs.at(-1)
+    return last?.[0] === label ? [...runs.slice(0, -1), [label, last[1] + 1]] : [...runs, [label, 1]]
+  }, [])

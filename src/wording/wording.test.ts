@@ -140,10 +140,18 @@ describe('passes', () => {
     perYear: null,
     dressings: ['before planting', 'beside the plants at first fruit'].map((en) => ({ window: { label: { en } } })),
   } as never
+  const on = (...labels: string[]) =>
+    ({
+      ...(two as object),
+      count: labels.length,
+      dressings: labels.map((en) => ({ window: { label: { en } } })),
+    }) as never
   const four = { count: 4, interval: { months: 3 }, perYear: 2, dressings: [{ window: null }] } as never
   test.each([
     [passesWords(two, 'each'), '2 times: before planting, then beside the plants at first fruit'],
     [passesWords(two, 'all'), 'in 2 equal parts: before planting, then beside the plants at first fruit'],
+    [passesWords(on('early', 'early', 'late'), 'each'), '3 times: twice early, then late'],
+    [passesWords(on('early', 'early', 'early'), 'each'), '3 times: early'],
     [passesWords(four, 'each'), '4 passes, at least 3 months apart, at most 2 a year'],
     [passesWords(four, 'all'), 'in 4 equal passes, at least 3 months apart, at most 2 a year'],
   ])('%s', (said, expected) => expect(said).toBe(expected))

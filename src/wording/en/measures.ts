@@ -30,6 +30,8 @@ export const measures = {
   circle: (wide: string) => `circle ${wide}`,
   several: (count: number, sides: string) => `${count} of ${sides}`,
   then: ', then ',
+  again: (when: string, times: number) =>
+    times === 1 ? when : times === 2 ? `twice ${when}` : `${times} times ${when}`,
   timesOn: (count: number, dates: string) => `${count} times: ${dates}`,
   partsOn: (count: number, dates: string) => `in ${count} equal parts: ${dates}`,
   passes: (count: number) => `${count} passes`,

@@ -30,6 +30,7 @@ export const measures: MeasureWords = {
   circle: (wide) => `círculo de ${wide}`,
   several: (count, sides) => `${count} de ${sides}`,
   then: ', luego ',
+  again: (when, times) => (times === 1 ? when : times === 2 ? `dos veces ${when}` : `${times} veces ${when}`),
   timesOn: (count, dates) => `${count} veces: ${dates}`,
   partsOn: (count, dates) => `en ${count} partes iguales: ${dates}`,
   passes: (count) => `${count} aplicaciones`,

@@ -3,7 +3,7 @@ import { quantity } from '../../units/quantity'
 import { derive, given, type Derived, type Working } from '../../workings'
 import type { Size } from '../sized'
 import { crossesItself, outlineArea, ringsOf, type Outline } from './outline'
-import { common, groundArea, joined, untangled, without, type Ground } from './polygon'
+import { common, groundArea, inRing, joined, untangled, without, type Ground } from './polygon'
 
 /** A shape that an area is drawn with, or a hole in it: a house, a patio. */
 export interface PlanShape {
@@ -36,6 +36,24 @@ function cutGround(shapes: readonly PlanShape[]): Ground {
 const pieceOf = ({ outline }: PlanShape): Ground => {
   const [edge, ...inner] = ringsOf(outline)
   return [[edge!, ...inner]]
+}
+
+/** Shapes in the order in which they are told: after each the holes that are cut from it; holes in none come last. */
+export function withTheirHoles(
+  shapes: readonly PlanShape[],
+): readonly { readonly shape: PlanShape; readonly holes: readonly PlanShape[] }[] {
+  const solid = shapes.filter(({ hole }) => !hole)
+  const grounds = solid.map(({ outline }) => ringsOf(outline))
+  const of = ({ outline }: PlanShape) => {
+    const [edge = []] = ringsOf(outline)
+    return grounds.findIndex(([around]) => around && edge.some((point) => inRing(around, point)))
+  }
+  const homes = new Map(shapes.filter(({ hole }) => hole).map((one) => [one, of(one)]))
+  const holesOf = (home: number) => [...homes].flatMap(([one, at]) => (at === home ? [one] : []))
+  return [
+    ...solid.map((shape, i) => ({ shape, holes: holesOf(i) })),
+    ...holesOf(-1).map((shape) => ({ shape, holes: [] })),
+  ]
 }
 
 /** What is wrong with a shape, or with where a hole lies. */

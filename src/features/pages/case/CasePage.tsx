@@ -93,7 +93,7 @@ function Waiting({ id }: { id: string }) {
 }
 
 /** Stations that take more room. */
-const wide: ReadonlySet<View> = new Set(['results', 'reading'])
+const wide: ReadonlySet<View> = new Set(['ground', 'results', 'reading'])
 
 const views: readonly View[] = [...stations, 'history']
 

@@ -136,6 +136,7 @@ export const ClosedTimes = ({
     row={({ name, from, to, what, where }, change) => (
       <>
         <TextField
+          long
           label={en.closedName}
           most={texts.name}
           value={name}

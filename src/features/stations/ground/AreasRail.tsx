@@ -25,6 +25,7 @@ export function AreasRail() {
   return (
     <nav
       aria-label={en.areas}
+      data-rail
       className="border-rule shrink-0 border-b print:hidden md:w-[224px] md:border-r md:border-b-0"
     >
       <h2 className="text-ink-2 hidden px-4 pt-4 pb-2 text-[13.5px] font-semibold md:block">{en.areas}</h2>

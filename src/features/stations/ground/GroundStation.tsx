@@ -22,6 +22,7 @@ import { en } from './messages'
 import { ClimateField, MeasuresField, TapeField } from './SettingFields'
 import { LieFields, PutOnFields } from './LieFields'
 import { en as planWords } from './plan/messages'
+import { PlanGlance } from './PlanGlance'
 import { useAddArea } from './useAddArea'
 import { late } from '../../shared/late/late'
 
@@ -45,7 +46,14 @@ export function GroundStation() {
         <SeasonField />
       </div>
       {view === 'list' ? (
-        <ByList />
+        <div className="@container">
+          <div className="flex gap-8">
+            <div className="max-w-[836px] min-w-0 flex-1">
+              <ByList />
+            </div>
+            <PlanGlance onDraw={() => setView('plan')} />
+          </div>
+        </div>
       ) : (
         <Suspense>
           <PlanView />

@@ -81,11 +81,12 @@ export function PlanView() {
               aria-label={en.tool[one]}
               onClick={() => setTool(one)}
               className={clsx(
-                'border-edge flex min-h-11 min-w-11 cursor-pointer items-center justify-center rounded-[3px] border px-2',
+                'border-edge flex min-h-13 min-w-16 cursor-pointer flex-col items-center justify-center rounded-[3px] border px-1.5 text-[13px] leading-tight',
                 tool === one ? 'bg-moss text-white' : 'bg-sheet hover:border-ink',
               )}
             >
               <Icon size={20} aria-hidden className={one === 'ellipse' ? 'scale-y-60' : undefined} />
+              <span aria-hidden>{en.shortTool[one]}</span>
             </button>
           ))}
           <TickField label={en.snap} checked={snap} onChange={(on) => setSnap(on)} />

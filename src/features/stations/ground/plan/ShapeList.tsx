@@ -1,9 +1,10 @@
 'use client'
 
-import { X } from 'lucide-react'
+import clsx from 'clsx'
+import { ChevronRight, X } from 'lucide-react'
 import { useState } from 'react'
 import { lengthsOf, outlineKinds, type Outline, type OutlineKind } from '@/core/ground/plan/outline'
-import { planSize, shapeFaults, type PlanShape } from '@/core/ground/plan/plan-size'
+import { planSize, shapeFaults, withTheirHoles, type PlanShape } from '@/core/ground/plan/plan-size'
 import { untied, type Point } from '@/core/ground/plan/polygon'
 import { readAreaSize } from '@/core/reading/soil'
 import { feetPerMetre } from '@/core/units/factors'
@@ -27,7 +28,17 @@ export function ShapeList({ selected, onSelect }: { selected: string | null; onS
   const { area } = useOpenCase()
   const { add } = useShapes()
   const [kind, setKind] = useState<OutlineKind>('rectangle')
-  const faults = area ? shapeFaults(area.shapes) : []
+  const [unfolded, unfold] = useState<ReadonlySet<string>>(new Set())
+  const shapes = area?.shapes ?? []
+  const faults = shapeFaults(shapes)
+  const isFaulty = (id: string) => faults.some(({ shapeId }) => shapeId === id)
+  const toggle = (id: string) =>
+    unfold((before) => new Set([...before].filter((one) => one !== id).concat(before.has(id) ? [] : id)))
+  const rows = withTheirHoles(shapes).flatMap(({ shape, holes }) => {
+    const called = holes.some(({ id }) => id === selected || isFaulty(id))
+    const open = called || unfolded.has(shape.id)
+    return [{ shape, holes, open }, ...(open ? holes : []).map((hole) => ({ shape: hole, holes: [], open: false }))]
+  })
   return (
     <section className="mt-4" aria-label={en.shapes(area?.name ?? '')}>
       <h2 className="border-ink border-b-[1.5px] pb-1 font-serif text-lg font-semibold">
@@ -36,11 +47,14 @@ export function ShapeList({ selected, onSelect }: { selected: string | null; onS
       {area && <SizeLine />}
       {area?.shapes.length === 0 && <p className="text-ink-2 mt-1">{en.noShapes}</p>}
       <ul className="mt-1">
-        {area?.shapes.map((shape, i) => (
+        {rows.map(({ shape, holes, open }) => (
           <ShapeRow
             key={shape.id}
-            n={i + 1}
+            n={shapes.indexOf(shape) + 1}
             shape={shape}
+            holes={holes}
+            open={open}
+            onToggle={() => toggle(shape.id)}
             here={shape.id === selected}
             fault={faults.find(({ shapeId }) => shapeId === shape.id)}
             onSelect={() => onSelect(shape.id)}
@@ -91,12 +105,16 @@ export function SizeLine() {
 interface RowProps {
   n: number
   shape: PlanShape
+  /** What is cut out of it, and whether that is shown beneath. */
+  holes: readonly PlanShape[]
+  open: boolean
+  onToggle: () => void
   here: boolean
   fault: ReturnType<typeof shapeFaults>[number] | undefined
   onSelect: () => void
 }
 
-function ShapeRow({ n, shape, here, fault, onSelect }: RowProps) {
+function ShapeRow({ n, shape, holes, open, onToggle, here, fault, onSelect }: RowProps) {
   const { put, setHole, remove } = useShapes()
   const { outline } = shape
   const untie = () => {
@@ -105,7 +123,11 @@ function ShapeRow({ n, shape, here, fault, onSelect }: RowProps) {
   }
   return (
     <li
-      className={`border-rule flex flex-wrap items-end gap-x-3 gap-y-1 border-b py-2 pl-2 ${here ? 'border-l-moss border-l-4' : 'border-l-4 border-l-transparent'}`}
+      className={clsx(
+        'border-rule flex flex-wrap items-end gap-x-3 gap-y-1 border-b border-l-4 py-2 pl-2',
+        here ? 'border-l-moss' : 'border-l-transparent',
+        shape.hole && 'ml-6',
+      )}
       onFocus={onSelect}
     >
       <p className="w-36 pb-1.5 font-semibold">{en.shapeNumber(n, en.tool[outline.kind])}</p>
@@ -125,6 +147,17 @@ function ShapeRow({ n, shape, here, fault, onSelect }: RowProps) {
       >
         <X size={17} aria-hidden />
       </button>
+      {holes.length > 0 && (
+        <button
+          type="button"
+          aria-expanded={open}
+          onClick={onToggle}
+          className="group text-moss hover:text-ink flex min-h-9 w-full cursor-pointer items-center gap-1.5 font-semibold"
+        >
+          <ChevronRight size={17} aria-hidden className="group-aria-expanded:rotate-90" />
+          {en.holes(holes.length)}
+        </button>
+      )}
       {fault && (
         <p role="alert" className="text-clay w-full text-[13.5px] font-semibold">
           {render(fault.sentence)}{' '}

@@ -19,6 +19,17 @@ export const en = {
     rows: 'Rows',
     plant: 'Single plant',
   } satisfies Record<'select' | OutlineKind, string>,
+  /** As it stands beneath its picture. */
+  shortTool: {
+    select: 'Move',
+    rectangle: 'Rectangle',
+    circle: 'Circle',
+    ellipse: 'Ellipse',
+    polygon: 'Polygon',
+    ring: 'Ring',
+    rows: 'Rows',
+    plant: 'Plant',
+  } satisfies Record<'select' | OutlineKind, string>,
   hint: {
     select: 'Take hold of a shape to move it, of its handles to size and turn it; drag the ground to move about.',
     drag: 'Press where it begins, drag, and let go.',
@@ -40,6 +51,9 @@ export const en = {
   add: 'Add a shape',
   kind: 'Shape',
   hole: 'a hole, left out',
+  holes: (n: number) => (n === 1 ? 'A hole is cut from it' : `${n} holes are cut from it`),
+  glance: 'The ground as it is drawn; press on an area to go to it',
+  draw: 'Draw on it',
   remove: (n: number) => `Remove shape ${n}`,
   shapeNumber: (n: number, kind: string) => `${n}. ${kind}`,
   points: 'Corners, east and north of the middle, like 0,0; 12,0; 12,8',
