@@ -79,7 +79,16 @@ test('drawn with the mouse, moved, sized and typed exactly; a hole cut out; undo
   await expect(shapes(page)).not.toContainText('468 ft²')
   await page.reload()
   await page.getByRole('radio', { name: 'On the plan' }).click()
+  // What is cut out lies folded in its shape.
+  await expect(shapes(page).getByRole('listitem')).toHaveCount(1)
+  await shapes(page).getByRole('button', { name: 'A hole is cut from it' }).click()
   await expect(shapes(page).getByRole('listitem')).toHaveCount(2)
+  // Beside what is known of the ground stands what is drawn of it.
+  await page.getByRole('radio', { name: 'What is known of it' }).click()
+  const glance = page.getByRole('img', { name: /^The ground as it is drawn/ })
+  await expect(glance).toBeVisible()
+  await page.getByRole('button', { name: 'Draw on it' }).click()
+  await expect(plan.locator('canvas').first()).toBeVisible()
 })
 
 test('by keyboard alone, with the same result', async ({ watched: page }) => {

@@ -66,6 +66,16 @@ test('job h: a PDF dropped on the case is read after one look, each value with i
   await strip(page).getByRole('button', { name: /HM-07/ }).click()
   await page.getByRole('button', { name: 'Read HM-07.pdf beside the lines' }).click()
   await expect(page.locator('[data-mark]')).toHaveCount(13)
+  // The paper goes along with the lines while they are scrolled.
+  await page.setViewportSize({ width: 1400, height: 420 })
+  const read = page.locator('[data-mark].outline-ink')
+  await page.getByRole('textbox', { name: 'Calcium, Ca' }).hover()
+  await page.mouse.wheel(0, 300)
+  await expect(read).toHaveCount(1)
+  const first = await read.getAttribute('data-mark')
+  await page.mouse.wheel(0, 400)
+  await expect(read).not.toHaveAttribute('data-mark', first!)
+  await page.setViewportSize({ width: 1280, height: 720 })
   // One edit, and one undo of it.
   await page.getByRole('button', { name: /^Undo/ }).click()
   await expect(strip(page).getByRole('button', { name: /HM-07/ })).toHaveCount(0)

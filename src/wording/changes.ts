@@ -69,3 +69,17 @@ function differing(
     return was === is ? [] : [{ ...of, what: what.trim(), before: was, after: is }]
   })
 }
+
+/**
+ * Two texts without the clauses at their end that are the same in both; whole where nothing else would be left.
+ *
+ * @example withoutCommon('193 lb, in 3 passes', '97 lb, in 3 passes') // ['193 lb', '97 lb']
+ */
+export function withoutCommon(before: string, after: string): readonly [string, string] {
+  const [was, is] = [before, after].map((text) => text.split(/(?<=[,;]) /))
+  let shared = 0
+  while (shared < Math.min(was!.length, is!.length) - 1 && was!.at(-1 - shared) === is!.at(-1 - shared)) shared += 1
+  const kept = (clauses: readonly string[]) =>
+    shared === 0 ? clauses.join(' ') : clauses.slice(0, -shared).join(' ').replace(/[,;]$/, '')
+  return [kept(was!), kept(is!)]
+}

@@ -3,7 +3,7 @@
 import { useMemo } from 'react'
 import { Button } from '@/ui/Button'
 import { Formula } from '@/ui/Formula'
-import { changesBetween } from '@/wording/changes'
+import { changesBetween, withoutCommon } from '@/wording/changes'
 import { dateWords } from '@/wording/format'
 import { useOpenCase } from '../../case/context'
 import { useWords } from '../../shared/language/useWords'
@@ -37,7 +37,7 @@ function Told({ areaId, given, paper }: Props) {
       <ul>
         {changed.map(({ what, before, after }) => (
           <li key={what}>
-            <Formula>{en.changed(what, before, after)}</Formula>
+            <Formula>{en.changed(what, ...withoutCommon(before, after))}</Formula>
           </li>
         ))}
       </ul>

@@ -6,7 +6,7 @@ import { coreVersion } from '@/core/recommend'
 import { logOf } from '@/store/cases'
 import { Button } from '@/ui/Button'
 import { Formula } from '@/ui/Formula'
-import { changesBetween, type LetterChange } from '@/wording/changes'
+import { changesBetween, withoutCommon, type LetterChange } from '@/wording/changes'
 import { dateWords } from '@/wording/format'
 import { useOpenCase } from '../../case/context'
 import { describe } from '../../shared/history/describe'
@@ -108,8 +108,10 @@ function Otherwise({ kept: { given, paper } }: { kept: Kept }) {
   )
 }
 
-const changeWords = ({ area, what, before, after }: LetterChange): string =>
-  `${[area, what].filter(Boolean).join(', ')}: ${en.was} “${before || en.nothing}”, ${en.is} “${after || en.nothing}”`
+function changeWords({ area, what, before, after }: LetterChange): string {
+  const [was, is] = withoutCommon(before, after)
+  return `${[area, what].filter(Boolean).join(', ')}: ${en.was} “${was || en.nothing}”, ${en.is} “${is || en.nothing}”`
+}
 
 const mostEdits = 6
 

@@ -3,7 +3,7 @@
 import type { ViewFault } from './pdf'
 import { useLiveQuery } from 'dexie-react-hooks'
 import { FileText, Paperclip, RotateCw, X, ZoomIn, ZoomOut } from 'lucide-react'
-import { Suspense, useEffect, useRef, useState, type ReactNode } from 'react'
+import { Suspense, useEffect, useRef, useState, type ReactNode, type RefObject } from 'react'
 import type { Original } from '@/core/case/case'
 import { attachmentOf, largestOriginal, originalFault, type OriginalFault } from '@/store/attachments'
 import { db, type Attachment } from '@/store/db'
@@ -13,6 +13,7 @@ import { useOpenCase } from '../../case/context'
 import type { Sheet } from './ReportLines'
 import type { Mark } from './Marks'
 import { en, lineLabel } from './messages'
+import { useScrollTogether } from './useScrollTogether'
 import { late } from '../../shared/late/late'
 
 const PdfPages = late(() => import('./PdfPages').then((found) => found.PdfPages))
@@ -110,11 +111,14 @@ interface ViewProps {
   /** The report that is shown beside it, and the line of it that is spoken of. */
   report: string
   line: string | null
+  /** What holds the lines: the paper scrolls with them. */
+  lines: RefObject<HTMLElement | null>
   onClose: () => void
 }
 
 /** The original beside the lines, to type by. It stays in sight while they scroll. */
-export function OriginalView({ original, report, line, onClose }: ViewProps) {
+export function OriginalView({ original, report, line, lines, onClose }: ViewProps) {
+  const scroller = useRef<HTMLDivElement>(null)
   const [zoom, setZoom] = useState(1)
   const [turn, setTurn] = useState(0)
   const [fault, setFault] = useState<ViewFault | null>(null)
@@ -130,6 +134,7 @@ export function OriginalView({ original, report, line, onClose }: ViewProps) {
   const marks = (kept?.places ?? [])
     .filter((one) => one.report === report)
     .map(({ page, box, field }): Mark => ({ page, box, key: field, label: lineLabel(field), open: false }))
+  const passed = useScrollTogether(lines, scroller, marks.length > 0)
   return (
     <section
       aria-label={en.originals}
@@ -157,6 +162,7 @@ export function OriginalView({ original, report, line, onClose }: ViewProps) {
       )}
       {kept && !told && (
         <div
+          ref={scroller}
           data-scroller
           role="region"
           aria-label={original.name}
@@ -166,7 +172,14 @@ export function OriginalView({ original, report, line, onClose }: ViewProps) {
         >
           {kept.type === 'application/pdf' ? (
             <Suspense fallback={<p className="p-3">{en.opening}</p>}>
-              <PdfPages bytes={kept.bytes} zoom={zoom} turn={turn} onFault={setFault} marks={marks} shown={line} />
+              <PdfPages
+                bytes={kept.bytes}
+                zoom={zoom}
+                turn={turn}
+                onFault={setFault}
+                marks={marks}
+                shown={passed ?? line}
+              />
             </Suspense>
           ) : (
             <Photo

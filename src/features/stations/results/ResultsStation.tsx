@@ -1,7 +1,7 @@
 'use client'
 
 import { putInForce } from '@/core/case/acts/reports'
-import { Suspense, useState } from 'react'
+import { Suspense, useRef, useState } from 'react'
 import { v4 as newId } from 'uuid'
 import type { Report } from '@/core/case/case'
 import type { AreaInSeason } from '@/core/case/in-season'
@@ -77,6 +77,7 @@ function Reports({ area }: { area: AreaInSeason }) {
   const [over, lay] = useState<Over>(null)
   const [original, setOriginal] = useState<string | null>(null)
   const [line, setLine] = useState<string | null>(null)
+  const lines = useRef<HTMLDivElement>(null)
   const reader = useReader((paper) => lay({ kind: 'read', paper }))
   useDropped(kase.id, over?.kind === 'read' || reader.state?.kind === 'reading' ? null : reader.read)
   const there = kase.reports.some(({ id }) => id === chosen) || chosen === fresh
@@ -138,6 +139,7 @@ function Reports({ area }: { area: AreaInSeason }) {
         className={`mt-3 grid gap-x-8 gap-y-5 ${shownOriginal ? 'xl:grid-cols-[minmax(0,1fr)_minmax(0,30rem)]' : 'lg:grid-cols-[minmax(0,1fr)_15.5rem]'}`}
       >
         <div
+          ref={lines}
           data-entry
           className="@container"
           onFocus={({ target }) => setLine(target.closest<HTMLElement>('[data-line]')?.dataset.line ?? null)}
@@ -152,7 +154,13 @@ function Reports({ area }: { area: AreaInSeason }) {
           <Onward />
         </div>
         {shownOriginal ? (
-          <OriginalView original={shownOriginal} report={report.id} line={line} onClose={() => setOriginal(null)} />
+          <OriginalView
+            original={shownOriginal}
+            report={report.id}
+            line={line}
+            lines={lines}
+            onClose={() => setOriginal(null)}
+          />
         ) : (
           <PaperSide
             area={area}

@@ -135,6 +135,17 @@ export function PlanView() {
             measures={kase.measures}
             className="absolute bottom-2 left-3"
           />
+          {tool === 'select' && !live && kase.areas.every(({ shapes: all }) => all.length === 0) && !picture.image && (
+            <div className="pointer-events-none absolute inset-0 flex flex-col items-center justify-center gap-3 text-center">
+              <svg width="150" height="84" viewBox="0 0 150 84" aria-hidden className="stroke-edge fill-none">
+                <rect x="12" y="14" width="126" height="56" strokeWidth="1.5" strokeDasharray="5 4" />
+                <text x="75" y="47" textAnchor="middle" className="fill-ink-2 stroke-none text-[13px]">
+                  {en.exampleShape}
+                </text>
+              </svg>
+              <p className="bg-white px-2 font-semibold">{en.emptyPlan}</p>
+            </div>
+          )}
           {live && (
             <p
               role="status"

@@ -54,6 +54,8 @@ export const en = {
   holes: (n: number) => (n === 1 ? 'A hole is cut from it' : `${n} holes are cut from it`),
   glance: 'The ground as it is drawn; press on an area to go to it',
   draw: 'Draw on it',
+  emptyPlan: 'Choose Rectangle, press where it begins, drag, and let go.',
+  exampleShape: '12 ft × 18 ft',
   remove: (n: number) => `Remove shape ${n}`,
   shapeNumber: (n: number, kind: string) => `${n}. ${kind}`,
   points: 'Corners, east and north of the middle, like 0,0; 12,0; 12,8',
