@@ -3,9 +3,9 @@ import type { ComponentProps } from 'react'
 
 type Props = ComponentProps<'button'> & { kind?: 'act' | 'quiet' | 'text' }
 
-/** `act` for the one thing to do next; `quiet` for the rest; `text` inside sentences. */
+/** `act` for the one thing to do next; `quiet` for the rest; `text` inside sentences. None stands on paper. */
 export function Button({ kind = 'quiet', className, ...props }: Props) {
-  return <button type="button" {...props} className={clsx(buttonClass(kind), className)} />
+  return <button type="button" {...props} className={clsx(buttonClass(kind), 'print:hidden', className)} />
 }
 
 export const buttonClass = (kind: 'act' | 'quiet' | 'text') =>

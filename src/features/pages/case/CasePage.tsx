@@ -157,6 +157,7 @@ function Opened({ kase, station, areaId }: Props) {
           </Guarded>
           <main className="bg-sheet min-w-0 flex-1 px-5 py-4 sm:px-8 print:bg-white print:p-0">
             <div className={`${wide.has(station) ? 'max-w-[1160px]' : 'max-w-[900px]'} print:max-w-none`}>
+              <OnPaper station={station} />
               <Heading station={station} />
               <Guarded
                 name={station === 'history' ? historyWords.title : en.stations[station]}
@@ -221,6 +222,18 @@ function HeaderButton({ label, icon, onClick }: { label: string; icon: ReactNode
       {icon}
       <span className="hidden lg:inline">{label}</span>
     </button>
+  )
+}
+
+/** Whose sheet it is, where one is printed; a letter and a field sheet say that themselves. */
+function OnPaper({ station }: { station: View }) {
+  const { client, place, season } = useOpenCase().kase
+  if (station === 'letter' || station === 'sample') return null
+  const title = station === 'history' ? historyWords.title : en.stations[station]
+  return (
+    <p className="mb-3 hidden font-serif print:block">
+      <strong>{title}</strong> · {[client || en.unnamed, place, season].filter(Boolean).join(', ')}
+    </p>
   )
 }
 

@@ -43,6 +43,7 @@ export function AmountsSheet({ found }: { found: AreaRecommendation }) {
               <Button kind="text" onClick={() => go(station)}>
                 {render(sentence)}
               </Button>
+              <span className="hidden print:inline">{render(sentence)}</span>
             </li>
           ))}
         </ul>

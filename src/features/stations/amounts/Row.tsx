@@ -24,7 +24,7 @@ export function Row({ stuff, name, detail, children, aside }: Props) {
   return (
     <section
       aria-label={name}
-      className="border-rule grid grid-cols-[84px_1fr] items-start gap-x-4 gap-y-1 border-b py-3 @xl:grid-cols-[96px_1fr_auto]"
+      className="border-rule grid grid-cols-[84px_1fr] items-start gap-x-4 gap-y-1 border-b py-3 break-inside-avoid @xl:grid-cols-[96px_1fr_auto]"
     >
       <div className="text-[14.5px] leading-tight font-semibold">
         <div className="mb-1.5">
