@@ -38,8 +38,15 @@ test('undo and redo anywhere, across a reload, and going back to a point in the 
 
 test('a case is thrown away and put back', async ({ watched: page }) => {
   await loadSamples(page)
-  await page.getByRole('button', { name: 'Throw away Henrike Aldous' }).click()
-  await expect(page.getByRole('link', { name: 'Henrike Aldous' })).toHaveCount(0)
+  const away = page.getByRole('button', { name: 'Throw away Henrike Aldous' })
+  const row = page.getByRole('link', { name: 'Henrike Aldous' })
+  // At once, where it was thrown away; later, out of the trash.
+  await away.click()
+  await expect(row).toHaveCount(0)
+  await page.getByText('Thrown away: Henrike Aldous.').locator('..').getByRole('button', { name: 'Put it back' }).click()
+  await expect(row).toBeVisible()
+  await away.click()
+  await expect(row).toHaveCount(0)
   await page.reload()
   await page.getByText('Trash (1)').click()
   await page.getByRole('button', { name: 'Put back' }).click()

@@ -57,14 +57,18 @@ test('a refused write keeps the text on the page, says so, and is made good late
   expect(await db.cases.get(id)).toMatchObject({ client: 'while refused' })
 })
 
-test('samples are added, seeded once only, and removed without touching other cases', async () => {
+test('samples are added, seeded once only, and thrown away without touching other cases, and put back', async () => {
   const mine = createCase({ client: 'mine' })
   await mine.written
   await seedOnce(() => addSamples(sampleCases))
   await seedOnce(() => addSamples(sampleCases))
   expect(await db.cases.count()).toBe(sampleCases.length + 1)
-  await removeSamples()
-  expect(await db.summaries.toCollection().primaryKeys()).toEqual([mine.id])
+  const onDesk = async () => (await db.summaries.filter(({ trashedAt }) => !trashedAt).primaryKeys()).sort()
+  const all = await onDesk()
+  const back = await removeSamples()
+  expect(await onDesk()).toEqual([mine.id])
+  await back()
+  expect(await onDesk()).toEqual(all)
 })
 
 test('the trash keeps a case for 30 days, gives it back, and takes its log along when it is emptied', async () => {

@@ -3,7 +3,7 @@ import type { Case } from '../core/case/case'
 import type { FiledEdit } from '../schemas/case-file'
 import { v4 as newId } from 'uuid'
 import { soundCase } from './damage'
-import { db, keepSetting, setting, type Summary } from './db'
+import { db, keepSetting, setting } from './db'
 import { caseTables, put, putChanged } from './put'
 
 /** Inside a transaction: a whole case with its log, as new here. */
@@ -49,15 +49,25 @@ export const joinCases = (into: string, from: string): Promise<boolean> =>
     return true
   })
 
-/** Takes the sample cases away again, and their office, unless it was made one's own. */
-export const removeSamples = async (): Promise<void> => {
-  await remove((summary) => summary.sample)
-  await db.office.filter((office) => office.sample).delete()
+/**
+ * Throws the sample cases away, and their office, unless it was made one's own.
+ *
+ * @returns what puts them back
+ */
+export async function removeSamples(): Promise<() => Promise<void>> {
+  const { ids, offices } = await db.transaction('rw', db.summaries, db.office, async () => {
+    const ids = await db.summaries.filter(({ sample, trashedAt }) => sample && !trashedAt).primaryKeys()
+    const offices = await db.office.filter(({ sample }) => sample).toArray()
+    await Promise.all(ids.map((id) => setTrashed(id, true)))
+    await db.office.bulkDelete(offices.map(({ id }) => id))
+    return { ids, offices }
+  })
+  return () =>
+    db.transaction('rw', db.summaries, db.office, async () => {
+      await Promise.all(ids.map((id) => setTrashed(id, false)))
+      if ((await db.office.count()) === 0) await db.office.bulkPut(offices)
+    })
 }
-
-/** Cases with all that belongs to them, together. */
-const remove = (which: (summary: Summary) => boolean): Promise<void> =>
-  db.transaction('rw', caseTables, async () => removeAll(await db.summaries.filter(which).primaryKeys()))
 
 /** Inside a transaction. */
 export async function removeAll(ids: readonly string[]): Promise<void> {

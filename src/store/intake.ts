@@ -78,7 +78,15 @@ export const seeInPile = (id: string, caseId: string): Promise<unknown> =>
       if (!pile.seen.includes(caseId)) Object.assign(pile, { seen: [...pile.seen, caseId] })
     })
 
-export const removePile = (id: string): Promise<void> => db.piles.delete(id)
+/** Takes a pile away, its cases stay; returns what puts it back. */
+export async function removePile(id: string): Promise<() => Promise<unknown>> {
+  const pile = await db.transaction('rw', db.piles, async () => {
+    const found = await db.piles.get(id)
+    await db.piles.delete(id)
+    return found
+  })
+  return async () => pile && db.piles.put(pile)
+}
 
 /** Keeps letters in their cases as they were handed out, all of them or none. */
 export const keepLetters = (given: ReadonlyMap<string, GivenLetter>): Promise<void> =>

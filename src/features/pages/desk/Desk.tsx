@@ -12,6 +12,7 @@ import { useFileDrop } from '@/ui/useFileDrop'
 import { CommandButton } from '../../shared/command/CommandButton'
 import { dropOn, intake, useDropped } from '../../shared/dropped'
 import { late } from '../../shared/late/late'
+import { usePutBack } from '../../shared/usePutBack'
 import { through } from '../../shared/way/steps'
 import type { OpenedFile, Problem } from './actions'
 import { CaseList } from './CaseList'
@@ -96,6 +97,7 @@ export function Desk() {
   const [problem, setProblem] = useState<Problem | null>(null)
   const [opened, setOpened] = useState<Extract<OpenedFile, { kind: 'known' | 'backup' }> | null>(null)
   const { damaged, seeded } = useUpkeep()
+  const [putBack, gone] = usePutBack()
   const start = async () =>
     router.push(`/case?id=${encodeURIComponent(await (await actions()).startCase())}&station=ground`)
   const toCase = (id: string) => router.push(`/case?id=${encodeURIComponent(id)}&station=amounts`)
@@ -122,6 +124,13 @@ export function Desk() {
       : []
   const summaries = all.filter((one) => !one.trashedAt)
   const trashed = all.filter((one) => one.trashedAt)
+  const throwAway = (ids: readonly string[]) =>
+    act(async ({ setAllTrashed }) => {
+      await setAllTrashed(ids, true)
+      const [only] = summaries.filter(({ id }) => id === ids[0])
+      gone(en.gone(ids.length, only?.client || en.unnamed), () => setAllTrashed(ids, false))
+    })
+  const dropSamples = () => act(async ({ removeSamples }) => gone(en.samplesGone, await removeSamples()))
   const picker = (
     <FilePicker
       label={en.open}
@@ -177,6 +186,7 @@ export function Desk() {
       {/* By itself: what waits for its script hides whatever stands with it. */}
       <Suspense>{summaries.some(({ id }) => id === through.id) && <Offer />}</Suspense>
       <main className="mt-2">
+        {putBack}
         {found && seeded && summaries.length === 0 && (
           <Empty
             start={() => void start()}
@@ -189,7 +199,7 @@ export function Desk() {
           <CaseList
             summaries={summaries}
             whole={found !== 'refused' && found?.whole === true}
-            onTrash={(ids) => act(({ setAllTrashed }) => setAllTrashed(ids, true))}
+            onTrash={throwAway}
             onSaveList={(shown) => act(({ saveList }) => saveList(shown))}
           />
         )}
@@ -197,7 +207,7 @@ export function Desk() {
           <Trash trashed={trashed} onPutBack={(id) => act(({ setTrashed }) => setTrashed(id, false))} />
         )}
         {summaries.some((one) => one.sample) && (
-          <Button kind="text" className="mt-6" onClick={() => act(({ removeSamples }) => removeSamples())}>
+          <Button kind="text" className="mt-6" onClick={dropSamples}>
             {en.removeSamples}
           </Button>
         )}

@@ -89,6 +89,8 @@ export const en = {
   handedOver: (n: number) => `${n} ${n === 1 ? 'file' : 'files'} in one archive; each opens by itself.`,
   archive: 'agrologos-cases.zip',
   lettersName: 'letters.pdf',
+  gone: (n: number, client: string) => (n === 1 ? `Thrown away: ${client}.` : `${n} cases thrown away.`),
+  samplesGone: 'The sample cases are thrown away.',
   throwAway: (client: string) => `Throw away ${client}`,
   trash: (n: number) => `Trash (${n})`,
   trashWhy: (days: number) => `Kept for ${days} days, then removed for good.`,

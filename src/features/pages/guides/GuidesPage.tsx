@@ -10,7 +10,7 @@ import { uses } from '@/core/guides/crop'
 import { type Guide, guideNamed, guideRef } from '@/core/guides/guide'
 import { defaultGuide, shipped } from '@/core/guides/guides'
 import type { Source } from '@/core/guides/sources'
-import { addGuides, guideUses, keepDraft, keptDraft } from '@/store/guides'
+import { addGuides, guideUses, keepDraft, keepGuide, keptDraft } from '@/store/guides'
 import { buttonClass } from '@/ui/Button'
 import { FilePicker } from '@/ui/FilePicker'
 import { SelectField } from '@/ui/SelectField'
@@ -19,6 +19,7 @@ import { useAskOnLeaving } from '@/ui/useAskOnLeaving'
 import { textOf } from '@/wording/render'
 import { useGuides } from '../../case/useCase'
 import { useOffice } from '../../shared/office/useOffice'
+import { usePutBack } from '../../shared/usePutBack'
 import { CompareSheet } from './CompareSheet'
 import { CropSheet } from './CropSheet'
 import { LookProvider } from './edit'
@@ -52,6 +53,7 @@ export function GuidesPage() {
   const params = useSearchParams()
   const guides = useGuides()
   const { draft, setDraft, unkept } = useDraft()
+  const [putBack, gone] = usePutBack()
   const stored = guideNamed(guides, params.get('guide')) ?? defaultGuide
   const guide = draft ?? stored
   const id = params.get('crop')
@@ -80,6 +82,7 @@ export function GuidesPage() {
           <Crops guide={guide} current={crop} onOpen={(cropId) => open(stored, cropId)} />
         </nav>
         <main className="min-w-0 flex-1">
+          {putBack}
           <OwnBar
             key={`bar ${guideRef(stored)}`}
             guide={stored}
@@ -89,7 +92,11 @@ export function GuidesPage() {
             onDraft={setDraft}
             onKept={(kept) => {
               setDraft(null)
-              open(kept ?? defaultGuide, kept && crop)
+              open(kept, crop)
+            }}
+            onDropped={() => {
+              open(defaultGuide, null)
+              gone(en.gone(guideRef(stored)), () => keepGuide(stored).then((kept) => open(kept, null)))
             }}
           />
           {!draft && !crop && <Comparing key={`compare ${guideRef(stored)}`} guide={stored} guides={guides} />}

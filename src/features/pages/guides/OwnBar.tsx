@@ -25,11 +25,13 @@ interface Props {
   unkept: boolean
   uses: number | undefined
   onDraft: (draft: Guide | null) => void
-  onKept: (guide: Guide | null) => void
+  onKept: (guide: Guide) => void
+  /** It is taken away. */
+  onDropped: () => void
 }
 
 /** What can be done with a guide: make it the office's own, edit it, hand it on, take it away. */
-export function OwnBar({ guide, draft, unkept, uses, onDraft, onKept }: Props) {
+export function OwnBar({ guide, draft, unkept, uses, onDraft, onKept, onDropped }: Props) {
   const [said, say] = useState('')
   const [faults, setFaults] = useState<readonly FieldFault[]>([])
   const mine = !shipped(guideRef(guide))
@@ -114,7 +116,7 @@ export function OwnBar({ guide, draft, unkept, uses, onDraft, onKept }: Props) {
           kind="text"
           onClick={() =>
             void dropGuide(guideRef(guide)).then(
-              (gone) => (gone ? onKept(null) : say(en.notRemoved)),
+              (gone) => (gone ? onDropped() : say(en.notRemoved)),
               () => say(en.refused),
             )
           }

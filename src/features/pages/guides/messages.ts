@@ -130,6 +130,7 @@ export const en = {
   saveFile: 'Save as a file',
   takeFile: 'Take in a guide file',
   remove: 'Take it away',
+  gone: (ref: string) => `The guide ${ref} is taken away.`,
   compareWith: 'Compare with',
   compareNone: 'nothing',
   ownTitle: 'Title',

@@ -8,6 +8,7 @@ import type { Pile } from '@/store/db'
 import { readPiles, removePile } from '@/store/intake'
 import { Button, buttonClass } from '@/ui/Button'
 import { RemoveButton } from '@/ui/RemoveButton'
+import { usePutBack } from '../../shared/usePutBack'
 import { FileIntake } from './FileIntake'
 import { en } from './messages'
 import { PileView } from './PileView'
@@ -58,6 +59,7 @@ function usePiles(): readonly Pile[] | 'unread' | undefined {
 function Piles() {
   const router = useRouter()
   const piles = usePiles()
+  const [putBack, gone] = usePutBack()
   if (piles === 'unread')
     return (
       <p role="alert" className="text-clay mt-6 font-semibold">
@@ -67,6 +69,7 @@ function Piles() {
   return (
     <section aria-label={en.piles} className="mt-8">
       <h2 className="border-ink border-b font-serif text-lg font-semibold">{en.piles}</h2>
+      {putBack}
       {piles?.length === 0 && <p className="text-ink-2 py-2">{en.noPiles}</p>}
       <ul>
         {piles?.map(({ id, name, seen, caseIds }) => (
@@ -78,7 +81,10 @@ function Piles() {
             >
               {en.open}
             </Button>
-            <RemoveButton label={`${en.remove}: ${name}. ${en.removeTold}`} onClick={() => void removePile(id)} />
+            <RemoveButton
+              label={`${en.remove}: ${name}. ${en.removeTold}`}
+              onClick={() => void removePile(id).then((back) => gone(en.pileGone(name), back))}
+            />
           </li>
         ))}
       </ul>

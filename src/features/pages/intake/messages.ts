@@ -50,6 +50,7 @@ export const en = {
   pile: (name: string, seen: number, all: number) => `${name}: ${seen} of ${all} looked at`,
   open: 'Go on',
   remove: 'Take the pile away',
+  pileGone: (name: string) => `The pile of ${name} is taken away; its cases stay.`,
   removeTold: 'Only the pile goes; its cases stay.',
   gone: 'This pile is no longer here.',
   toPiles: 'All piles',

@@ -3,10 +3,11 @@
 import { useLiveQuery } from 'dexie-react-hooks'
 import { useState } from 'react'
 import { attachmentOf, largestPicture, pictureFault, type PictureFault } from '@/store/attachments'
-import { db } from '@/store/db'
+import { db, type Attachment } from '@/store/db'
 import { setLogo } from '@/store/office'
 import { Button } from '@/ui/Button'
 import { FilePicker } from '@/ui/FilePicker'
+import { usePutBack } from '../../shared/usePutBack'
 import { Logo } from './Logo'
 import { en } from './messages'
 
@@ -14,6 +15,11 @@ import { en } from './messages'
 export function LogoField({ logo }: { logo: string | null }) {
   const [fault, setFault] = useState<PictureFault | 'broken' | 'refused' | null>(null)
   const kept = useLiveQuery(() => (logo ? db.attachments.get(logo).catch(() => undefined) : undefined), [logo])
+  const [putBack, gone] = usePutBack()
+  const remove = async (was: Attachment) => {
+    await setLogo(null)
+    gone(en.logoGone, () => setLogo(was))
+  }
   const choose = async (file: File) => {
     const bytes = file.size > largestPicture ? undefined : new Uint8Array(await file.arrayBuffer())
     const found = bytes ? (pictureFault(bytes) ?? ((await canBeDrawn(file)) ? null : 'broken')) : 'too-large'
@@ -31,8 +37,9 @@ export function LogoField({ logo }: { logo: string | null }) {
           accept="image/png,image/jpeg,image/webp"
           onFile={(file) => void choose(file)}
         />
-        {kept && <Button onClick={() => void setLogo(null).catch(() => setFault('refused'))}>{en.removeLogo}</Button>}
+        {kept && <Button onClick={() => void remove(kept).catch(() => setFault('refused'))}>{en.removeLogo}</Button>}
       </div>
+      {putBack}
       {fault && (
         <p role="alert" className="text-clay mt-0.5 text-[13px] leading-snug font-semibold">
           {en.logoFaults[fault]}

@@ -1,6 +1,6 @@
 'use client'
 
-import type { ReactNode } from 'react'
+import { useEffect, useRef, type ReactNode } from 'react'
 import { v4 as newId } from 'uuid'
 import type { OwnRegion } from '@/core/case/region'
 import { readOwnRegion } from '@/core/passes/program/own-region'
@@ -11,6 +11,7 @@ import { RemoveButton } from '@/ui/RemoveButton'
 import { SelectField } from '@/ui/SelectField'
 import { TextField } from '@/ui/TextField'
 import { render } from '@/wording/render'
+import { usePutBack } from '../../shared/usePutBack'
 import { en } from './messages'
 
 interface ListProps<One> {
@@ -30,6 +31,15 @@ interface ListProps<One> {
 /** Rows that an office adds, changes and takes away. */
 function Rows<One extends { readonly id: string; readonly name: string }>(props: ListProps<One>) {
   const { title, why, add, all, blank, columns, onChange, row } = props
+  const [putBack, gone] = usePutBack()
+  const now = useRef(all)
+  useEffect(() => {
+    now.current = all
+  }, [all])
+  const takeOut = (one: One, at: number) => {
+    onChange(all.filter(({ id }) => id !== one.id))
+    gone(en.rowGone(one.name || String(at + 1)), () => onChange(now.current.toSpliced(at, 0, one)))
+  }
   const { called = (n) => `${title}, ${n}`, remove = (name) => en.removeRow(title, name) } = props
   return (
     <section aria-label={title}>
@@ -39,14 +49,11 @@ function Rows<One extends { readonly id: string; readonly name: string }>(props:
         {all.map((one, i) => (
           <li key={one.id} aria-label={called(i + 1)} className={`grid items-start gap-x-4 gap-y-2 ${columns}`}>
             {row(one, (parts) => onChange(all.map((other) => (other.id === one.id ? { ...other, ...parts } : other))))}
-            <RemoveButton
-              className="mt-5"
-              label={remove(one.name || String(i + 1))}
-              onClick={() => onChange(all.filter(({ id }) => id !== one.id))}
-            />
+            <RemoveButton className="mt-5" label={remove(one.name || String(i + 1))} onClick={() => takeOut(one, i)} />
           </li>
         ))}
       </ul>
+      {putBack}
       <Button kind="text" className="mt-1" onClick={() => onChange([...all, blank(newId())])}>
         {add}
       </Button>

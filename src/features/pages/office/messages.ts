@@ -56,6 +56,8 @@ export const en = {
   logo: 'Logo on letters',
   chooseLogo: 'Choose a picture',
   otherLogo: 'Another picture',
+  logoGone: 'The picture is taken out.',
+  rowGone: (name: string) => `Taken out: ${name}.`,
   removeLogo: 'Without a logo',
   logoFaults: {
     'too-large': `That picture is over ${largestPicture / 1e6} MB. Save a smaller one, like 600 × 200 pixels.`,
