@@ -43,7 +43,11 @@ test('a case is thrown away and put back', async ({ watched: page }) => {
   // At once, where it was thrown away; later, out of the trash.
   await away.click()
   await expect(row).toHaveCount(0)
-  await page.getByText('Thrown away: Henrike Aldous.').locator('..').getByRole('button', { name: 'Put it back' }).click()
+  await page
+    .getByText('Thrown away: Henrike Aldous.')
+    .locator('..')
+    .getByRole('button', { name: 'Put it back' })
+    .click()
   await expect(row).toBeVisible()
   await away.click()
   await expect(row).toHaveCount(0)

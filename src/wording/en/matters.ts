@@ -86,7 +86,7 @@ export const matters = {
   'held.P-turf': () =>
     'The laboratory asks for phosphate, but turf that has enough phosphorus is given none. None until it is checked.',
   'held.beyond': (a) =>
-    `The report asks for ${places(num(a.rate), num(a.rate) < 10 ? 1 : 0)} lb of ${stuff[text(a.of)]} on 1,000 ft², and ${text(a.most)} is more than any ground is given in a year: most likely a unit is wrong. Nothing is put on until it is checked.`,
+    `The report asks for ${places(num(a.rate), num(a.rate) < 10 ? 1 : 0)} lb of ${stuff[text(a.of)]} on 1,000 ft². ${text(a.most)} is more than any ground is given in a year: most likely a unit is wrong. Nothing is put on until it is checked.`,
   'held.confirmed': (a) =>
     `The figure for ${stuff[text(a.of)]} goes against the reading and was confirmed${a.by === '' ? '' : ` by ${text(a.by)}`}: ${text(a.reason)}`,
   'headline.overruled': (a) => `The amount of ${stuff[text(a.of)]} is the advisor’s own.`,

@@ -114,7 +114,7 @@ export const en: Phrases = {
   'missing.guide': () => 'This area is pinned to a guide that is not on this machine.',
   'missing.report': () => 'Type the soil report, or only its pH.',
   'missing.report-lawn': () =>
-    'Type the soil report, or only its pH. Without one, a 3-1-2 fertilizer is the usual guess for a lawn, without phosphorus where the law asks for a test first. Test first.',
+    'Type the soil report, or only its pH. Without one, a 3-1-2 fertilizer is the usual guess for a lawn. Where the law asks for a test first, without phosphorus. Test first.',
 
   // Lime or sulfur
 
@@ -555,7 +555,7 @@ export const en: Phrases = {
   'program.past': () => 'That day is past.',
   'region.frost': () => 'That is no day of the year. Type it like 10 May; leave both blank where there is no frost.',
   'region.soil': () =>
-    'Twelve temperatures of the soil are needed, January first, such as 31 31 36 47 58 67 72 71 63 52 42 34, in °F; put a C behind them for °C.',
+    'Twelve temperatures of the soil are needed, January first: 31 31 36 47 58 67 72 71 63 52 42 34, in °F; put a C behind them for °C.',
   'program.after-ammonium': (a) => `Ammonium or urea went on within ${a.days} days: lime would drive its ammonia off.`,
   'program.covered': (a, measures) =>
     `${weight(num(a.lb), measures)} were put on already: this pass is not needed any more.`,
@@ -625,7 +625,7 @@ export const en: Phrases = {
   'mix.P-enough': () => 'It carries phosphorus, and this turf has enough of it. Choose one with 0 in the middle.',
   'mix.too-sour': (a) => `Not at pH ${pH(a.pH)}: it would carry ${text(a.crop)} below its span. Urea takes its place.`,
   'mix.too-much': (a) =>
-    `Measured out like this it brings ${places(num(a.rate), 0)} lb ${text(a.nutrient)} on 1,000 ft², and ${text(a.most)} is more than any ground is given in a year. Choose one with less of it.`,
+    `Measured out like this it brings ${places(num(a.rate), 0)} lb ${text(a.nutrient)} on 1,000 ft². ${text(a.most)} is more than any ground is given in a year. Choose one with less of it.`,
   'mix.no-nitrate': (a) => `It carries nitrate, which harms ${text(a.crop)}.`,
   'mix.no-chloride': (a) => `It carries chloride, which harms ${text(a.crop)}.`,
 

@@ -137,7 +137,7 @@ export const en = {
   ownCopy: (title: string) => `${title}, our own`,
   ownSource: 'Own figures of the office',
   editingLead:
-    'Change any figure. What is kept while cases are rated by it becomes the next version, so that old answers can be worked out again.',
+    'Change any figure. What cases are rated by stays; the change becomes the next version, so that old answers can be worked out again.',
   used: (n: number) => `${plural(n, 'area is', 'areas are')} rated by it`,
   unused: 'not used yet',
   kept: (ref: string) => `Kept as ${ref}.`,

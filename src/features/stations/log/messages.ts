@@ -19,7 +19,7 @@ export const en = {
   remove: (what: string) => `Take out: ${what}`,
   ledger: 'Ledger, by area and year',
   ledgerLead:
-    'What went on in all, in brackets on 1,000 ft², and what the report of that time asks for by the guide of today.',
+    'What went on in all, in brackets on 1,000 ft². Beside it, what the report of then asks for by today’s guide.',
   lines: {
     N: 'Nitrogen',
     firstYearN: 'of that in its first year',

@@ -239,7 +239,7 @@ export const en = {
 
   kitTitle: 'Read a colour kit',
   kitLead:
-    'Hold the vial before the chart, in daylight and not in the sun, and mark the two patches it lies between. One patch where it is that very colour.',
+    'Hold the vial before the chart, in daylight and not in the sun. Mark the two patches it lies between. One patch where it is that very colour.',
   kitSimulated: 'The vial is simulated. With a kit of your own, look at yours and mark the patches of its chart.',
   kitTest: 'Test',
   kitTests: { pH: 'pH', P: 'Phosphorus', K: 'Potassium', nitrate: 'Nitrate-N' },
