@@ -30,7 +30,8 @@ test.describe('every view', () => {
 
   for (const [name, size, media] of [
     ['desk', { width: 1280, height: 800 }, {}],
-    ['phone', { width: 390, height: 844 }, {}],
+    // A phone whose system sets the colours.
+    ['phone', { width: 390, height: 844 }, { forcedColors: 'active' }],
     // A desk’s screen at 400 %, for whoever asks the system for more contrast and less motion.
     ['screen at 400 %', { width: 320, height: 256 }, { contrast: 'more', reducedMotion: 'reduce' }],
   ] as const)

@@ -82,6 +82,6 @@ test('a colour kit on three beds: three vials in one go, and ranges as ranges do
   await expect(letter).toContainText(/Lime: between 1 lb 15 oz and 2 lb 1\d oz/)
   await expect(letter).toContainText('The pH lies anywhere from 5.5 to 6.0: lime at one end, neither at the other.')
   await expect(letter).toContainText(/Lime: between none and .* is for its middle/)
-  await expect(letter).toContainText('home kit (Colour kit)')
+  await expect(letter).toContainText('home kit (Colour kit, simulated vial)')
   tell('12', hands, '30 + 30')
 })

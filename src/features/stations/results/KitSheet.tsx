@@ -35,6 +35,7 @@ export function KitSheet({ area, onCame, onClose }: Props) {
   const guides = useGuides()
   const [test, setTest] = useState<KitTest>('pH')
   const [light, setLight] = useState<Light>('lamp')
+  const [whose, setWhose] = useState<'shown' | 'own'>('shown')
   const [vials, setVials] = useState(() => newVials(kase.areas))
   const [marked, setMarked] = useState<Marked>({})
   const { patches } = colourKits[test]
@@ -67,7 +68,7 @@ export function KitSheet({ area, onCame, onClose }: Props) {
       readKit(
         taken,
         test,
-        { date, laboratory: light === 'day' ? en.kitName : en.kitByLight(en.lights[light]) },
+        { date, laboratory: en.kitName(whose === 'shown', light === 'day' ? null : en.lights[light]) },
         guides,
       ),
     )
@@ -92,6 +93,12 @@ export function KitSheet({ area, onCame, onClose }: Props) {
           options={(Object.keys(lights) as Light[]).map((value) => ({ value, label: en.lights[value] }))}
           onChange={setLight}
         />
+        <ChoiceField
+          label={en.whoseVial}
+          value={whose}
+          options={(['shown', 'own'] as const).map((value) => ({ value, label: en.whose[value] }))}
+          onChange={setWhose}
+        />
       </div>
       {areas.map(({ id, name }) => {
         const now = marked[id] ?? []
@@ -105,7 +112,7 @@ export function KitSheet({ area, onCame, onClose }: Props) {
               </span>
             </h3>
             <div className="mt-1 flex items-end gap-4">
-              <Vial test={test} at={vials[id] ?? 0.5} light={light} />
+              {whose === 'shown' && <Vial test={test} at={vials[id] ?? 0.5} light={light} />}
               <div className="flex flex-1 flex-wrap gap-1.5">
                 {patches.map(({ stands, colour }, i) => (
                   <button
@@ -136,13 +143,14 @@ export function KitSheet({ area, onCame, onClose }: Props) {
         )
       })}
       <p className="text-ink-2 mt-2 text-[14px]">
-        {en.kitSimulated} {light !== 'day' && <strong className="text-clay">{en.lightNote}</strong>}
+        {whose === 'shown' ? en.kitSimulated : en.ownVial}{' '}
+        {light !== 'day' && <strong className="text-clay">{en.lightNote}</strong>}
       </p>
       <div className="mt-3 flex flex-wrap gap-3">
         <Button kind="act" disabled={readings.length === 0} onClick={take}>
           {readings.length > 1 ? en.kitTakeAll(readings.length) : en.kitTake(withUnit(readings[0]?.text ?? '…'))}
         </Button>
-        <Button onClick={again}>{areas.length > 1 ? en.newVials : en.newVial}</Button>
+        {whose === 'shown' && <Button onClick={again}>{areas.length > 1 ? en.newVials : en.newVial}</Button>}
       </div>
     </Overlay>
   )

@@ -240,7 +240,10 @@ export const en = {
   kitTitle: 'Read a colour kit',
   kitLead:
     'Hold the vial before the chart, in daylight and not in the sun. Mark the two patches it lies between. One patch where it is that very colour.',
-  kitSimulated: 'The vial is simulated. With a kit of your own, look at yours and mark the patches of its chart.',
+  kitSimulated: 'The vial shown is simulated, and so is what it says: the report and the letter say so.',
+  ownVial: 'Mark the patches of your own chart that your vial lies between.',
+  whoseVial: 'The vial',
+  whose: { shown: 'shown here, simulated', own: 'my own, in my hand' },
   kitTest: 'Test',
   kitTests: { pH: 'pH', P: 'Phosphorus', K: 'Potassium', nitrate: 'Nitrate-N' },
   light: 'Light',
@@ -254,8 +257,8 @@ export const en = {
   kitTooFar: 'The two patches must be neighbours. Mark one patch, or two side by side.',
   kitTake: (text: string) => `Put ${text} on the report`,
   kitTakeAll: (count: number) => `Put ${count} readings on their reports`,
-  kitName: 'Colour kit',
-  kitByLight: (light: string) => `Colour kit, by ${light}`,
+  kitName: (simulated: boolean, light: string | null) =>
+    ['Colour kit', simulated && 'simulated vial', light && `by ${light}`].filter(Boolean).join(', '),
   dropsTitle: 'A drop count',
   dropsLead:
     'Count the drops until the colour turns. The turn came with the last drop, so the value lies between one drop fewer and this many.',
