@@ -14,6 +14,7 @@ import { AmountsSheet } from '../../stations/amounts/AmountsSheet'
 import { en as amountWords } from '../../stations/amounts/messages'
 import { AreasRail, describe } from '../../stations/ground/AreasRail'
 import { en as historyWords } from '../../shared/history/messages'
+import { NothingYet } from '../../shared/NothingYet'
 import { CommandButton } from '../../shared/command/CommandButton'
 import { UndoRedo } from '../../shared/history/UndoRedo'
 import { GroundStation } from '../../stations/ground/GroundStation'
@@ -284,7 +285,7 @@ function StationSheet({ station }: { station: View }) {
       return area ? (
         <AmountsSheet found={answerOf(recommendation, area.id)} />
       ) : (
-        <p className="mt-5 font-serif text-lg">{amountWords.noArea}</p>
+        <NothingYet station="amounts" says={amountWords.noArea} />
       )
     case 'materials':
       return <MaterialsStation />

@@ -9,6 +9,7 @@ import { Button } from '@/ui/Button'
 import { useInSight } from '@/ui/useInSight'
 import { Formula } from '@/ui/Formula'
 import { useOpenCase } from '../../case/context'
+import { NothingYet } from '../NothingYet'
 import { describe } from './describe'
 import { en } from './messages'
 
@@ -19,7 +20,7 @@ export function HistoryView() {
   const goBack = (seq: number) => void goBackTo(kase.id, seq).then((went) => setStuck(!went))
   const log = useLiveQuery(() => logOf(kase.id), [kase.id])
   if (!log) return null
-  if (log.length === 0) return <p className="font-serif text-lg">{en.none}</p>
+  if (log.length === 0) return <NothingYet station="history" says={en.none} />
   const newest = [...log].reverse()
   return (
     <>

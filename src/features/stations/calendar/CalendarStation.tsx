@@ -17,6 +17,7 @@ import { render, textOf } from '@/wording/render'
 import { inThisSeason, useOpenCase } from '../../case/context'
 import { signed } from '../../shared/office/signed'
 import { useOffice } from '../../shared/office/useOffice'
+import { NothingYet } from '../../shared/NothingYet'
 import { Days } from './Days'
 import type { Proposal } from '../../shared/years/names'
 import { Strip } from './Strip'
@@ -52,7 +53,7 @@ export function CalendarStation() {
   return (
     <>
       <Settings program={program} region={region} />
-      {dated.length === 0 && <p className="mt-5 font-serif text-lg">{en.empty}</p>}
+      {dated.length === 0 && <NothingYet station="calendar" says={en.empty} />}
       <p id="calendar-move" className="text-ink-2 text-[13.5px] print:hidden">
         {dated.length > 0 && en.move}
       </p>

@@ -15,6 +15,7 @@ import { TextField } from '@/ui/TextField'
 import { inArea, useOpenCase } from '../../case/context'
 import { useProducts } from '../../case/useCase'
 import { fieldError, retyped, understood } from '../../shared/formatting'
+import { NothingYet } from '../../shared/NothingYet'
 import { CropField, GroundField, MoreFields, OtherCropsField, SizeField, TextureField, useCrops } from './AreaFields'
 import { NewLawnField, PastFields, PlantingFields, plantingOf } from './PlantingFields'
 import { told } from './told'
@@ -190,14 +191,13 @@ function ByList() {
           </div>
         </section>
       ) : (
-        <section className="border-ink mt-5 border-t-[1.5px] pt-4">
-          <p className="mb-3 font-serif text-lg">
-            {en.noAreas} {en.lead}
-          </p>
-          <Button kind="act" onClick={add}>
-            {en.add}
-          </Button>
-        </section>
+        <div className="border-ink mt-5 border-t-[1.5px]">
+          <NothingYet station="ground" says={`${en.noAreas} ${en.lead}`}>
+            <Button kind="act" onClick={add}>
+              {en.add}
+            </Button>
+          </NothingYet>
+        </div>
       )}
     </>
   )

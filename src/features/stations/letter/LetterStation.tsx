@@ -21,6 +21,7 @@ import { languageOptions, useWords } from '../../shared/language/useWords'
 import { signed } from '../../shared/office/signed'
 import { useOffice } from '../../shared/office/useOffice'
 import { useProgram } from '../../shared/years/useProgram'
+import { NothingYet } from '../../shared/NothingYet'
 import { Cards } from './Cards'
 import { Given } from './Given'
 import { asGiven, fileNameOf, pdfOf } from '../../shared/letters/handing'
@@ -41,7 +42,7 @@ export function LetterStation() {
   const kept = useKept()
   const paper = usePaper(words, language, kept)
   const { program } = useProgram()
-  if (words && !paper && kept.length === 0) return <p className="mt-5 font-serif text-lg">{en.empty}</p>
+  if (words && !paper && kept.length === 0) return <NothingYet station="letter" says={en.empty} />
   // What was checked is changed by nothing here.
   const frozen = kase.letter.frozen !== null
   return (

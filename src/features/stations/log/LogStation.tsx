@@ -21,6 +21,7 @@ import { useProducts } from '../../case/useCase'
 import { today } from '../../shared/today'
 import { whatOf } from '../../shared/years/names'
 import { useProgram } from '../../shared/years/useProgram'
+import { NothingYet } from '../../shared/NothingYet'
 import { CourseOfArea } from './Course'
 import { useHabits } from '../../shared/years/useHabits'
 import { entryWords } from './entry-words'
@@ -32,7 +33,7 @@ import { en } from './messages'
 export function LogStation() {
   const { kase } = useOpenCase()
   const { program } = useProgram()
-  if (kase.areas.length === 0) return <p className="mt-5 font-serif text-lg">{en.noAreas}</p>
+  if (kase.areas.length === 0) return <NothingYet station="log" says={en.noAreas} />
   return (
     <>
       <div className="print:hidden">

@@ -19,6 +19,7 @@ import { textOf } from '@/wording/render'
 import { answerOf, inThisSeason, useOpenCase } from '../../case/context'
 import { fieldError, retyped } from '../../shared/formatting'
 import { useProducts } from '../../case/useCase'
+import { NothingYet } from '../../shared/NothingYet'
 import { BagField } from './BagField'
 import { FertilizerShelf } from './FertilizerShelf'
 import { MixPanel } from './mix/MixPanel'
@@ -39,7 +40,7 @@ const scaleOptions = (Object.keys(limeScales) as LimeScaleId[]).map((value) => (
 export function MaterialsStation() {
   const { kase, area, recommendation, go } = useOpenCase()
   const found = area && answerOf(recommendation, area.id)
-  if (!area || !found?.answer) return <p className="mt-5 font-serif text-lg">{en.noAnswer}</p>
+  if (!area || !found?.answer) return <NothingYet station="materials" says={en.noAnswer} />
   return (
     <div data-entry>
       {found.answer.reaction.outcome === 'lime' && <LimeFields area={area} found={found} />}

@@ -14,6 +14,7 @@ import { render, textOf } from '@/wording/render'
 import { answerOf, useOpenCase } from '../../case/context'
 import { useGuides, useProducts } from '../../case/useCase'
 import { en as resultWords } from '../results/messages'
+import { NothingYet } from '../../shared/NothingYet'
 import { Against } from './Against'
 import { Bases } from './Bases'
 import { Missing } from './Missing'
@@ -27,12 +28,13 @@ export function ReadingStation() {
   const report = reportInForce(kase, area)
   if (!area || !report)
     return (
-      <div className="mt-5">
-        <p className="mb-3 font-serif text-lg">{en.noArea}</p>
-        <Button kind="act" onClick={() => go(area ? 'results' : 'ground')}>
-          {area ? en.toResults : en.toGround}
-        </Button>
-      </div>
+      <NothingYet station="reading" says={area ? en.noReport : en.noArea}>
+        {area && (
+          <Button kind="act" onClick={() => go('results')}>
+            {en.toResults}
+          </Button>
+        )}
+      </NothingYet>
     )
   return <Sheet key={area.id} area={area} report={report} />
 }

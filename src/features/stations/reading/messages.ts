@@ -1,5 +1,6 @@
 export const en = {
   noArea: 'Make an area on Ground first, and type its report on Results.',
+  noReport: 'Type its report on Results; what it means stands here.',
   toResults: 'Go to Results',
   toGround: 'Go to Ground',
   toAmounts: 'See the amounts',

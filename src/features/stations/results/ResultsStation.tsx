@@ -16,6 +16,7 @@ import type { Attachment } from '@/store/db'
 import { answerOf, useOpenCase } from '../../case/context'
 import { useDropped } from '../../shared/dropped'
 import { useGuides } from '../../case/useCase'
+import { NothingYet } from '../../shared/NothingYet'
 import { NewReport, type Ways } from './NewReport'
 import { SpotOffer } from './meter'
 import { OriginalView } from './Originals'
@@ -37,7 +38,7 @@ const DropsSheet = late(() => import('./DropsSheet').then((found) => found.Drops
 
 /** The reports of one area: typed down the sheet, pasted, imported, fetched, or read off a kit or meter. */
 export function ResultsStation() {
-  const { kase, area, go } = useOpenCase()
+  const { kase, area } = useOpenCase()
   const waiting = useDropped(kase.id, null)
   if (!area)
     return (
@@ -47,10 +48,7 @@ export function ResultsStation() {
             {en.droppedWaits}
           </p>
         )}
-        <p className="mb-3 font-serif text-lg">{en.noArea}</p>
-        <Button kind="act" onClick={() => go('ground')}>
-          {en.toGround}
-        </Button>
+        <NothingYet station="results" says={en.noArea} />
       </div>
     )
   return <Reports key={area.id} area={area} />

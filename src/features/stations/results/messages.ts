@@ -43,7 +43,6 @@ export const en = {
   next: 'What it means',
   toAmounts: 'See the amounts',
   noArea: 'Make an area on Ground first; the report belongs to it.',
-  toGround: 'Go to Ground',
 
   reportsOf: (area: string) => `Reports of ${area}`,
   inForce: 'in force',

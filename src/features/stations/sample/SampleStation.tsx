@@ -13,6 +13,7 @@ import { ChoiceField } from '@/ui/ChoiceField'
 import { useGuides } from '../../case/useCase'
 import { languageOptions } from '../../shared/language/useWords'
 import { SchoolFields } from '../../pages/office/SchoolFields'
+import { NothingYet } from '../../shared/NothingYet'
 import { Bags } from './Bags'
 import { FieldSheet } from './FieldSheet'
 import { Garden } from './Garden'
@@ -24,22 +25,14 @@ import { useSampleEdits, useSamples } from './useSamples'
 
 /** What soil to send off: which areas share a bag, where the cores are taken, and how far each bag has come. */
 export function SampleStation() {
-  const { kase, go } = useOpenCase()
+  const { kase } = useOpenCase()
   const { sheets, free, proposal } = useSamples()
   const { make, setNeeded } = useSampleEdits()
   const [selected, select] = useState<string | null>(null)
   const [garden, setGarden] = useState(false)
   const [language, setLanguage] = useState<Language>('en')
   const here = sheets.find(({ sample }) => sample.id === selected) ?? sheets[0]
-  if (kase.areas.length === 0)
-    return (
-      <div className="mt-5">
-        <p className="mb-3 font-serif text-lg">{en.noAreas}</p>
-        <Button kind="act" onClick={() => go('ground')}>
-          {en.toGround}
-        </Button>
-      </div>
-    )
+  if (kase.areas.length === 0) return <NothingYet station="sample" says={en.noAreas} />
   if (sheets.length === 0 && !kase.sampling)
     return (
       <div className="mt-5">

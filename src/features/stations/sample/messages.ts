@@ -6,7 +6,6 @@ export const en = {
   needed: 'Take samples after all',
   notNeededHere: 'The client brings a report',
   noAreas: 'Samples are of areas. Say on Ground what is where.',
-  toGround: 'To Ground',
   proposed: (n: number) => (n === 1 ? 'Proposed: one bag' : `Proposed: ${n} bags`),
   proposedWhy: 'Ground that is managed alike shares a bag; what differs has one of its own.',
   make: (n: number) => (n === 1 ? 'Make this sample' : 'Make these samples'),
