@@ -94,6 +94,21 @@ test.describe('every view', () => {
   })
 })
 
+test('where the system sets the colours, what is chosen is still told from what is not', async ({ watched: page }) => {
+  await page.emulateMedia({ forcedColors: 'active' })
+  await loadSamples(page)
+  await page.goto('/case?id=sample-village-hall&station=ground')
+  const groundOf = (role: 'radio' | 'button', name: string | RegExp) =>
+    page
+      .getByRole(role, { name })
+      .first()
+      .evaluate((one) => getComputedStyle(one).backgroundColor)
+  expect(await groundOf('radio', 'What is known of it')).not.toBe(await groundOf('radio', 'On the plan'))
+  expect(await groundOf('button', /^Ground/)).not.toBe(await groundOf('button', /^Letter/))
+  expect(await groundOf('button', /^South lawn/)).not.toBe(await groundOf('button', /^Lawn under the limes/))
+  expect(await groundOf('button', 'Now the soil report')).not.toBe(await groundOf('button', 'Add an area'))
+})
+
 test('on a phone the workings open over the sheet and close again', async ({ watched: page }) => {
   await page.setViewportSize({ width: 390, height: 844 })
   await loadSamples(page)
