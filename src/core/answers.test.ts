@@ -6,7 +6,9 @@ import { guides } from './guides/guides'
 import { answer as anyAnswer, choosing, found as anyFound, oneArea, typed } from './testing/one-area'
 import { progress, waitsFor } from './case/progress'
 import type { Lime } from './shelf/product'
+import { majorsOf } from './needs/need'
 import { recommend } from './recommend'
+import { missingTests } from './told/missing'
 
 /** What is said around the amounts: stone, headline, cautions, checks of nutrients, progress. */
 const withExtractant = (report: Partial<Report> | null) => report && { extractant: 'mehlich-3' as const, ...report }
@@ -214,13 +216,40 @@ describe('what is missing', () => {
   test.each([
     ['size', { crop: 'bermuda', size: typed('') }, {}, ['missing.size']],
     ['crop', { crop: null }, {}, ['missing.crop']],
-    ['report', { crop: 'roses' }, null, ['missing.report']],
-    ['report of a lawn', { crop: 'bermuda' }, null, ['missing.report-lawn']],
+    ['report of a mix', { crop: 'potted-plants', guide: 'soilless-mix@1' }, null, ['missing.report']],
     ['guide', { crop: 'bermuda', guide: 'unheard-of@3' }, {}, ['missing.guide']],
   ] as const)('%s', (_, area, report, keys) => {
     const area_ = found(area as Partial<AreaInSeason>, report as Partial<Report> | null)
     expect(area_.answer).toBeNull()
     expect(area_.missing.map(({ sentence }) => sentence.key)).toEqual(keys)
+  })
+})
+
+/** Common practice: nitrogen by the crop, 3-1-2 on turf and 1-1-1 in beds as a guess for the rest, which leads nothing. */
+describe('ground that was never tested', () => {
+  test.each([
+    ['tall-fescue', {}, 2.5, 2.5 / 3, (2.5 * 2) / 3],
+    ['tomato', {}, 2.5, 2.5, 2.5],
+    ['tall-fescue', { phosphorusBanned: true }, 2.5, 'none', (2.5 * 2) / 3],
+    ['clover', {}, 'none', undefined, undefined],
+    ['apple', {}, 'unknown', undefined, undefined],
+  ] as const)('%s %j', (crop, area, ...expected) => {
+    const { answer: said, missing } = found({ crop, ...area }, null)
+    const figures = majorsOf(said!).map(({ outcome, amount, checks: [guess] }) =>
+      outcome === 'unknown' && guess ? guess.amount!.value.v : outcome === 'apply' ? amount!.value.v : outcome,
+    )
+    expected.forEach((one, i) =>
+      typeof one === 'number' ? expect(figures[i]).toBeCloseTo(one, 9) : expect(figures[i]).toBe(one ?? 'unknown'),
+    )
+    expect(said!.reaction.outcome).toBe('unknown')
+    expect(missing.map(({ station }) => station)).toEqual(['results'])
+    const trials = missingTests(
+      oneArea({ crop, ...area }, null),
+      oneArea({ crop, ...area }, null).areas[0]!,
+      guides,
+      [],
+    )
+    expect(trials.map(({ id }) => id)).toEqual(expect.arrayContaining(['pH', 'P', 'K']))
   })
 })
 

@@ -1,4 +1,4 @@
-import { reportInForce } from './case/in-force'
+import { reportInForce, untested } from './case/in-force'
 import { bufferingOf } from './course/buffering'
 import type { Buffering } from './course/learned'
 import { learnedBy, learns } from './course/retests'
@@ -61,7 +61,7 @@ import type { Derived } from './workings'
 import { check } from './units/typed'
 
 /** Raised whenever the same case could give another number. */
-export const coreVersion = '0.9.0'
+export const coreVersion = '0.10.0'
 
 export interface Recommendation {
   readonly core: string
@@ -256,7 +256,9 @@ const missingOf = (
   ...(crop
     ? []
     : [lacking('ground', guide ? (area.crop ? 'missing.crop-in-guide' : 'missing.crop') : 'missing.guide')]),
-  ...(report ? [] : [lacking('results', crop?.use === 'lawn' ? 'missing.report-lawn' : 'missing.report')]),
+  ...(report && report !== untested
+    ? []
+    : [lacking('results', crop?.use === 'lawn' ? 'missing.report-lawn' : 'missing.report')]),
 ]
 
 /** What an area refers to, as far as it is there. */
@@ -264,9 +266,11 @@ function lookAt(kase: Case, area: AreaInSeason, guides: readonly Guide[]) {
   const pinned = guideNamed(guides, area.guide)
   const guide = pinned ? withSchools(pinned, kase.schools) : null
   const crop = cropIn(guide, area.crop)
-  const report = reportInForce(kase, area) ?? null
-  const read: ReadReport = report
-    ? readReport(report, area)
+  const typed = reportInForce(kase, area) ?? null
+  // Mix without soil is fed by its extract alone.
+  const report = typed ?? (crop && isPotted(crop) ? null : untested)
+  const read: ReadReport = typed
+    ? readReport(typed, area)
     : { ...nothingRead, soil: { texture: area.texture ?? undefined } }
   return { guide, crop, report, read, size: readAreaSize(area, kase, crop) }
 }
@@ -516,6 +520,7 @@ function told({ asked, ground, feeding }: Placed, { reaction: ph, needs, reading
     weak: area.concerns.includes('weak'),
     potted,
     sodic: sodium(read).sodic,
+    untested: asked.report === untested,
   })
   const { ahead, onPH } = first
   const after = [...first.after, ...stopSulfur(asked), ...straddles(read, asked.report, ground)]
@@ -534,7 +539,7 @@ function told({ asked, ground, feeding }: Placed, { reaction: ph, needs, reading
       fertilizers: mixed ? mixed.products.map(({ material }) => material) : fertilizer ? [fertilizer.material] : [],
       supplies: mixed?.supplies ?? (fertilizer?.mix.ok ? fertilizer.mix.value.supplies : []),
     }),
-    notMeasured: potted ? [] : notMeasured(ph, majors, read),
+    notMeasured: potted || asked.report === untested ? [] : notMeasured(ph, majors, read),
   }
 }
 

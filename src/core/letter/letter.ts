@@ -14,6 +14,7 @@ import { shopping, type Purchase } from '../passes/shopping'
 import { feeds, type Product } from '../shelf/product'
 import { shippedProducts } from '../shelf/products'
 import type { Key } from '../told/keys'
+import { isUntested } from '../told/headline'
 import { eachOnce, say, type Sentence } from '../told/sentence'
 import type { Text } from '../told/text'
 import type { Size } from '../ground/sized'
@@ -181,6 +182,7 @@ function saysOf({ answer, doubts }: Answered): readonly Sentence[] {
     reaction,
     needs,
   } = answer
+  const untold = isUntested({ after })
   const onPH = reaction.because === 'no-figure' ? say('headline.unknown') : reaction.why
   const held = needs.filter((one) => isHeld(one) && one !== reaction.need).map(({ why }) => why)
   const confirmed = needs.flatMap(({ of, confirmed: word }) =>
@@ -191,7 +193,7 @@ function saysOf({ answer, doubts }: Answered): readonly Sentence[] {
   const doubted = [...new Set(doubts.map(({ field }) => field))]
   return [
     ...ahead,
-    onPH,
+    ...(untold ? [] : [onPH]),
     ...after,
     ...retest,
     ...held,
@@ -200,7 +202,7 @@ function saysOf({ answer, doubts }: Answered): readonly Sentence[] {
     ...answer.settings.flatMap(settingWords),
     ...needs.flatMap(aboutNeed),
     ...lowAndUnfed(answer),
-    ...openOf(needs, after),
+    ...(untold ? [] : openOf(needs, after)),
     ...(doubted.length > 0 ? [say('short.doubted', { fields: doubted.join(' ') })] : []),
   ]
 }

@@ -408,6 +408,8 @@ export interface Args {
   readonly 'soilless.liquid': { ppm: number; ounces: number; gallons: number }
   readonly 'soilless.short': { depth: number }
   readonly 'soilless.enough': { nutrient: string }
+  readonly 'untested.ratio': { ratio: string }
+  readonly 'untested.share': { nutrient: string }
   readonly 'soilless.not-tested': { nutrient: string }
   readonly 'step.cores': { cores: number; from: number; to: number }
   readonly 'step.fill': { cups: number }

@@ -25,13 +25,14 @@ const matters = (part: Partial<Matters>): Matters => ({ ahead: [], onPH: [], aft
  *
  * @param weak the client asks why things grow weakly
  * @param sodic sodium holds the ground back
+ * @param untested there is no report at all
  * @param potted in mix without soil, which is fed through the water
  */
 export function headline(
   ph: Reaction,
   needs: readonly Need<MajorNutrient>[],
   reading: readonly ReadingLine[],
-  { weak = false, potted = false, sodic = false } = {},
+  { weak = false, potted = false, sodic = false, untested = false } = {},
 ): Matters {
   const banned = needs.some(({ barred }) => barred === 'ban') ? [say('headline.P-banned')] : []
   const classOf = (line: string) => reading.find(({ id }) => id === line)?.className
@@ -44,6 +45,10 @@ export function headline(
     ...(sodic ? [say('headline.sodic')] : []),
     ...(salty ? [say('headline.salts')] : []),
   ]
+  if (untested) {
+    const fed = needs.some(({ of, outcome }) => of === 'N' && outcome === 'apply')
+    return matters({ after: [say(fed ? 'headline.untested' : 'headline.untested-all'), ...banned] })
+  }
   if (leads) return matters({ ahead, onPH: ph.outcome === 'check' ? [say('headline.check')] : [], after: banned })
   if (potted) {
     const short = needs.some(({ outcome }) => outcome === 'apply')
@@ -91,6 +96,10 @@ const allIsWell = (ph: Reaction, needs: readonly Need<MajorNutrient>[], reading:
   ph.outcome === 'leave' &&
   needs.every(({ of, outcome }) => of === 'N' || outcome === 'none') &&
   reading.every(({ distance = 0 }) => distance >= 0)
+
+/** Nothing was tested, and that was said: what is not known is not told one by one. */
+export const isUntested = ({ after }: Pick<Matters, 'after'>): boolean =>
+  after.some(({ key }) => key === 'headline.untested' || key === 'headline.untested-all')
 
 /** What the report leaves open and a further test would tell. */
 export function notMeasured(ph: Reaction, needs: readonly Need<MajorNutrient>[], read: ReadReport): Sentence[] {

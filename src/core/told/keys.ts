@@ -83,6 +83,8 @@ interface Subjects {
     | 'straddles'
     | 'sulfur'
     | 'unknown'
+    | 'untested'
+    | 'untested-all'
   readonly kit: 'bags' | 'bucket' | 'flags' | 'paper' | 'pen' | 'probe'
   readonly laboratory:
     | 'converted'
@@ -551,6 +553,7 @@ interface Subjects {
   readonly soilless:
     'Ca-by-lime' | 'by-depth' | 'depth-usual' | 'each' | 'enough' | 'liquid' | 'not-tested' | 'short' | 'times'
   readonly step: 'cores-each' | 'clear' | 'clear-mix' | 'cores' | 'dry' | 'fill' | 'heads' | 'label' | 'mix' | 'wait'
+  readonly untested: 'P-turf' | 'guess' | 'ratio' | 'share'
   readonly stone: 'ample' | 'between' | 'low' | 'low-share' | 'not-tested'
   readonly sulfur:
     | 'acts-like'

@@ -1,4 +1,4 @@
-import { reportInForce } from '../case/in-force'
+import { reportInForce, untested } from '../case/in-force'
 import { amountsOf } from '../needs/amounts'
 import { differ } from '../needs/need'
 import type { What } from '../needs/need'
@@ -126,11 +126,15 @@ export function missingTests(
   guides: readonly Guide[],
   products: readonly Product[],
 ): readonly MissingTest[] {
-  const report = reportInForce(kase, area)
+  const report = reportInForce(kase, area) ?? untested
   const guide = guideNamed(guides, area.guide)
-  if (!report || !guide) return []
+  if (!guide) return []
   const answered = ({ report: tried, texture }: Trial) =>
-    recommend({ ...kase, areas: [texture ? { ...area, texture } : area], reports: [tried] }, guides, products).areas[0]!
+    recommend(
+      { ...kase, areas: [{ ...area, reportId: tried.id, ...(texture && { texture }) }], reports: [tried] },
+      guides,
+      products,
+    ).areas[0]!
   const found = answered({ report })
   if (!found.answer) return []
   return (Object.entries(candidates) as [MissingId, Candidate][])

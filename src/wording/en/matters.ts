@@ -188,5 +188,8 @@ export const matters = {
   'headline.only-N': () => 'Of the nutrients, only nitrogen is called for.',
   'headline.nothing-to-feed': () => 'Nothing to feed this year.',
   'headline.N-only-known': () => 'Nitrogen goes by the crop; phosphorus and potassium are not known.',
+  'headline.untested': () =>
+    'No soil test: nitrogen goes by the crop. Lime, phosphate and potash are not known until it is tested.',
+  'headline.untested-all': () => 'No soil test: what this ground needs is not known until it is tested.',
   'headline.P-K-unknown': () => 'Phosphorus and potassium are not known.',
 } as const satisfies Partial<Phrases>

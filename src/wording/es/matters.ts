@@ -209,5 +209,8 @@ export const matters: MatterWords = {
   'headline.only-N': () => 'De los nutrientes, solo hace falta nitrógeno.',
   'headline.nothing-to-feed': () => 'Este año no hay que fertilizar.',
   'headline.N-only-known': () => 'El nitrógeno va según el cultivo; del fósforo y el potasio no se sabe.',
+  'headline.untested': () =>
+    'Sin análisis del suelo: el nitrógeno va según el cultivo. De cal, fosfato y potasa no se sabe hasta analizarlo.',
+  'headline.untested-all': () => 'Sin análisis del suelo: no se sabe qué necesita este terreno hasta analizarlo.',
   'headline.P-K-unknown': () => 'Del fósforo y el potasio no se sabe.',
 }

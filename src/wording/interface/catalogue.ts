@@ -369,6 +369,11 @@ export const en: Phrases = {
 
   // Nutrients
   'nutrient.not-tested': (a) => `${capital(nutrient[text(a.element)]!)} was not tested.`,
+  'untested.guess': () => 'Not tested, so not known. What practice falls back on is a guess: test first.',
+  'untested.P-turf': () =>
+    'Not tested, so not known, and none where the law asks for a test first. What practice falls back on is a guess.',
+  'untested.ratio': (a) => `Nothing was tested: as much as ${text(a.ratio)} brings beside the nitrogen.`,
+  'untested.share': (a) => `parts of ${text(a.nutrient)} in the usual ratio`,
   'nutrient.P-banned': () => 'Phosphorus is banned here. Check your local rule for its exceptions.',
   'nutrient.needed': (a) => `${tested(a)} ${classWords[text(a.className)]} for ${text(a.crop)}.`,
   'nutrient.enough': (a) => `${tested(a)} ${classWords[text(a.className)]}: the soil has enough.`,

@@ -1,10 +1,11 @@
+import { untested } from '../../case/in-force'
 import { beyondMost, heldNeed } from '../hold'
 import type { Report } from '../../case/case'
 import { overruledRate, standing, tooMuch } from '../overruled'
 import { byAdvisor, byGuide, byLaboratory, differenceFrom, lbNeeded, type Check, type Lead, type Need } from '../need'
 import { noCap, split, splitInRows, type Cap, type RowCaps } from '../../passes/split'
 import { rate as rateOf, type Rating } from '../../reading/classify'
-import { accept, refuse, say, type Outcome } from '../../told/sentence'
+import { accept, refuse, say, type Outcome, type Refusal } from '../../told/sentence'
 import type { MajorNutrient } from '../../units/quantity'
 import { acre, fromPrinted, onArea, type RateUnit } from '../../units/rates'
 import type { Derived } from '../../workings'
@@ -15,6 +16,7 @@ import { classTable } from './methods/class-table'
 import { minimumLevels } from './methods/minimum-levels'
 import { nitrogen } from './methods/nitrogen'
 import { triState } from './methods/tri-state'
+import { byUsualRatio } from './untested'
 
 /**
  * The year's need of one nutrient: the laboratory's line where it has one, else the guide's. A ban on phosphorus comes
@@ -48,7 +50,7 @@ function unruled(nutrient: MajorNutrient, report: Report, feeding: Feeding): Nee
   const own = asked.ok ? accept(lessBrought(nutrient, asked.value, feeding)) : asked
   const printed = read.recommends[nutrient]
   if (printed === undefined) {
-    if (!own.ok) return { ...blank, outcome: 'unknown', why: own.refusal, lacks: own.lacks }
+    if (!own.ok) return { ...blank, outcome: 'unknown', ...unknownFor(nutrient, own, report, feeding) }
     return need(nutrient, own.value, byGuide, rated, [], feeding)
   }
   const asPrinted = fromPrinted(nutrient, printed, report.recommends[nutrient].unit as RateUnit)
@@ -66,6 +68,22 @@ function unruled(nutrient: MajorNutrient, report: Report, feeding: Feeding): Nee
   }
   const found = { ...need(nutrient, lead, byLaboratory, rated, [check], feeding), ...(credits && { credits }) }
   return against && letGo ? { ...found, confirmed: { ...letGo, against } } : found
+}
+
+/** Why nobody can tell; of ground that was never tested with what practice would guess. */
+function unknownFor(
+  nutrient: MajorNutrient,
+  { refusal, lacks }: Refusal,
+  report: Report,
+  feeding: Feeding,
+): Pick<Need<MajorNutrient>, 'why' | 'lacks' | 'checks'> {
+  const guess = report === untested && nutrient !== 'N' ? byUsualRatio(nutrient, feeding) : undefined
+  if (!guess) return { why: refusal, lacks, checks: [] }
+  return {
+    why: say(isTurf(feeding) && nutrient === 'P₂O₅' ? 'untested.P-turf' : 'untested.guess'),
+    lacks,
+    checks: [guess],
+  }
 }
 
 /** A laboratory's figure, less what it was not told of; as it stands where somebody says that it was. */

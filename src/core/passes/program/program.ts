@@ -514,6 +514,8 @@ function retestsOf(
     })
     return [{ day: dayAt(Math.max(from, day - retestAhead)), why, before: one.pass.key }]
   })
+  // What was never tested is not tested again: its first test is due at once, and said so on Amounts.
+  if (former === '' && reportInForce(kase, area) === undefined && moving.length === 0) return []
   const last = Math.max(...moving.flatMap((one) => dayOf(one) ?? []))
   if (Number.isFinite(last)) {
     const need = answer?.reaction.outcome === 'sulfur' ? 'sulfur' : 'lime'

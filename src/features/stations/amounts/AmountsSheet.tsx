@@ -8,12 +8,14 @@ import { reasonFor } from '@/core/told/cautions'
 import { majorsOf } from '@/core/needs/need'
 import type { Answer, AreaRecommendation } from '@/core/recommend'
 import { Button } from '@/ui/Button'
+import { Fold } from '@/ui/Fold'
 import { Formula } from '@/ui/Formula'
 import { english } from '@/wording/languages'
 import { reportWords } from '@/wording/letter'
 import { render } from '@/wording/render'
 import { useOpenCase } from '../../case/context'
 import { FertilizerRow } from './FertilizerRow'
+import { Missing } from '../reading/Missing'
 import { MixedRows } from './MixedRows'
 import { NutrientRow } from './NutrientRow'
 import { MoreReading } from './MoreReading'
@@ -32,21 +34,12 @@ const SinceLetter = late(() => import('./SinceLetter').then((found) => found.Sin
 
 /** What one area needs: the answer to take home, the largest thing first. */
 export function AmountsSheet({ found }: { found: AreaRecommendation }) {
-  const { kase, go } = useOpenCase()
+  const { kase } = useOpenCase()
   if (!found.answer)
     return (
       <div className="mt-5">
         <p className="font-serif text-xl">{en.missing}</p>
-        <ul className="mt-2 grid gap-2">
-          {found.missing.map(({ station, sentence }) => (
-            <li key={sentence.key}>
-              <Button kind="text" onClick={() => go(station)}>
-                {render(sentence)}
-              </Button>
-              <span className="hidden print:inline">{render(sentence)}</span>
-            </li>
-          ))}
-        </ul>
+        <Lacking found={found} />
         <Problems found={found} />
       </div>
     )
@@ -57,6 +50,7 @@ export function AmountsSheet({ found }: { found: AreaRecommendation }) {
         <p className="mt-2 mb-1 max-w-[64ch] font-serif text-[17px] leading-snug">
           <Formula>{answer.headline.map((sentence) => render(sentence, kase.measures)).join(' ')}</Formula>
         </p>
+        <Untested found={found} />
         <RestsOn areaId={found.areaId} />
         <PutOn areaId={found.areaId} />
         {kase.letters.length > 0 && (
@@ -83,6 +77,37 @@ export function AmountsSheet({ found }: { found: AreaRecommendation }) {
         <Somebodys areaId={found.areaId} />
       </div>
     </SureProvider>
+  )
+}
+
+/** What an answer waits for, each with the way to where it is typed. */
+function Lacking({ found }: { found: AreaRecommendation }) {
+  const { go } = useOpenCase()
+  return (
+    <ul className="mt-2 grid gap-2">
+      {found.missing.map(({ station, sentence }) => (
+        <li key={sentence.key}>
+          <Button kind="text" onClick={() => go(station)}>
+            {render(sentence)}
+          </Button>
+          <span className="hidden print:inline">{render(sentence)}</span>
+        </li>
+      ))}
+    </ul>
+  )
+}
+
+/** Ground that was never tested has an answer all the same; a report would give a better one, and what it could change. */
+function Untested({ found }: { found: AreaRecommendation }) {
+  const { kase } = useOpenCase()
+  if (found.missing.length === 0) return null
+  return (
+    <div className="border-brim my-2 border-l-4 pl-3">
+      <Lacking found={found} />
+      <Fold title={en.testChanges} className="pb-2">
+        <Missing areaId={found.areaId} whole={kase} sized />
+      </Fold>
+    </div>
   )
 }
 

@@ -113,6 +113,7 @@ export const en = {
   seasonCrop: 'Season',
   inSeason: (year: string, crop: string) => `${year}: ${crop}`,
   tested: (date: string) => `by the test of ${date}`,
+  testChanges: 'What a test would change',
   since: (date: string) => `Otherwise than in the letter of ${date}:`,
   changed: (what: string, was: string, is: string) => `${what}: was ${was || 'not in it'}, now ${is || 'no more'}`,
   toLetter: 'See the letters',
