@@ -29,9 +29,12 @@ export function duesOf(
 ): readonly Due[] {
   const { areas, samples } = kase
   const nameOf = (areaId: string) => areas.find(({ id }) => id === areaId)?.name ?? ''
+  // What would go on ground that nobody tested waits for its test, unless a client was told of it.
+  const isTold = kase.letters.length > 0 || kase.letter.printedAt !== null
+  const isSaid = (areaId: string) => isTold || areas.some(({ id, reportId }) => id === areaId && reportId !== null)
   const open = program.areas.flatMap(({ areaId, passes, retests, planting }): Due[] => [
     ...passes.flatMap((one): Due[] => {
-      if (one.day === null || !isOpen(one)) return []
+      if (one.day === null || !isOpen(one) || !isSaid(areaId)) return []
       const leads = one.treatment.need === 'sulfur' && planting !== null && one.day < planting.day
       return [{ day: one.day, what: leads ? 'sulfur' : 'pass', of: nameOf(areaId) }]
     }),

@@ -399,6 +399,13 @@ test('what falls due is the first open day of each kind, and a letter that has n
   const out = { ...blankSample('s', 1), code: 'K-7', due: '2026-11-30' }
   expect(due({ samples: [out] })[0]).toEqual({ day: '2026-11-30', what: 'sample', of: 'K-7' })
   expect(due({ samples: [{ ...out, reportId: 'r' }] })[0]!.what).toBe('pass')
+  // Of ground that nobody tested, once a client was told.
+  const untested = { areas: lawn('120').areas.map((one) => ({ ...one, reportId: null })) }
+  const passIn = (more: Partial<Case>) => due({ ...untested, ...more }).some(({ what }) => what === 'pass')
+  expect([passIn({}), passIn({ letter: { ...lawn('120').letter, printedAt: '2026-12-01T10:00:00Z' } })]).toEqual([
+    false,
+    true,
+  ])
   const { reports, letter } = lawn('120')
   const dated = { reports: reports.map((one) => ({ ...one, date: '2026-11-20' })) }
   const letterDue = (more: Partial<Case>) => due({ ...dated, ...more }, true).find(({ what }) => what === 'letter')
