@@ -242,7 +242,9 @@ describe('ground that was never tested', () => {
       typeof one === 'number' ? expect(figures[i]).toBeCloseTo(one, 9) : expect(figures[i]).toBe(one ?? 'unknown'),
     )
     expect(said!.reaction.outcome).toBe('unknown')
-    expect(missing.map(({ station }) => station)).toEqual(['results'])
+    expect(missing.map(({ sentence }) => sentence.key)).toEqual(['missing.report'])
+    // A report that was only begun says no more than none.
+    expect(found({ crop, ...area }, {}).answer!.headline).toEqual(said!.headline)
     const trials = missingTests(
       oneArea({ crop, ...area }, null),
       oneArea({ crop, ...area }, null).areas[0]!,

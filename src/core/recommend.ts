@@ -1,4 +1,4 @@
-import { reportInForce, untested } from './case/in-force'
+import { reportInForce } from './case/in-force'
 import { bufferingOf } from './course/buffering'
 import type { Buffering } from './course/learned'
 import { learnedBy, learns } from './course/retests'
@@ -27,6 +27,7 @@ import {
 } from './shelf/product'
 import { shippedProducts, usual } from './shelf/products'
 import { guideOf } from './guides/guide-of'
+import { isUntested, untested } from './report/untested'
 import { withSchools } from './guides/schools'
 import { takenFor, type Taken } from './guides/taken'
 import { textures, type Texture, type TextureId } from './guides/soils'
@@ -256,9 +257,7 @@ const missingOf = (
   ...(crop
     ? []
     : [lacking('ground', guide ? (area.crop ? 'missing.crop-in-guide' : 'missing.crop') : 'missing.guide')]),
-  ...(report && report !== untested
-    ? []
-    : [lacking('results', crop?.use === 'lawn' ? 'missing.report-lawn' : 'missing.report')]),
+  ...(report && report !== untested ? [] : [lacking('results', 'missing.report')]),
 ]
 
 /** What an area refers to, as far as it is there. */
@@ -520,7 +519,7 @@ function told({ asked, ground, feeding }: Placed, { reaction: ph, needs, reading
     weak: area.concerns.includes('weak'),
     potted,
     sodic: sodium(read).sodic,
-    untested: asked.report === untested,
+    untested: isUntested(asked.report),
   })
   const { ahead, onPH } = first
   const after = [...first.after, ...stopSulfur(asked), ...straddles(read, asked.report, ground)]
@@ -539,7 +538,7 @@ function told({ asked, ground, feeding }: Placed, { reaction: ph, needs, reading
       fertilizers: mixed ? mixed.products.map(({ material }) => material) : fertilizer ? [fertilizer.material] : [],
       supplies: mixed?.supplies ?? (fertilizer?.mix.ok ? fertilizer.mix.value.supplies : []),
     }),
-    notMeasured: potted || asked.report === untested ? [] : notMeasured(ph, majors, read),
+    notMeasured: potted || isUntested(asked.report) ? [] : notMeasured(ph, majors, read),
   }
 }
 

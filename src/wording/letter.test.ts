@@ -183,7 +183,10 @@ test.each(both)('in %s an area of which nothing can be said is named all the sam
   const [kase] = letters[0]!
   const more: Case = {
     ...kase,
-    areas: [...kase.areas, { ...kase.areas[0]!, id: 'late', name: 'Rose bed', size: { text: '', unit: '', value: null }, shapes: [] }],
+    areas: [
+      ...kase.areas,
+      { ...kase.areas[0]!, id: 'late', name: 'Rose bed', size: { text: '', unit: '', value: null }, shapes: [] },
+    ],
   }
   const letter = letterOf(more, recommend(more, guides))
   expect(letter.open).toEqual(['Rose bed'])

@@ -1,8 +1,4 @@
-import { blankReport } from './blank'
 import type { Area, Case, Report } from './case'
-
-/** What stands in the place of a report where there is none: nothing was measured. */
-export const untested: Report = blankReport('')
 
 /** The report that leads an area; undefined where none does. */
 export const reportInForce = (

@@ -201,7 +201,7 @@ interface Subjects {
   readonly minimum: 'enough' | 'level' | 'need' | 'needed' | 'per-ppm' | 'uptake'
   readonly 'missing-test':
     'K' | 'P' | 'bufferPH' | 'cec' | 'lead' | 'narrowPH' | 'nitrate' | 'organicMatter' | 'pH' | 'salts' | 'texture'
-  readonly missing: 'answer' | 'crop' | 'crop-in-guide' | 'guide' | 'report' | 'report-lawn' | 'size'
+  readonly missing: 'answer' | 'crop' | 'crop-in-guide' | 'guide' | 'report' | 'size'
   readonly mix:
     | 'P-banned'
     | 'P-enough'

@@ -112,9 +112,7 @@ export const en: Phrases = {
     'The guide of this area does not have this crop: choose another crop, or the extractant of its report.',
   'product.unknown': (a) => `The product ${text(a.ref)} is not on this machine; choose another.`,
   'missing.guide': () => 'This area is pinned to a guide that is not on this machine.',
-  'missing.report': () => 'Type the soil report, or only its pH.',
-  'missing.report-lawn': () =>
-    'Type the soil report, or only its pH. Without one, a 3-1-2 fertilizer is the usual guess for a lawn. Where the law asks for a test first, without phosphorus. Test first.',
+  'missing.report': () => 'Type the soil report, or only its pH: what is not known follows from it.',
 
   // Lime or sulfur
 

@@ -1,10 +1,10 @@
-import { untested } from '../../case/in-force'
 import { beyondMost, heldNeed } from '../hold'
 import type { Report } from '../../case/case'
 import { overruledRate, standing, tooMuch } from '../overruled'
 import { byAdvisor, byGuide, byLaboratory, differenceFrom, lbNeeded, type Check, type Lead, type Need } from '../need'
 import { noCap, split, splitInRows, type Cap, type RowCaps } from '../../passes/split'
 import { rate as rateOf, type Rating } from '../../reading/classify'
+import { isUntested } from '../../report/untested'
 import { accept, refuse, say, type Outcome, type Refusal } from '../../told/sentence'
 import type { MajorNutrient } from '../../units/quantity'
 import { acre, fromPrinted, onArea, type RateUnit } from '../../units/rates'
@@ -77,7 +77,7 @@ function unknownFor(
   report: Report,
   feeding: Feeding,
 ): Pick<Need<MajorNutrient>, 'why' | 'lacks' | 'checks'> {
-  const guess = report === untested && nutrient !== 'N' ? byUsualRatio(nutrient, feeding) : undefined
+  const guess = nutrient !== 'N' && isUntested(report) ? byUsualRatio(nutrient, feeding) : undefined
   if (!guess) return { why: refusal, lacks, checks: [] }
   return {
     why: say(isTurf(feeding) && nutrient === 'P₂O₅' ? 'untested.P-turf' : 'untested.guess'),

@@ -87,7 +87,7 @@ function Lacking({ found }: { found: AreaRecommendation }) {
     <ul className="mt-2 grid gap-2">
       {found.missing.map(({ station, sentence }) => (
         <li key={sentence.key}>
-          <Button kind="text" onClick={() => go(station)}>
+          <Button kind="text" className="text-left" onClick={() => go(station)}>
             {render(sentence)}
           </Button>
           <span className="hidden print:inline">{render(sentence)}</span>
@@ -105,7 +105,7 @@ function Untested({ found }: { found: AreaRecommendation }) {
     <div className="border-brim my-2 border-l-4 pl-3">
       <Lacking found={found} />
       <Fold title={en.testChanges} className="pb-2">
-        <Missing areaId={found.areaId} whole={kase} sized />
+        <Missing areaId={found.areaId} whole={kase} sized titled={false} />
       </Fold>
     </div>
   )

@@ -80,7 +80,7 @@ export function NutrientRow({ need, found }: { need: Need<MajorNutrient>; found:
       {need.checks.map((check) => (
         <p key={check.id} className="mt-1 text-sm">
           <span className="text-ink-2">
-            {en.check}, {textOf(check.label)}:{' '}
+            {lead ? `${en.check}, ${textOf(check.label)}` : capital(textOf(check.label))}:{' '}
           </span>
           {check.amount ? (
             <Figure of={weighed(check.amount, kase.measures)}>
@@ -119,8 +119,8 @@ function Credits({ names, taken, areaId }: { names: readonly CreditName[]; taken
   )
 }
 
-const asSentence = (words: string) =>
-  `${words.charAt(0).toUpperCase()}${words.slice(1)}${/[.!?]$/.test(words) ? '' : '.'}`
+const capital = (words: string) => `${words.charAt(0).toUpperCase()}${words.slice(1)}`
+const asSentence = (words: string) => `${capital(words)}${/[.!?]$/.test(words) ? '' : '.'}`
 
 /** The soil test on its scale, against the class that wants nothing more. */
 function Rated({ need, found }: { need: Need<MajorNutrient>; found: AreaRecommendation }) {

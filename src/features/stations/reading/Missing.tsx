@@ -9,8 +9,17 @@ import { render } from '@/wording/render'
 import { useGuides, useProducts } from '../../case/useCase'
 import { en } from './messages'
 
+interface Props {
+  areaId: string
+  whole: Case
+  /** The size of the area is known. */
+  sized: boolean
+  /** It stands under a heading of its own. */
+  titled?: boolean
+}
+
 /** What the report does not say, and whether that could change the answer: each is tried at both ends. */
-export function Missing({ areaId, whole, sized }: { areaId: string; whole: Case; sized: boolean }) {
+export function Missing({ areaId, whole, sized, titled = true }: Props) {
   const guides = useGuides()
   const products = useProducts()
   const missing = useMemo(
@@ -30,7 +39,7 @@ export function Missing({ areaId, whole, sized }: { areaId: string; whole: Case;
       : en.what[what]
   return (
     <section aria-label={en.missing}>
-      <h2 className="font-serif text-lg font-semibold">{en.missing}</h2>
+      {titled && <h2 className="font-serif text-lg font-semibold">{en.missing}</h2>}
       {missing.length === 0 && <p className="text-ink-2">{en.nothingMissing}</p>}
       <ul className="grid gap-1.5">
         {missing.map(({ id, adds, changes, decides }) => (
