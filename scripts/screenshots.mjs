@@ -104,6 +104,7 @@ try {
       await page.waitForTimeout(500)
     }
     if (name === 'sample') await page.getByRole('button', { name: /^Make these samples/ }).click()
+    if (name === 'log') await page.locator('canvas').first().waitFor()
     if (name === 'paper') await read(page, await madeUpPaper())
     if (name === 'materials') {
       await page.getByRole('radio', { name: 'several together' }).click()

@@ -12,6 +12,7 @@ import { Button } from '@/ui/Button'
 import { SelectField } from '@/ui/SelectField'
 import { TextField } from '@/ui/TextField'
 import { inchWords, onThousand, pHFigure, weight, type Measures } from '@/wording/format'
+import { nutrient } from '@/wording/phrase'
 import { textOf } from '@/wording/render'
 import { useOpenCase } from '../../case/context'
 import { fieldError, retyped, understood } from '../../shared/formatting'
@@ -45,6 +46,7 @@ export function Overruled({ need, areaId }: Props) {
   if (barred) return null
   return (
     <Asking
+      about={nutrient[of] ?? of}
       label={en.ownAmount}
       field={of === 'sulfur' ? en.ownSulfur : en.ownFigure}
       unit={unit}
@@ -71,6 +73,7 @@ export function LetLead({ need, check, areaId }: Props & { check: Check }) {
   if (!check.amount || check.id === 'overruled' || need.overruled?.of === 'amount') return null
   return (
     <Asking
+      about={textOf(check.label)}
       label={en.letLead}
       onPut={async (_is, reason) =>
         act(
@@ -109,6 +112,7 @@ function OwnSetting({ setting: { of, need, ours, own }, areaId }: { setting: Set
   const unit = of === 'cap' ? (kase.measures === 'metres' ? 'g/m²' : 'lb/1000 ft²') : of === 'depth' ? 'in' : ''
   return (
     <Asking
+      about={nutrient[need] ?? need}
       label={en.ownSetting[of]}
       field={en.settingLabel[of](need === 'sulfur')}
       unit={of === 'aim' ? 'pH' : unit}
@@ -163,6 +167,8 @@ function Standing({ told, signed: { reason, by }, moved, onBack }: StandingProps
 }
 
 interface AskingProps {
+  /** Whose figure it is: said, where the words alone could be of any. */
+  about: string
   label: string
   /** Of the figure; without it only the reason is asked for. */
   field?: string
@@ -178,14 +184,14 @@ interface AskingProps {
 const nothing: Typed = { text: '', unit: '', value: null }
 
 /** Asks for a figure and the reason for it; neither is taken without the other. */
-function Asking({ label, field, unit = '', example, check, read, choices, onPut }: AskingProps) {
+function Asking({ about, label, field, unit = '', example, check, read, choices, onPut }: AskingProps) {
   const [open, setOpen] = useState(false)
   const [typed, setTyped] = useState<Typed>(nothing)
   const [reason, setReason] = useState('')
   const [asked, setAsked] = useState(false)
   if (!open)
     return (
-      <Button kind="text" className="mt-1 mr-4 text-sm" onClick={() => setOpen(true)}>
+      <Button kind="text" className="mt-1 mr-4 text-sm" aria-label={`${label}: ${about}`} onClick={() => setOpen(true)}>
         {label}
       </Button>
     )
