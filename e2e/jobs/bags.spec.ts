@@ -1,3 +1,5 @@
+import { readFile } from 'node:fs/promises'
+import ICAL from 'ical.js'
 import type { Page } from '@playwright/test'
 import { expect, kept, test } from '../app'
 import { addArea, growArea, handsOn, startCase, station, tell, type Hands } from '../hands'
@@ -158,7 +160,16 @@ test('front and back lawn, sampled apart: 40-lb bags of lime of a printed streng
   await expect(letter).toContainText('102 lb')
   await expect(letter).toContainText(/273 lb.* in all; buy 7 bags of 40 lb/)
   await expect(letter).toContainText('half of it north–south, half east–west')
-  tell('8, without its calendar', hands, '35 + 70')
+  await station(page, hands, 'Calendar')
+  const download = page.waitForEvent('download')
+  await hands.click(page.getByRole('button', { name: 'Calendar file' }))
+  const calendar = await readFile((await (await download).path())!, 'utf8')
+  const events = new ICAL.Component(ICAL.parse(calendar) as never)
+    .getAllSubcomponents('vevent')
+    .map((one) => new ICAL.Event(one))
+  for (const name of ['Front', 'Back'])
+    expect(events.filter(({ summary }) => summary === `${name}: soil test`).length).toBeGreaterThan(0)
+  tell('8', hands, '35 + 70')
 })
 
 test('ten rows of onions, 25 ft each: dressings by the row until bulbing, and how far a bag goes', async ({
@@ -189,7 +200,13 @@ test('ten rows of onions, 25 ft each: dressings by the row until bulbing, and ho
   await expect(letter).toContainText('1 lb 6 oz')
   await expect(letter).toContainText('4 lb 3 oz in all; 1.8 oz for 20 ft of row; buy 1 bag of 25 lb')
   await expect(letter).toContainText('none once the soil cracks at bulbing')
-  tell('16, without its habit', hands, '20 + 50')
+  // A cup every 15 ft each three weeks: what that habit is in nitrogen, against what onions take.
+  await station(page, hands, 'Amounts')
+  await hands.click(page.getByRole('button', { name: 'Somebody said another figure?' }))
+  await expect(page.getByLabel('What was said')).toBeFocused()
+  await hands.type('1 cup per 15 ft every 3 weeks')
+  await expect(page.getByRole('dialog')).toContainText(/lb.* N/)
+  tell('16', hands, '20 + 50')
 })
 
 test('a raised bed of bought mix, low in everything, at pH 7.1: magnesium and calcium without lime', async ({

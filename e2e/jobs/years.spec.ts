@@ -122,7 +122,14 @@ test('a lawn fed for four years with one organic 5-4-0: a line a year, and the h
   await expect(ledger).toContainText(/From 2023 to 2026 0 lb of potash went on|it is not replaced/)
   await station(page, hands, 'Amounts')
   await expect(page.getByRole('main')).toContainText('From 2023 to 2026 32 lb of phosphate')
-  tell('5, without the comparison of two programs', hands, '35 + 90')
+  // Either or, as the report puts it.
+  await hands.click(page.getByRole('button', { name: 'Somebody said another figure?' }))
+  await expect(page.getByLabel('What was said')).toBeFocused()
+  await hands.type('27 lb urea\nor\n125 lb 10-10-10')
+  await expect(page.getByRole('region', { name: 'Two programs for this ground' }).getByRole('heading')).toHaveText(
+    'Not equivalent: they differ in phosphate (P2O5), potash (K2O).',
+  )
+  tell('5', hands, '35 + 90')
 })
 
 test('one paper with three crops on rich organic soil: each by itself, sulfur for one, lime for the lawn over the years', async ({

@@ -9,6 +9,8 @@ import { Options } from './Options'
 
 interface Props {
   label: string
+  /** What its name means, for whoever points at it. */
+  gloss?: string
   value: string
   onChange: (text: string) => void
   /** Stands right after the number: its unit, or a choice that belongs to it. */
@@ -27,6 +29,7 @@ interface Props {
 /** One line of a paper: its name, the number, its unit, and beside them what was understood. */
 export function LineField({
   label,
+  gloss,
   value,
   onChange,
   aside,
@@ -44,7 +47,7 @@ export function LineField({
   const note = wrong ?? echo
   return (
     <div className="border-rule grid grid-cols-[minmax(0,1fr)_7.5rem] items-center gap-x-3 gap-y-0.5 border-b py-0.5 @md:grid-cols-[minmax(0,1fr)_7.5rem_9rem] @2xl:grid-cols-[11.5rem_7.5rem_9rem_minmax(0,1fr)]">
-      <label htmlFor={id} className="min-w-0 text-[15px] leading-tight">
+      <label htmlFor={id} title={gloss} className={clsx('min-w-0 text-[15px] leading-tight', gloss && 'cursor-help')}>
         <Formula>{label}</Formula>
       </label>
       <input

@@ -33,6 +33,8 @@ export interface Figure {
   /** Where it speaks of something by its name; null where it says an amount alone. */
   readonly of: Doubtable | null
   readonly product: Product | null
+  /** Nobody named the product: it is the usual one of the ground. */
+  readonly isAssumed: boolean
   readonly per: Per
   /** Weeks from one dressing to the next. */
   readonly everyWeeks: number | null
@@ -74,8 +76,9 @@ const filler =
  * `two bags of lime on the lawn`, `100-160-100 lb/acre`, and so in Spanish. Anything that is not understood refuses it, with an example.
  *
  * @param products those that may be meant by name or grade
+ * @param usual what a cup or a bag of something unnamed is of; without it that is asked for
  */
-export function readFigure(text: string, products: readonly Product[]): Outcome<Figure> {
+export function readFigure(text: string, products: readonly Product[], usual?: Product): Outcome<Figure> {
   const line = fromSpanish(plain(text)).replace(/₂/g, '2').replace(/₅/g, '5')
   if (line.trim() === '') return refuse('doubt.empty')
   if (/(?:^|\s)-\d/.test(line)) return refuse('doubt.negative', { text: text.trim() })
@@ -85,17 +88,19 @@ export function readFigure(text: string, products: readonly Product[]): Outcome<
   const { per, rest } = groundIn(triple?.rest ?? unrepeated)
   const everyWeeks = often ? quantityOf(often[1] ?? 'one') * weeksIn[often[2]!]! : null
   const base = { text: text.trim(), per, everyWeeks }
-  if (triple) return accept({ ...base, lb: triple.lb, of: null, product: null, rounding: triple.rounding })
+  if (triple)
+    return accept({ ...base, lb: triple.lb, of: null, product: null, isAssumed: false, rounding: triple.rounding })
   const named = what.map(([pattern, of]) => ({ of, found: pattern.exec(rest) })).find(({ found }) => found)
   const product = productIn(rest, rest.match(gradeAlone)?.[0], products)
   const isProduct = product.ok && !(named && !/\d-\d/.test(product.value.said) && product.value.remark)
   const said = isProduct ? product.value.said : (named?.found![0] ?? '\n')
   const meant = isProduct ? product.value.product : undefined
   const bare = rest.replace(said, ' ')
-  const amount = amountIn(bare, meant ?? weightOnly(named?.of ?? null, products))
+  const assumed = !meant && !named && measures.test(bare) ? usual : undefined
+  const taken = meant ?? assumed
+  const amount = amountIn(bare, taken ?? weightOnly(named?.of ?? null, products))
   if (!amount.ok) return refuse('doubt.how-much', { text: text.trim() })
-  if (!meant && !named && /cup|spoon|tsp|tbsp|pint|quart|gallon|bucket|bag|yard/.test(amount.value.said))
-    return refuse('doubt.of-what', { text: text.trim() })
+  if (!taken && !named && measures.test(amount.value.said)) return refuse('doubt.of-what', { text: text.trim() })
   const left = bare
     .replace(amount.value.said, ' ')
     .replace(filler, ' ')
@@ -104,15 +109,19 @@ export function readFigure(text: string, products: readonly Product[]): Outcome<
   if (left !== '') return refuse('doubt.unread', { text: left.replace(/\s+/g, ' ') })
   const { lb } = amount.value
   if (!(lb > 0) || lb > 1e6) return refuse('doubt.how-much', { text: text.trim() })
-  const of = meant ? kindOf(meant) : (named?.of ?? null)
+  const of = taken ? kindOf(taken) : (named?.of ?? null)
   return accept({
     ...base,
-    lb: meant ? carries(meant, lb) : of ? { [of]: lb } : Object.fromEntries(doubtables.map((one) => [one, lb])),
+    lb: taken ? carries(taken, lb) : of ? { [of]: lb } : Object.fromEntries(doubtables.map((one) => [one, lb])),
     of,
-    product: meant ?? null,
+    product: taken ?? null,
+    isAssumed: assumed !== undefined,
     rounding: roundingOf(amount.value.said),
   })
 }
+
+/** What has a weight only once one knows of what it is. */
+const measures = /cup|spoon|tsp|tbsp|pint|quart|gallon|bucket|bag|yard/
 
 const weeksIn: Readonly<Record<string, number>> = { week: 1, month: 365.25 / 12 / 7, day: 1 / 7 }
 

@@ -59,6 +59,15 @@ describe('a figure as it is said', () => {
 
   test('a dressing that comes again says how often', () => {
     expect(figure('1 cup 10-10-10 per 15 ft every 3 weeks').everyWeeks).toBe(3)
+    // A cup of nobody says what is one of what is usual here; what is named is what was named.
+    const usual = shippedProducts.find(({ id }) => id.startsWith('10-10-10'))!
+    const assumed = (text: string) => {
+      const read = readFigure(text, shippedProducts, usual)
+      return read.ok ? [read.value.lb.N, read.value.isAssumed] : read.refusal.key
+    }
+    expect(assumed('1 cup per 15 ft')).toEqual([figure('1 cup 10-10-10 per 15 ft').lb.N, true])
+    expect(assumed('1 cup 10-10-10 per 15 ft')).toEqual([figure('1 cup 10-10-10 per 15 ft').lb.N, false])
+    expect(assumed('2 lb lime')).toEqual([undefined, false])
     expect(figure('1 lb urea on the lawn every week').everyWeeks).toBe(1)
     expect(figure('4.6 lb per 100 ft2 sulfur').everyWeeks).toBeNull()
   })

@@ -43,7 +43,7 @@ export function SecondReadingButton({ area, text, of, label = en.openInCase, abo
       {isOpen && (
         <Sheet title={en.title} onClose={close}>
           <Suspense>
-            <SecondReadingView area={area} text={text} of={of} />
+            <SecondReadingView area={area} text={text} of={of} autoFocus={!text} />
           </Suspense>
         </Sheet>
       )}

@@ -6,9 +6,10 @@ import { called, doubtables, readFigure, type Doubtable, type Figure as Said } f
 import { comparePrograms, type Truths } from '@/core/doubt/programs'
 import { secondReading, type SecondReading } from '@/core/doubt/second-reading'
 import { truthOf, type Truth } from '@/core/doubt/truth'
+import { productNamed } from '@/core/shelf/product'
 import { ChoiceField } from '@/ui/ChoiceField'
 import { Formula } from '@/ui/Formula'
-import { onThousand, places, weight } from '@/wording/format'
+import { onThousand, places, productWords, weight } from '@/wording/format'
 import { stuff } from '@/wording/phrase'
 import { render } from '@/wording/render'
 import { useOpenCase } from '../../case/context'
@@ -21,19 +22,23 @@ interface Props {
   /** A figure that is printed somewhere, as it stands there. */
   text?: string
   of?: Doubtable
+  /** The figure is what one types next. */
+  autoFocus?: boolean
 }
 
 /** Somebody's figure against ours: right, right by another assumption, a slip and which, or not explained. */
-export function SecondReadingView({ area, text: printed = '', of: printedOf }: Props) {
+export function SecondReadingView({ area, text: printed = '', of: printedOf, autoFocus = false }: Props) {
   const { kase } = useOpenCase()
   const guides = useGuides()
   const products = useProducts()
   const [text, setText] = useState(printed)
   const [chosen, choose] = useState<Doubtable>(printedOf ?? 'lime')
   const id = useId()
+  // A cup of nobody says what is a cup of what was chosen for this ground.
+  const usual = area.materials.fertilizer ? productNamed(products, area.materials.fertilizer) : undefined
   const lines = text.split('\n').map((line) => line.trim())
   const parting = lines.findIndex((line) => /^(?:or|o|either|else)$/i.test(line))
-  const read = (some: readonly string[]) => some.filter(Boolean).map((line) => readFigure(line, products))
+  const read = (some: readonly string[]) => some.filter(Boolean).map((line) => readFigure(line, products, usual))
   const [first, second] =
     parting < 0 ? [read(lines), null] : [read(lines.slice(0, parting)), read(lines.slice(parting + 1))]
   const refusals = [...first, ...(second ?? [])].flatMap((one) => (one.ok ? [] : [one.refusal]))
@@ -61,6 +66,8 @@ export function SecondReadingView({ area, text: printed = '', of: printedOf }: P
       </label>
       <textarea
         id={id}
+        // eslint-disable-next-line jsx-a11y/no-autofocus -- asked for with a click, to be typed into
+        autoFocus={autoFocus}
         rows={Math.min(8, Math.max(2, lines.length))}
         value={text}
         maxLength={2_000}
@@ -75,6 +82,7 @@ export function SecondReadingView({ area, text: printed = '', of: printedOf }: P
           {render(refusals[0])}
         </p>
       )}
+      {only?.isAssumed && <p className="text-ink-2 text-[14px]">{en.takenAs(productWords(only.product!))}</p>}
       {bare && (
         <div className="mt-2 max-w-[38rem]">
           <ChoiceField

@@ -12,6 +12,7 @@ export const en = {
   noGround: 'Say the size and the crop, and what was measured: a figure is right or wrong of some ground only.',
   noTruth: (of: string) =>
     `We have no figure of our own for ${of} here, so nothing can be said of this one. See Amounts for what is missing.`,
+  takenAs: (product: string) => `Taken as ${product}, which is chosen here. Name another, if it was another.`,
   noMeasure: 'How many plants there are, or how many feet of row, is not known here: type it on Ground.',
   verdicts: {
     right: 'Right',

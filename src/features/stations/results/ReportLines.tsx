@@ -16,6 +16,7 @@ import { Options } from '@/ui/Options'
 import { enterGoesOn } from '@/ui/enter'
 import { Button } from '@/ui/Button'
 import { Formula } from '@/ui/Formula'
+import { glossary } from '@/wording/interface/glossary'
 import { render, textOf } from '@/wording/render'
 import { SecondReadingButton } from '../../shared/doubt/SecondReadingButton'
 import { lineRefusal, lineUnderstood } from '../../shared/formatting'
@@ -86,6 +87,9 @@ export function ReportLines({ area, sheet, doubts, onBlock }: Props) {
   )
 }
 
+/** A line goes by the name of what it tests, one of the laboratory by what it recommends. */
+const glossOf = (field: FieldName): string => (field === 'bufferPH' ? 'buffer' : field.replace('recommends.', ''))
+
 function Line({ area, sheet, field, doubts, onBlock }: Props & { field: FieldName }) {
   const { report, setLine, turnInto } = sheet
   const typed = typedIn(report, field)
@@ -104,6 +108,7 @@ function Line({ area, sheet, field, doubts, onBlock }: Props & { field: FieldNam
   return (
     <LineField
       label={lineLabel(field, report.buffer, report.pHIn)}
+      gloss={glossary[glossOf(field)]}
       value={typed.text}
       placeholder={lineField(field, report.buffer).example}
       autoFocus={first}
