@@ -95,7 +95,7 @@ try {
     await page.getByRole('navigation').first().waitFor()
     if (name === 'amounts') {
       await page.getByText('eight times in ten').first().waitFor()
-      await page.getByRole('region', { name: 'Lime' }).getByRole('button').first().click()
+      await page.getByRole('region', { name: 'Lime' }).getByRole('button', { name: /lb/ }).first().click()
     }
     if (name === 'plan') {
       await page.getByRole('radio', { name: 'On the plan' }).click()
