@@ -217,4 +217,11 @@ test('samples load once and can be removed again', async ({ watched: page }) => 
   await loadSamples(page)
   await page.getByRole('button', { name: 'Remove the sample cases' }).click()
   await expect(page.getByRole('heading', { name: 'Nothing on the Desk yet.' })).toBeVisible()
+  // What they were is not lost: at once, or loaded again.
+  const sample = page.getByRole('link', { name: 'Vale End Primary School' })
+  await page.getByRole('button', { name: 'Put it back' }).click()
+  await expect(sample).toBeVisible()
+  await page.getByRole('button', { name: 'Remove the sample cases' }).click()
+  await page.getByRole('button', { name: 'Load the sample cases' }).click()
+  await expect(sample).toBeVisible()
 })

@@ -69,6 +69,12 @@ test('samples are added, seeded once only, and thrown away without touching othe
   expect(await onDesk()).toEqual([mine.id])
   await back()
   expect(await onDesk()).toEqual(all)
+  // Loaded again they come back as well, with what was typed into them.
+  await db.cases.update(sampleCases[0]!.id, { client: 'edited' })
+  await removeSamples()
+  await addSamples(sampleCases)
+  expect(await onDesk()).toEqual(all)
+  expect((await db.cases.get(sampleCases[0]!.id))!.client).toBe('edited')
 })
 
 test('the trash keeps a case for 30 days, gives it back, and takes its log along when it is emptied', async () => {

@@ -12,10 +12,10 @@ export async function putNew(kase: Case, log: readonly FiledEdit[] = []): Promis
   await db.edits.bulkAdd(log.map((edit) => ({ ...edit, caseId: kase.id })))
 }
 
-/** Puts the samples in; one whose id is taken stays as it is. */
+/** Puts the samples in; one whose id is taken stays as it is, and comes back where it was thrown away. */
 export const addSamples = (cases: readonly Case[]): Promise<void> =>
   db.transaction('rw', caseTables, async () => {
-    for (const kase of cases) if (!(await db.cases.get(kase.id))) await putNew(kase)
+    for (const kase of cases) await ((await db.cases.get(kase.id)) ? setTrashed(kase.id, false) : putNew(kase))
   })
 
 /** Throws a case away, or puts it back. Editing it puts it back too, since its summary is made anew. */
