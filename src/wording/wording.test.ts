@@ -16,6 +16,7 @@ import type { Args } from '../core/told/args'
 import type { Key } from '../core/told/keys'
 import { say, type Sentence } from '../core/told/sentence'
 import { isDerived, steps, type Derived, type Working } from '../core/workings'
+import { withoutCommon } from './changes'
 import { derivation } from './derivation'
 import { en } from './interface/catalogue'
 import { area, difference, figure, measure, pHFigure, rate, volumeWords, weight } from './format'
@@ -156,6 +157,16 @@ describe('passes', () => {
     [passesWords(four, 'all'), 'in 4 equal passes, at least 3 months apart, at most 2 a year'],
   ])('%s', (said, expected) => expect(said).toBe(expected))
 })
+
+test.each([
+  ['193 lb, in 3 passes; on the surface', '97 lb, in 3 passes; on the surface', ['193 lb', '97 lb']],
+  ['193 lb, in 3 passes', '193 lb, in 2 passes', ['193 lb, in 3 passes', '193 lb, in 2 passes']],
+  ['1,000 lb', '1,200 lb', ['1,000 lb', '1,200 lb']],
+  ['the same', 'the same', ['the same', 'the same']],
+  ['', '5 lb, once', ['', '5 lb, once']],
+])('of “%s” and “%s” only what differs is told', (before, after, told) =>
+  expect(withoutCommon(before, after)).toEqual(told),
+)
 
 describe('figures', () => {
   test.each([

@@ -5,7 +5,7 @@ import { areasGround } from '../area-ground'
 import { readSize } from '../size'
 import { areaError } from '../sure'
 import { boxOf, outlineArea, ringsOf, type Outline } from './outline'
-import { groundOf, planSize, shapeFaults, type PlanShape } from './plan-size'
+import { groundOf, planSize, shapeFaults, withTheirHoles, type PlanShape } from './plan-size'
 import { crossing, fromEdge, groundArea, inGround, ringArea, untied, type Point } from './polygon'
 
 const number = (min: number, max: number) =>
@@ -193,6 +193,15 @@ describe('shapes of one area', () => {
     expect(area(lawn, far)).toBeCloseTo(6_000, 6)
     expect(shapeFaults([lawn, half, far]).map(({ shapeId, sentence }) => [shapeId, sentence.key])).toEqual([
       [far.id, 'plan.hole-outside'],
+    ])
+  })
+  test('each hole is told with the shape that it is cut from, one that is in none by itself', () => {
+    const bed = shape({ kind: 'rectangle', x: 200, y: 0, width: 20, length: 10, angle: 0 })
+    const far = shape({ kind: 'rectangle', x: 500, y: 0, width: 20, length: 10, angle: 0 }, true)
+    expect(withTheirHoles([house, bed, far, lawn, tree])).toEqual([
+      { shape: bed, holes: [] },
+      { shape: lawn, holes: [house, tree] },
+      { shape: far, holes: [] },
     ])
   })
   test('nothing drawn, or only holes, is no size', () => {
