@@ -1,4 +1,5 @@
 import type { Case } from './case/case'
+import { reportOfArea } from './case/in-force'
 import { isMember } from './case/members'
 import type { Year } from './case/season'
 import type { Guide } from './guides/guide'
@@ -50,7 +51,7 @@ export function otherSeasons(
     .flatMap((year) => {
       const then = caseIn(kase, areaId, year)
       const found = recommend(then, guides, products).areas[0]!
-      const tested = kase.reports.find(({ id }) => id === then.areas[0]!.reportId)?.date ?? ''
+      const tested = reportOfArea(then, areaId)?.date ?? ''
       return found.answer ? [{ year, found, tested }] : []
     })
 }

@@ -515,11 +515,12 @@ function told({ asked, ground, feeding }: Placed, { reaction: ph, needs, reading
   const { kase, area, guide, read, cropId, crop } = asked
   const majors = majorsOf({ needs })
   const potted = isPotted(crop)
+  const bare = isUntested(asked.report)
   const first = headline(ph, majors, reading, {
     weak: area.concerns.includes('weak'),
     potted,
     sodic: sodium(read).sodic,
-    untested: isUntested(asked.report),
+    untested: bare,
   })
   const { ahead, onPH } = first
   const after = [...first.after, ...stopSulfur(asked), ...straddles(read, asked.report, ground)]
@@ -538,7 +539,7 @@ function told({ asked, ground, feeding }: Placed, { reaction: ph, needs, reading
       fertilizers: mixed ? mixed.products.map(({ material }) => material) : fertilizer ? [fertilizer.material] : [],
       supplies: mixed?.supplies ?? (fertilizer?.mix.ok ? fertilizer.mix.value.supplies : []),
     }),
-    notMeasured: potted || isUntested(asked.report) ? [] : notMeasured(ph, majors, read),
+    notMeasured: potted || bare ? [] : notMeasured(ph, majors, read),
   }
 }
 

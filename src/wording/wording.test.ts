@@ -1,6 +1,7 @@
 import { outlineKinds } from '../core/ground/plan/outline'
 import { readdirSync, readFileSync } from 'node:fs'
 import { join } from 'node:path'
+import ts from 'typescript'
 import * as fc from 'fast-check'
 import { anyCase, build } from '../core/testing/any-case'
 import { sampleCases } from '../demo/sample-cases'
@@ -24,10 +25,10 @@ import { passesWords } from './passes'
 import { text, type Phrases } from './phrase'
 import { render } from './render'
 
-const coreFiles = (folder: string): string[] =>
+const sourceFiles = (folder: string): string[] =>
   readdirSync(folder, { withFileTypes: true }).flatMap((entry) =>
     entry.isDirectory()
-      ? coreFiles(join(folder, entry.name))
+      ? sourceFiles(join(folder, entry.name))
       : /\.ts$/.test(entry.name) && !/\.test\.ts$/.test(entry.name)
         ? [join(folder, entry.name)]
         : [],
@@ -51,7 +52,7 @@ test('a sentence says what it is of: another key or argument does not compile', 
 })
 
 describe('the catalogue', () => {
-  const source = coreFiles(join(__dirname, '../core'))
+  const source = sourceFiles(join(__dirname, '../core'))
     .map((file) => readFileSync(file, 'utf8'))
     .join('\n')
   const subjects =
@@ -203,4 +204,33 @@ describe('figures', () => {
     const size = readSize('30+12 x 10', 'feet')
     expect(size.ok && render(size.value.echo)).toBe('30 + 12 × 10 = 150 ft²; write (30+12) x 10 for 420 ft²')
   })
+})
+
+/** What people can be asked to read at one go on a screen. Source: plain-language practice. */
+const mostWords = 20
+
+/** Sentences of what stands in the source to be shown, each value in them one word. */
+function sentencesIn(file: string): readonly string[] {
+  const found: string[] = []
+  const look = (node: ts.Node): void => {
+    if (ts.isStringLiteral(node) || ts.isNoSubstitutionTemplateLiteral(node)) found.push(node.text)
+    if (ts.isTemplateExpression(node))
+      found.push(node.head.text + node.templateSpans.map(({ literal }) => `X${literal.text}`).join(''))
+    ts.forEachChild(node, look)
+  }
+  look(ts.createSourceFile(file, readFileSync(file, 'utf8'), ts.ScriptTarget.Latest, true))
+  return found.flatMap((text) => text.split(/(?<=[.!?:;])\s+/))
+}
+
+const wordsIn = (sentence: string) => sentence.split(/\s+/).filter((word) => /[\p{L}\d]/u.test(word)).length
+
+test('no sentence on a screen is longer than twenty words', () => {
+  const files = [
+    ...sourceFiles('src/features'),
+    ...sourceFiles('src/wording/en'),
+    ...sourceFiles('src/wording/interface'),
+  ].filter((file) => !file.startsWith('src/features') || file.endsWith('messages.ts'))
+  const sentences = files.flatMap(sentencesIn)
+  expect(sentences.length).toBeGreaterThan(1_000)
+  expect(sentences.filter((one) => wordsIn(one) > mostWords)).toEqual([])
 })

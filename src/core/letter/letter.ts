@@ -14,7 +14,7 @@ import { shopping, type Purchase } from '../passes/shopping'
 import { feeds, type Product } from '../shelf/product'
 import { shippedProducts } from '../shelf/products'
 import type { Key } from '../told/keys'
-import { isUntested } from '../told/headline'
+import { saysUntested } from '../told/headline'
 import { eachOnce, say, type Sentence } from '../told/sentence'
 import type { Text } from '../told/text'
 import type { Size } from '../ground/sized'
@@ -182,7 +182,7 @@ function saysOf({ answer, doubts }: Answered): readonly Sentence[] {
     reaction,
     needs,
   } = answer
-  const untold = isUntested({ after })
+  const untold = saysUntested({ after })
   const onPH = reaction.because === 'no-figure' ? say('headline.unknown') : reaction.why
   const held = needs.filter((one) => isHeld(one) && one !== reaction.need).map(({ why }) => why)
   const confirmed = needs.flatMap(({ of, confirmed: word }) =>

@@ -98,7 +98,7 @@ const allIsWell = (ph: Reaction, needs: readonly Need<MajorNutrient>[], reading:
   reading.every(({ distance = 0 }) => distance >= 0)
 
 /** Nothing was tested, and that was said: what is not known is not told one by one. */
-export const isUntested = ({ after }: Pick<Matters, 'after'>): boolean =>
+export const saysUntested = ({ after }: Pick<Matters, 'after'>): boolean =>
   after.some(({ key }) => key === 'headline.untested' || key === 'headline.untested-all')
 
 /** What the report leaves open and a further test would tell. */

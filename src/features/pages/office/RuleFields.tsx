@@ -61,6 +61,11 @@ function Rows<One extends { readonly id: string; readonly name: string }>(props:
   )
 }
 
+/** What a rule is called, shown whole. */
+const NameField = ({ value, example, onChange }: Omit<Choice<string>, 'label'> & { example?: string }) => (
+  <TextField long label={en.closedName} most={texts.name} value={value} placeholder={example} onChange={onChange} />
+)
+
 /** A number that a rule goes by; what is none stays as typed, and rules nothing. */
 function MostField({ label, value, onChange }: Choice<string>) {
   return (
@@ -142,14 +147,7 @@ export const ClosedTimes = ({
     onChange={onChange}
     row={({ name, from, to, what, where }, change) => (
       <>
-        <TextField
-          long
-          label={en.closedName}
-          most={texts.name}
-          value={name}
-          placeholder={en.closedNameExample}
-          onChange={(next) => change({ name: next })}
-        />
+        <NameField value={name} example={en.closedNameExample} onChange={(next) => change({ name: next })} />
         <YearDayField label={en.closedFrom} value={from} onChange={(next) => change({ from: next })} />
         <YearDayField label={en.closedTo} value={to} onChange={(next) => change({ to: next })} />
         <WhatField label={en.closedWhat} all={everything} value={what} onChange={(next) => change({ what: next })} />
@@ -177,13 +175,7 @@ export const YearLimits = ({
     onChange={onChange}
     row={({ name, what, where, most }, change) => (
       <>
-        <TextField
-          long
-          label={en.closedName}
-          most={texts.name}
-          value={name}
-          onChange={(next) => change({ name: next })}
-        />
+        <NameField value={name} onChange={(next) => change({ name: next })} />
         <WhatField label={en.limitOf} all={nutrients} value={what} onChange={(next) => change({ what: next })} />
         <WhereField value={where} onChange={(next) => change({ where: next })} />
         <MostField label={en.limitMost} value={most} onChange={(next) => change({ most: next })} />
@@ -210,13 +202,7 @@ export const WaterStrips = ({
     onChange={onChange}
     row={({ name, what, width }, change) => (
       <>
-        <TextField
-          long
-          label={en.closedName}
-          most={texts.name}
-          value={name}
-          onChange={(next) => change({ name: next })}
-        />
+        <NameField value={name} onChange={(next) => change({ name: next })} />
         <WhatField label={en.stripFor} all={everything} value={what} onChange={(next) => change({ what: next })} />
         <MostField label={en.stripWidth} value={width} onChange={(next) => change({ width: next })} />
       </>

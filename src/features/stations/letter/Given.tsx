@@ -1,20 +1,16 @@
 'use client'
 
 import { useLiveQuery } from 'dexie-react-hooks'
-import { useMemo } from 'react'
-import { coreVersion } from '@/core/recommend'
 import { logOf } from '@/store/cases'
 import { Button } from '@/ui/Button'
 import { Formula } from '@/ui/Formula'
-import { changesBetween, withoutCommon, type LetterChange } from '@/wording/changes'
+import { withoutCommon, type LetterChange } from '@/wording/changes'
 import { dateWords } from '@/wording/format'
 import { useOpenCase } from '../../case/context'
 import { describe } from '../../shared/history/describe'
-import { useWords } from '../../shared/language/useWords'
-import { hashOf } from '../../shared/letters/handing'
+import { useChangesSince } from '../../shared/letters/useChangesSince'
 import { en } from './messages'
 import type { Kept } from '../../shared/letters/useKept'
-import { usePaperOf } from '../../shared/letters/usePaper'
 
 interface Props {
   kept: readonly Kept[]
@@ -77,33 +73,23 @@ export function Given({ kept, shown, onShow, onPdf }: Props) {
   )
 }
 
-/** Whether the case still gives a letter: from the same inputs it does, and nothing is worked out anew. */
+/** Whether the case still gives a letter, or what it would say instead, and what was changed in it. */
 function Standing({ kept }: { kept: Kept }) {
-  const { kase } = useOpenCase()
-  const { core, inputs } = kept.given
-  const same = useMemo(() => core === coreVersion && inputs === hashOf(kase), [core, inputs, kase])
-  return same ? <Stands /> : <Otherwise kept={kept} />
-}
-
-const Stands = () => <p className="text-ink-2">{en.stands}</p>
-
-/** What the case would say instead of a letter, and what was changed in it. */
-function Otherwise({ kept: { given, paper } }: { kept: Kept }) {
-  const now = usePaperOf(useWords(given.language), given.language, given.at.slice(0, 10))
-  if (!now || !paper) return null
-  const { amounts, reasons } = changesBetween(paper.letter, now.letter)
-  if (amounts.length + reasons.length === 0) return <Stands />
+  const changes = useChangesSince(kept)
+  if (!changes) return null
+  const all = [...changes.amounts, ...changes.reasons]
+  if (all.length === 0) return <p className="text-ink-2">{en.stands}</p>
   return (
     <div role="status" className="border-clay mt-1 border-l-4 pl-3">
       <p className="font-semibold">{en.stale}</p>
       <ul className="list-disc pl-5 text-[14.5px]">
-        {[...amounts, ...reasons].map((one, i) => (
+        {all.map((one, i) => (
           <li key={i}>
             <Formula>{changeWords(one)}</Formula>
           </li>
         ))}
       </ul>
-      <Since at={given.at} />
+      <Since at={kept.given.at} />
     </div>
   )
 }

@@ -88,7 +88,7 @@ export function ReportLines({ area, sheet, doubts, onBlock }: Props) {
 }
 
 /** A line goes by the name of what it tests, one of the laboratory by what it recommends. */
-const glossOf = (field: FieldName): string => (field === 'bufferPH' ? 'buffer' : field.replace('recommends.', ''))
+const glossOf = (field: FieldName): string => (field === 'bufferPH' ? 'buffer' : (recommendedIn(field) ?? field))
 
 function Line({ area, sheet, field, doubts, onBlock }: Props & { field: FieldName }) {
   const { report, setLine, turnInto } = sheet

@@ -33,7 +33,7 @@ export function ShapeList({ selected, onSelect }: { selected: string | null; onS
   const faults = shapeFaults(shapes)
   const isFaulty = (id: string) => faults.some(({ shapeId }) => shapeId === id)
   const toggle = (id: string) =>
-    unfold((before) => new Set([...before].filter((one) => one !== id).concat(before.has(id) ? [] : id)))
+    unfold((before) => new Set(before.has(id) ? [...before].filter((one) => one !== id) : [...before, id]))
   const rows = withTheirHoles(shapes).flatMap(({ shape, holes }) => {
     const called = holes.some(({ id }) => id === selected || isFaulty(id))
     const open = called || unfolded.has(shape.id)
