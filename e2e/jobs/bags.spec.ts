@@ -142,6 +142,8 @@ test('front and back lawn, sampled apart: 40-lb bags of lime of a printed streng
     ['Back', '5.6', '30'],
   ] as const) {
     await station(page, hands, 'Results')
+    // The sheet takes the focus once, when it comes.
+    await expect(page.getByLabel('pH in water')).toBeVisible()
     await hands.click(page.getByRole('button', { name: new RegExp(`^${name}`) }).first())
     await expect(page.getByRole('navigation', { name: `Reports of ${name}` })).toBeVisible()
     await hands.click(page.getByLabel('pH in water'))
