@@ -3,7 +3,8 @@ import { IDBFactory } from 'fake-indexeddb'
 import { blankArea } from '../core/case/blank'
 import { defaultGuide } from '../core/guides/guides'
 import { packBackup } from './backup-file'
-import { isSoundGuide, isSoundProduct, soundSummary } from './damage'
+import { isSoundGuide, isSoundProduct } from './damage'
+import { soundSummary } from './summary'
 import { openPage } from './open-page'
 
 const row = {

@@ -1,10 +1,11 @@
 import 'fake-indexeddb/auto'
 import { blankArea } from '../core/case/blank'
 import { attachmentOf } from './attachments'
+import { soundSummary } from './summary'
 import { act, attach, createCase, undo } from './cases'
 import { db } from './db'
 import { setLogo } from './office'
-import { findDamaged, sweepAttachments } from './upkeep'
+import { findDamaged, judgeUnjudged, sweepAttachments } from './upkeep'
 
 const picture = (owner: string) =>
   attachmentOf(owner, 'p.png', new Uint8Array([0x89, 0x50, 0x4e, 0x47, 13, 10, 26, 10]))
@@ -47,4 +48,15 @@ test('damaged cases are found among all others; a stray field and a newer schema
     async () => undefined,
   )
   expect([...found].sort()).toEqual([ids[3]!, ids[70]!].sort())
+})
+
+test('a damaged row of the Desk is made anew in silence from its case; one whose case is gone stays damaged', async () => {
+  const { id, written } = createCase({ client: 'Whole' })
+  await written
+  await db.summaries.put({ id, client: 7, areas: null, updatedAt: '' } as never)
+  await db.summaries.put({ id: 'nowhere', updatedAt: '2026-01-01', codes: 'none' } as never)
+  await judgeUnjudged(new AbortController().signal, async () => undefined)
+  expect(soundSummary(await db.summaries.get(id))).toMatchObject({ client: 'Whole', dues: expect.anything() })
+  expect(soundSummary(await db.summaries.get(id))).not.toHaveProperty('damaged')
+  expect(soundSummary(await db.summaries.get('nowhere'))).toHaveProperty('damaged', true)
 })

@@ -1,7 +1,8 @@
-import { soundCase, soundSummary } from './damage'
+import { soundCase } from './damage'
 import { db, keepSetting, setting, trashDays } from './db'
 import { removeAll } from './desk'
 import { caseTables, judge } from './put'
+import { soundSummary } from './summary'
 
 /** What is looked after while the Desk stands open: the trash, files that nothing names, and damage. */
 
@@ -50,10 +51,17 @@ export async function sweepAttachments(): Promise<number> {
   return swept
 }
 
-/** Says of cases of which nobody has looked yet what they wait for and what falls due, a few at a time. */
+/**
+ * Says of cases at which nobody has looked yet what they wait for and what falls due, one at a time. A damaged row of the
+ * Desk holds nothing that its case does not hold, so it is made anew in silence, here and wherever its case is judged; only
+ * a case that cannot be read, or is not there, is called damaged.
+ */
 export async function judgeUnjudged(signal: AbortSignal, rest: () => Promise<unknown>): Promise<void> {
   const ids = await db.summaries
-    .filter((row) => row.dues === undefined && row.trashedAt === undefined && !soundSummary(row).damaged)
+    .filter((row) => {
+      const { dues, trashedAt, damaged } = soundSummary(row)
+      return (dues === undefined || damaged === true) && trashedAt === undefined
+    })
     .primaryKeys()
   for (const id of ids) {
     await rest()

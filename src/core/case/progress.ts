@@ -3,20 +3,8 @@ import { isHeld } from '../needs/need'
 import { changedSince } from '../mix/standing'
 import type { Recommendation } from '../recommend'
 import { sampleState } from '../ground/sampling/state'
+import { stations, type Station } from './stations'
 
-/** The stations of a case that there are, in the order in which people work. */
-export const stations = [
-  'ground',
-  'sample',
-  'results',
-  'reading',
-  'amounts',
-  'materials',
-  'calendar',
-  'letter',
-  'log',
-] as const
-export type Station = (typeof stations)[number]
 export type Progress = 'empty' | 'started' | 'settled' | 'not-needed'
 
 /** How far each station has come. Nothing forces the order. */

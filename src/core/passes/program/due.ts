@@ -1,18 +1,7 @@
 import type { Case } from '../../case/case'
-import { dayAt, dayNumber, type Day } from './day'
+import { dayAt, dayNumber } from './day'
+import type { Due } from './due-kinds'
 import { isOpen, type Program } from './program'
-
-/** Kinds of what falls due: sulfur that has to lie before planting, another pass, a soil test, a sample that is out, a letter. */
-export const dueKinds = ['sulfur', 'pass', 'test', 'sample', 'letter'] as const
-export type DueKind = (typeof dueKinds)[number]
-
-/** What falls due in a case. */
-export interface Due {
-  readonly day: Day
-  readonly what: DueKind
-  /** The name of its area, or the code of the sample; blank for the letter. */
-  readonly of: string
-}
 
 /** Days after its report by which a client should have the letter. A custom of this app: none is published. */
 const letterWithin = 14
