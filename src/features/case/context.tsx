@@ -8,12 +8,9 @@ import type { Season } from '@/core/case/season'
 import type { AreaInSeason } from '@/core/case/in-season'
 import type { Act } from '@/core/case/acts/act'
 import type { AreaRecommendation, Recommendation } from '@/core/recommend'
-import type { Station } from '@/core/case/progress'
 import type { Recipe } from '@/store/put'
 import type { Explained } from './explained'
-
-/** A station, or the history of the case. */
-export type View = Station | 'history'
+import type { StationDefinition, View } from './station'
 
 /** What every part of an open case may need. */
 export interface OpenCase {
@@ -26,6 +23,8 @@ export interface OpenCase {
   /** The area looked at, in the season that is worked on; null while there is none. */
   readonly area: AreaInSeason | null
   readonly selectArea: (id: string) => void
+  /** What is open. */
+  readonly view: StationDefinition
   readonly go: (view: View, areaId?: string) => void
   /** Opens a number into its workings; null closes them. */
   readonly explain: (opened: Opened | null) => void

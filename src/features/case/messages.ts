@@ -1,5 +1,5 @@
 import type { Misfit } from '@/core/shape/shape'
-import type { Progress, Station } from '@/core/case/progress'
+import type { Progress } from '@/core/case/progress'
 
 const count = (n: number) => n.toLocaleString('en')
 /** What may become too many. */
@@ -16,17 +16,6 @@ const things: Readonly<Record<string, string>> = {
 }
 
 export const en = {
-  stations: {
-    ground: 'Ground',
-    sample: 'Sample',
-    results: 'Results',
-    reading: 'Reading',
-    amounts: 'Amounts',
-    materials: 'Materials',
-    calendar: 'Calendar',
-    letter: 'Letter',
-    log: 'Log',
-  } satisfies Record<Station, string>,
   progress: { empty: 'empty', started: 'in progress', settled: 'settled', 'not-needed': 'not needed' } satisfies Record<
     Progress,
     string

@@ -5,63 +5,48 @@ import Link from 'next/link'
 import { useSearchParams } from 'next/navigation'
 import { Suspense, useCallback, useEffect, useMemo, useState, type ReactNode } from 'react'
 import type { Case } from '@/core/case/case'
-import { stations } from '@/core/case/progress'
 import { inSeason } from '@/core/case/in-season'
 import { act, editCase } from '@/store/cases'
 import { buttonClass } from '@/ui/Button'
 import { useFileDrop } from '@/ui/useFileDrop'
-import { AmountsSheet } from '../../stations/amounts/AmountsSheet'
-import { en as amountWords } from '../../stations/amounts/messages'
 import { AreasRail, describe } from '../../stations/ground/AreasRail'
-import { en as historyWords } from '../../shared/history/messages'
-import { NothingYet } from '../../shared/NothingYet'
 import { CommandButton } from '../../shared/command/CommandButton'
 import { UndoRedo } from '../../shared/history/UndoRedo'
-import { GroundStation } from '../../stations/ground/GroundStation'
 import { Signer } from '../../shared/office/Signer'
 import { sized } from '../../case/explained'
 import { Figure } from '../../shared/workings/Figure'
 import { LazyWorkings } from '../../shared/workings/LazyWorkings'
-import { answerOf, CaseProvider, useOpenCase, type OpenCase, type View } from '../../case/context'
+import { answerOf, CaseProvider, useOpenCase, type OpenCase } from '../../case/context'
 import { Damaged, Refused, Unreadable, Untaken } from '../../case/Keeping'
 import { addressOf } from '../../case/address'
 import { en } from '../../case/messages'
+import type { StationDefinition } from '../../case/station'
 import { dropOn } from '../../shared/dropped'
 import { saveCaseFile } from '../../case/save-file'
 import { Guarded } from './Guarded'
 import { StationNav } from './StationNav'
 import { useCase, useKeeping, useRecommendation } from '../../case/useCase'
 import { late } from '../../shared/late/late'
+import { viewAsked, views } from './stations'
 
-/** What comes after the page itself. */
-const later = {
-  materials: () => import('../../stations/materials/MaterialsStation'),
-  calendar: () => import('../../stations/calendar/CalendarStation'),
-  log: () => import('../../stations/log/LogStation'),
-  letter: () => import('../../stations/letter/LetterStation'),
-  results: () => import('../../stations/results/ResultsStation'),
-  reading: () => import('../../stations/reading/ReadingStation'),
-  sample: () => import('../../stations/sample/SampleStation'),
-  plan: () => import('../../stations/ground/plan/PlanView'),
-  conflicts: () => import('../../shared/exchange/Conflicts'),
-  history: () => import('../../shared/history/HistoryView'),
-}
-const MaterialsStation = late(() => later.materials().then((found) => found.MaterialsStation))
-const CalendarStation = late(() => later.calendar().then((found) => found.CalendarStation))
-const LogStation = late(() => later.log().then((found) => found.LogStation))
-const LetterStation = late(() => later.letter().then((found) => found.LetterStation))
-const ResultsStation = late(() => later.results().then((found) => found.ResultsStation))
-const ReadingStation = late(() => later.reading().then((found) => found.ReadingStation))
-const SampleStation = late(() => later.sample().then((found) => found.SampleStation))
-const Way = late(() => import('../../shared/way/Way').then((found) => found.Way))
-const Conflicts = late(() => later.conflicts().then((found) => found.Conflicts))
-const HistoryView = late(() => later.history().then((found) => found.HistoryView))
+/** The sheets of the views, each from when it is first shown. */
+const sheets = new Map(Object.values(views).map(({ id, load }) => [id, late(load)]))
+const conflicts = () => import('../../shared/exchange/Conflicts').then((found) => found.Conflicts)
+const plan = () => import('../../stations/ground/plan/PlanView')
+const Way = late(() => import('./Way').then((found) => found.Way))
+const Conflicts = late(conflicts)
 
-/** Once the page rests the other stations come too, so that a tablet without a service worker goes on without network. */
+/**
+ * Once the page rests the other stations come too, where this browser keeps no copy of the app: so a tablet goes on without
+ * network all the same.
+ */
 function useStationsAtHand() {
   useEffect(() => {
-    const rest = setTimeout(() => {
-      for (const load of Object.values(later)) load().catch(() => undefined)
+    const rest = setTimeout(async () => {
+      if (await navigator.serviceWorker?.getRegistration().catch(() => undefined)) return
+      const loads = [...Object.values(views).map((one) => one.load), plan, conflicts]
+      await Promise.allSettled(loads.map((load) => load()))
+      performance.mark('stations at hand')
     }, 1_000)
     return () => clearTimeout(rest)
   }, [])
@@ -82,8 +67,7 @@ export function CasePage() {
         </Link>
       </main>
     )
-  const station = views.find((one) => one === params.get('station')) ?? 'ground'
-  return <Opened key={id} kase={kase} station={station} areaId={params.get('area')} />
+  return <Opened key={id} kase={kase} view={viewAsked(params.get('station'))} areaId={params.get('area')} />
 }
 
 /** Until the database answers, or says that it cannot. */
@@ -93,21 +77,16 @@ function Waiting({ id }: { id: string }) {
   return keeping === 'unreadable' ? <Unreadable /> : <p className="p-8">{en.loading}</p>
 }
 
-/** Stations that take more room. */
-const wide: ReadonlySet<View> = new Set(['ground', 'results', 'reading'])
-
-const views: readonly View[] = [...stations, 'history']
-
 /** What the address asks for: the page may still show what was asked before. */
 const asked = (name: 'station' | 'area'): string | null => new URLSearchParams(window.location.search).get(name)
 
 interface Props {
   kase: Case
-  station: View
+  view: StationDefinition
   areaId: string | null
 }
 
-function Opened({ kase, station, areaId }: Props) {
+function Opened({ kase, view, areaId }: Props) {
   useStationsAtHand()
   useEffect(() => {
     // What is printed or saved from here is called by it.
@@ -126,6 +105,7 @@ function Opened({ kase, station, areaId }: Props) {
       kase,
       recommendation,
       area,
+      view,
       explained,
       explain,
       edit: (recipe) => void editCase(kase.id, recipe),
@@ -137,11 +117,12 @@ function Opened({ kase, station, areaId }: Props) {
         window.scrollTo(0, 0)
       },
     }
-  }, [kase, recommendation, area, explained, selectArea])
+  }, [kase, recommendation, area, view, explained, selectArea])
   useFileDrop((files) => {
     dropOn(kase.id, files)
     open.go('results')
   })
+  const StationSheet = sheets.get(view.id)!
   return (
     <CaseProvider value={open}>
       <div className="flex min-h-dvh flex-col">
@@ -151,21 +132,18 @@ function Opened({ kase, station, areaId }: Props) {
         <Suspense>
           <Conflicts kase={kase} />
         </Suspense>
-        <StationNav station={station} />
+        <StationNav />
         <div className="flex flex-1 flex-col md:flex-row">
           <Guarded name={en.areasRail} by={[kase.areas]}>
             <AreasRail />
           </Guarded>
           <main className="bg-sheet min-w-0 flex-1 px-5 py-4 sm:px-8 print:bg-white print:p-0">
-            <div className={`${wide.has(station) ? 'max-w-[1160px]' : 'max-w-[900px]'} print:max-w-none`}>
-              <OnPaper station={station} />
-              <Heading station={station} />
-              <Guarded
-                name={station === 'history' ? historyWords.title : en.stations[station]}
-                by={[station, area?.id, kase]}
-              >
+            <div className={`${view.wide ? 'max-w-[1160px]' : 'max-w-[900px]'} print:max-w-none`}>
+              <OnPaper />
+              <Heading />
+              <Guarded name={view.label} by={[view.id, area?.id, kase]}>
                 <Suspense>
-                  <StationSheet station={station} />
+                  <StationSheet />
                 </Suspense>
               </Guarded>
             </div>
@@ -197,7 +175,11 @@ function Header() {
       <CommandButton />
       <Signer />
       <UndoRedo kase={kase} />
-      <HeaderButton label={historyWords.title} icon={<History size={18} aria-hidden />} onClick={() => go('history')} />
+      <HeaderButton
+        label={views.history.label}
+        icon={<History size={18} aria-hidden />}
+        onClick={() => go('history')}
+      />
       <HeaderButton
         label={en.saveFile}
         icon={<Download size={18} aria-hidden />}
@@ -227,38 +209,31 @@ function HeaderButton({ label, icon, onClick }: { label: string; icon: ReactNode
 }
 
 /** Whose sheet it is, where one is printed; a letter and a field sheet say that themselves. */
-function OnPaper({ station }: { station: View }) {
-  const { client, place, season } = useOpenCase().kase
-  if (station === 'letter' || station === 'sample') return null
-  const title = station === 'history' ? historyWords.title : en.stations[station]
+function OnPaper() {
+  const { kase, view } = useOpenCase()
+  const { client, place, season } = kase
+  if (view.saysWhose) return null
   return (
     <p className="mb-3 hidden font-serif print:block">
-      <strong>{title}</strong> · {[client || en.unnamed, place, season].filter(Boolean).join(', ')}
+      <strong>{view.label}</strong> · {[client || en.unnamed, place, season].filter(Boolean).join(', ')}
     </p>
   )
 }
 
-function Heading({ station }: { station: View }) {
-  const { kase, area, recommendation } = useOpenCase()
-  if (station === 'letter') return <h1 className="sr-only">{en.stations.letter}</h1>
-  if (
-    station === 'ground' ||
-    station === 'sample' ||
-    station === 'calendar' ||
-    station === 'log' ||
-    station === 'history' ||
-    !area
-  )
+function Heading() {
+  const { kase, area, recommendation, view } = useOpenCase()
+  if (view.heading === 'none') return <h1 className="sr-only">{view.label}</h1>
+  if (view.heading === 'station' || !area)
     return (
       <h1 className="border-ink mb-3 border-b-[1.5px] pb-2 font-serif text-[25px] leading-tight font-semibold print:hidden">
-        {station === 'history' ? historyWords.title : en.stations[station]}
+        {view.label}
       </h1>
     )
   const found = answerOf(recommendation, area.id)
   return (
     <div className="border-ink flex flex-wrap items-baseline gap-x-3 border-b-[1.5px] pb-2">
       <h1 className="font-serif text-[25px] leading-tight font-semibold">
-        <span className="sr-only">{en.stations[station]}: </span>
+        <span className="sr-only">{view.label}: </span>
         {area.name}
       </h1>
       <p className="text-ink-2">
@@ -268,34 +243,4 @@ function Heading({ station }: { station: View }) {
       </p>
     </div>
   )
-}
-
-function StationSheet({ station }: { station: View }) {
-  const { area, recommendation } = useOpenCase()
-  switch (station) {
-    case 'ground':
-      return <GroundStation />
-    case 'sample':
-      return <SampleStation />
-    case 'results':
-      return <ResultsStation />
-    case 'reading':
-      return <ReadingStation />
-    case 'amounts':
-      return area ? (
-        <AmountsSheet found={answerOf(recommendation, area.id)} />
-      ) : (
-        <NothingYet station="amounts" says={amountWords.noArea} />
-      )
-    case 'materials':
-      return <MaterialsStation />
-    case 'calendar':
-      return <CalendarStation />
-    case 'letter':
-      return <LetterStation />
-    case 'log':
-      return <LogStation />
-    case 'history':
-      return <HistoryView />
-  }
 }

@@ -1,29 +1,30 @@
 'use client'
 
-import { progress, stations, type Progress } from '@/core/case/progress'
-import { useOpenCase, type View } from '../../case/context'
+import { progress, type Progress } from '@/core/case/progress'
+import { useOpenCase } from '../../case/context'
 import { en } from '../../case/messages'
+import { stations } from './stations'
 
 /** The stations along the top, each showing how far it has come. */
-export function StationNav({ station }: { station: View }) {
-  const { kase, recommendation, go } = useOpenCase()
+export function StationNav() {
+  const { kase, recommendation, view, go } = useOpenCase()
   const state = progress(kase, recommendation)
   return (
     <nav aria-label={en.stationsLabel} className="bg-margin border-rule border-b print:hidden">
       <ul className="mx-auto grid max-w-3xl grid-cols-5 sm:flex">
-        {stations.map((one) => {
-          const here = one === station
+        {stations.map(({ id, label }) => {
+          const here = id === view.id
           return (
-            <li key={one} className="flex-1">
+            <li key={id} className="flex-1">
               <button
                 type="button"
                 aria-current={here ? 'step' : undefined}
-                aria-label={`${en.stations[one]}, ${en.progress[state[one]]}`}
-                onClick={() => go(one)}
+                aria-label={`${label}, ${en.progress[state[id]]}`}
+                onClick={() => go(id)}
                 className={`flex w-full cursor-pointer flex-col items-center border-b-[3px] px-1 pt-2 pb-1.5 text-[14px] leading-tight ${here ? 'border-ink text-ink font-bold' : 'text-ink-2 hover:text-ink border-transparent'}`}
               >
-                <Mark progress={state[one]} />
-                {en.stations[one]}
+                <Mark progress={state[id]} />
+                {label}
               </button>
             </li>
           )

@@ -4,16 +4,18 @@ import Link from 'next/link'
 import { useSearchParams } from 'next/navigation'
 import { useEffect, useRef } from 'react'
 import { Button, buttonClass } from '@/ui/Button'
-import { en as caseWords } from '../../case/messages'
-import { en } from './messages'
-import { steps } from './steps'
+import { stations } from './stations'
+import { en } from '../../shared/way/messages'
+
+/** A client’s case from the paper to the letter, a stop at each station that decides. */
+const steps = stations.filter(({ tour }) => tour !== null)
 
 const to = (n: number | null) => {
   const asked = new URLSearchParams(window.location.search)
   if (n === null) asked.delete('way')
   else {
     asked.set('way', String(n))
-    asked.set('station', steps[n - 1]!.station)
+    asked.set('station', steps[n - 1]!.id)
   }
   window.history.pushState(null, '', `/case?${asked}`)
   window.scrollTo(0, 0)
@@ -38,14 +40,14 @@ export function Way() {
         <div className="min-w-64 flex-1">
           <p className="text-ink-2 text-[13.5px]">{en.title(n, steps.length)}</p>
           <p className="font-serif text-[17px] leading-snug">
-            <strong>{caseWords.stations[step.station]}.</strong> {step.says}
+            <strong>{step.label}.</strong> {step.tour}
           </p>
         </div>
         <div className="flex flex-wrap items-center gap-3">
           {n > 1 && <Button onClick={() => to(n - 1)}>{en.back}</Button>}
           {next ? (
             <Button kind="act" onClick={() => to(n + 1)}>
-              {en.next(caseWords.stations[next.station])}
+              {en.next(next.label)}
             </Button>
           ) : (
             <Link href="/" className={buttonClass('act')}>

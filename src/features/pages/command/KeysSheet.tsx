@@ -1,23 +1,19 @@
 'use client'
 
 import { usePathname, useSearchParams } from 'next/navigation'
-import { stations } from '@/core/case/progress'
 import { Sheet } from '@/ui/Sheet'
-import { en as caseWords } from '../../case/messages'
-import { anywhere, keysOf, type Key } from './keys'
+import type { Key } from '../../case/station'
+import { viewAsked } from '../case/stations'
+import { anywhere, inCase, keysOfPage } from './keys'
 import { en } from './messages'
 
 /** The keys of the place that one is in. */
 export function KeysSheet({ onClose }: { onClose: () => void }) {
   const path = usePathname()
   const asked = useSearchParams().get('station')
-  const isCase = path === '/case'
-  const station = stations.find((one) => one === asked) ?? 'ground'
-  const place = isCase ? station : path === '/' ? 'desk' : path.slice(1)
-  const name = isCase
-    ? caseWords.stations[station]
-    : ((en.pages as Readonly<Record<string, string>>)[path] ?? en.counterSheet)
-  const here = keysOf(place, isCase)
+  const view = path === '/case' ? viewAsked(asked) : null
+  const name = view?.label ?? (en.pages as Readonly<Record<string, string>>)[path] ?? en.counterSheet
+  const here = view ? [...view.keys, ...inCase] : (keysOfPage[path] ?? [])
   return (
     <Sheet title={en.keysTitle} onClose={onClose}>
       {here.length > 0 && <Keys title={en.keysHere(name)} keys={here} />}

@@ -1,4 +1,3 @@
-import { stations, type Station } from '@/core/case/progress'
 import type { Case } from '@/core/case/case'
 import { readFigure } from '@/core/doubt/figure'
 import { converted } from '@/core/ground/converted'
@@ -6,13 +5,14 @@ import { cropsOf } from '@/core/guides/choose'
 import type { Crop } from '@/core/guides/crop'
 import type { Guide, GuideRef } from '@/core/guides/guide'
 import type { Product } from '@/core/shelf/product'
-import type { SoundSummary } from '@/store/damage'
+import type { SoundSummary } from '@/store/summary'
 import { findOptions } from '@/ui/find-option'
 import { area as areaWords, onThousand, pHFigure, places, weight } from '@/wording/format'
 import { textOf } from '@/wording/render'
-import { en as caseWords } from '../../case/messages'
+import type { View } from '../../case/station'
 import { finder } from '../desk/find'
-import { through, wayPath } from '../../shared/way/steps'
+import { through, wayPath } from '../../shared/way/through'
+import { stations } from '../case/stations'
 import { en } from './messages'
 
 export type Kind = keyof typeof en.kinds
@@ -21,7 +21,7 @@ export type Doing = 'start' | 'open' | 'save' | 'print' | 'undo' | 'redo' | 'key
 /** What choosing it does. */
 export type Act =
   | { readonly to: 'case' | 'area' | 'second' | 'copy'; readonly is: string }
-  | { readonly to: 'station'; readonly is: Station | 'history' }
+  | { readonly to: 'station'; readonly is: View }
   | { readonly to: 'page'; readonly is: string }
   | { readonly to: 'do'; readonly is: Doing }
 
@@ -94,10 +94,10 @@ function answersTo(text: string, { products, kase }: Around): readonly Command[]
 
 const stationsOf = ({ kase }: Around): readonly Command[] =>
   kase
-    ? stations.map((is) => ({
+    ? stations.map(({ id, label }) => ({
         kind: 'station' as const,
-        label: caseWords.stations[is],
-        act: { to: 'station' as const, is },
+        label,
+        act: { to: 'station' as const, is: id },
       }))
     : []
 

@@ -20,7 +20,7 @@ export function HistoryView() {
   const goBack = (seq: number) => void goBackTo(kase.id, seq).then((went) => setStuck(!went))
   const log = useLiveQuery(() => logOf(kase.id), [kase.id])
   if (!log) return null
-  if (log.length === 0) return <NothingYet station="history" says={en.none} />
+  if (log.length === 0) return <NothingYet says={en.none} />
   const newest = [...log].reverse()
   return (
     <>

@@ -3,7 +3,6 @@ import { tests } from '@/core/report/tests'
 import { textOf } from '@/wording/render'
 
 export const en = {
-  title: 'History',
   lead: 'Every change to this case, the newest first. Going back is a change too, and can be undone.',
   none: 'Nothing has been changed yet.',
   backHere: 'Back to here',

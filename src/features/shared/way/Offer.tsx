@@ -5,7 +5,7 @@ import { useRouter } from 'next/navigation'
 import { keepSetting, setting } from '@/store/db'
 import { Button } from '@/ui/Button'
 import { en } from './messages'
-import { wayPath } from './steps'
+import { wayPath } from './through'
 
 /** The way is offered once. Whoever took it or did not want it is not asked again. */
 export function Offer() {
