@@ -34,7 +34,7 @@ const packages = [
 const packagesForbidden = {
   core: packages,
   wording: packages,
-  paper: packages.filter((name) => name !== 'joi'),
+  paper: packages,
   schemas: packages.filter((name) => name !== 'joi' && name !== 'papaparse'),
   workers: ['dexie', 'react'],
   ui: ['dexie', 'joi', 'immer'],

@@ -1,32 +1,43 @@
-import Joi from 'joi'
+import {
+  fields,
+  flag,
+  list as listOf,
+  number,
+  oneOf,
+  orNone,
+  text as textOf,
+  tuple,
+  misfitIn,
+  type Shape,
+} from '../core/shape/shape'
 import { languages } from '../core/told/text'
 import type { Paper } from './paper'
 
-const text = Joi.string().allow('').max(20_000).required()
-const texts = Joi.array().items(Joi.string().allow('').max(20_000)).max(5_000).required()
-const share = Joi.number().min(-1e3).max(1e3).required()
-const list = (of: Joi.Schema, most = 5_000) => Joi.array().items(of).max(most).required()
-const line = Joi.object({ id: text, text, ours: text, standing: Joi.valid('ours', 'edited', 'moved').required() })
+const text = textOf(20_000)
+const list = (of: Shape, most = 5_000) => listOf(of, most)
+const texts = list(text)
+const share = number(-1e3, 1e3)
+const line = fields({ id: text, text, ours: text, standing: oneOf('ours', 'edited', 'moved') })
 const row = { what: text, amount: text, measure: text, days: text, when: text }
-const letter = Joi.object({
+const letter = fields({
   title: text,
   addressee: text,
   date: text,
   draft: text,
   stepsTitle: text,
-  steps: list(Joi.object({ when: text, rows: list(Joi.object({ ...row, area: text })) })),
+  steps: list(fields({ when: text, rows: list(fields({ ...row, area: text })) })),
   areas: list(
-    Joi.object({
+    fields({
       id: text,
       name: text,
       about: text,
       says: list(line),
       basis: text,
       instead: text,
-      rows: list(Joi.object(row)),
+      rows: list(fields(row)),
     }),
   ),
-  columns: texts.length(3),
+  columns: tuple(text, text, text),
   toBuyTitle: text,
   toBuy: texts,
   note: text,
@@ -35,67 +46,67 @@ const letter = Joi.object({
   foot: list(line),
   signed: texts,
 })
-const point = Joi.array().ordered(Joi.number().required(), Joi.number().required())
-const why = Joi.object({
+const point = tuple(number(), number())
+const why = fields({
   title: text,
   about: text,
-  columns: texts.length(4),
+  columns: tuple(text, text, text, text),
   areas: list(
-    Joi.object({
+    fields({
       name: text,
       about: text,
       lines: list(
-        Joi.object({
+        fields({
           name: text,
           reported: text,
           wanted: text,
           rated: text,
-          scale: Joi.object({ low: share, high: share, at: share }).allow(null).required(),
+          scale: orNone(fields({ low: share, high: share, at: share })),
         }),
       ),
       missing: texts,
     }),
   ),
   missingTitle: text,
-  plan: Joi.object({
+  plan: fields({
     title: text,
     about: text,
     northMark: text,
-    asDrawn: Joi.boolean().required(),
-    north: Joi.number().required(),
-    pieces: list(Joi.object({ name: text, rings: list(list(point, 10_000)) })),
+    asDrawn: flag,
+    north: number(),
+    pieces: list(fields({ name: text, rings: list(list(point, 10_000)) })),
   }),
-  strip: Joi.object({
-    title: text,
-    about: text,
-    months: list(Joi.object({ label: text, at: share })),
-    rows: list(Joi.object({ label: text, marks: list(Joi.number()), test: Joi.boolean().required() })),
-  })
-    .allow(null)
-    .required(),
+  strip: orNone(
+    fields({
+      title: text,
+      about: text,
+      months: list(fields({ label: text, at: share })),
+      rows: list(fields({ label: text, marks: list(number()), test: flag })),
+    }),
+  ),
 })
-const paper = Joi.object({
-  format: Joi.valid(1).required(),
-  language: Joi.valid(...languages).required(),
-  sheet: Joi.valid('letter', 'a4').required(),
-  head: Joi.object({ name: text, address: text, disclaimer: text }).allow(null).required(),
-  letter: letter.required(),
-  changes: Joi.object({ title: text, lines: texts }).allow(null).required(),
-  why: why.allow(null).required(),
-  workings: Joi.object({
-    title: text,
-    about: text,
-    amounts: list(Joi.object({ title: text, steps: list(Joi.object({ rule: text, arithmetic: text, source: text })) })),
-  })
-    .allow(null)
-    .required(),
+const paper = fields({
+  format: oneOf(1),
+  language: oneOf(...languages),
+  sheet: oneOf('letter', 'a4'),
+  head: orNone(fields({ name: text, address: text, disclaimer: text })),
+  letter,
+  changes: orNone(fields({ title: text, lines: texts })),
+  why: orNone(why),
+  workings: orNone(
+    fields({
+      title: text,
+      about: text,
+      amounts: list(fields({ title: text, steps: list(fields({ rule: text, arithmetic: text, source: text })) })),
+    }),
+  ),
 })
 
 /** A letter as it was kept; null where the text is none, whoever wrote it. */
 export function readPaper(document: string): Paper | null {
   try {
-    const { error, value } = paper.validate(JSON.parse(document) as unknown, { convert: false })
-    return error ? null : (value as Paper)
+    const value = JSON.parse(document) as unknown
+    return misfitIn(paper, value) ? null : (value as Paper)
   } catch {
     return null
   }

@@ -2,7 +2,8 @@ import type { Card } from '../core/letter/cards'
 import type { Language, Text } from '../core/told/text'
 import { inchWords, measure, productWords, sizeWords, weight, type Measures } from './format'
 import type { ClientWords } from './languages'
-import { lieWords, longDate } from './letter'
+import { lieWords } from './letter'
+import { longDate } from './report-words'
 
 /** A card in words; whoever shows it only lays it out. */
 export interface WordedCard {

@@ -13,7 +13,8 @@ import { english, type ClientWords } from './languages'
 import { worded as inWords } from './phrase'
 import type { Sentence } from '../core/told/sentence'
 import { wordCard } from './cards'
-import { longDate, wordLetter, type Line, type WordedLetter } from './letter'
+import { wordLetter, type Line, type WordedLetter } from './letter'
+import { longDate } from './report-words'
 import { spanish } from './spanish'
 
 const cases = [...sampleCases, ...fc.sample(anyCase, { numRuns: 300, seed: 11 }).map(build)]

@@ -11,6 +11,7 @@ import { inchWords, measure, onThousand, places, productWords, sizeWords, weight
 import type { ClientWords } from './languages'
 import { passesWords } from './passes'
 import { capital, worded } from './phrase'
+import { longDate, reportWords } from './report-words'
 
 /** A letter in words; whoever shows it, on screen, on paper or as plain text, only lays it out. */
 export interface WordedLetter {
@@ -172,12 +173,6 @@ function alike(reports: readonly LetterReport[]): readonly LetterReport[] {
   return [...found.values()]
 }
 
-/** Which report, of whom and when. */
-export const reportWords = (
-  { kind, code, laboratory, date }: LetterReport,
-  { letter, measures }: ClientWords,
-): string => letter.report(kind, code, laboratory, longDate(date, measures.locale))
-
 function wordArea(
   { areaId, name, size, crop, says, rows, report }: LetterArea,
   one: boolean,
@@ -307,13 +302,4 @@ const bagsToBuy = (bags: number, bagLb: number, { buy }: ClientWords['letter'], 
 function daysWords(days: readonly string[], locale: string): string {
   const told = days.length > 4 ? [days[0]!, days.at(-1)!] : days
   return told.map((day) => longDate(day, locale, 'short')).join(days.length > 4 ? ' … ' : ', ')
-}
-
-/** `19 October 2026`, `19 de octubre de 2026`; empty for what is no day. */
-export function longDate(iso: string, locale: string, month: 'long' | 'short' = 'long'): string {
-  if (!/^\d{4}-\d{2}-\d{2}$/.test(iso)) return ''
-  const day = new Date(`${iso}T12:00:00Z`)
-  if (Number.isNaN(day.getTime())) return ''
-  const order = locale.startsWith('en') ? 'en-GB' : locale
-  return new Intl.DateTimeFormat(order, { day: 'numeric', month, year: 'numeric', timeZone: 'UTC' }).format(day)
 }

@@ -3,11 +3,15 @@
 import { Suspense, useId, useState, type ComponentProps } from 'react'
 import { findOptions } from '@/ui/find-option'
 import type { PickField as Field } from '@/ui/PickField'
-import { late } from '../../shared/late/late'
+import { idle } from './late/idle'
+import { late } from './late/late'
 
-/** The list one types into is most of the interface library's weight, so it comes right after the page. */
-const pickField = import('@/ui/PickField')
-const PickField = late(() => pickField.then(({ PickField: field }) => field<string>))
+/** The list one types into is most of the interface library's weight, so it comes once the page rests. */
+const PickField = late(() =>
+  idle()
+    .then(() => import('@/ui/PickField'))
+    .then(({ PickField: field }) => field<string>),
+)
 
 /** What was typed before the list was there. */
 interface Begun {
@@ -16,8 +20,8 @@ interface Begun {
 }
 const nothing: Begun = { text: '', focused: false }
 
-/** A list of crops; what is typed before it has come stays where it was typed. */
-export function CropPick(props: Omit<ComponentProps<typeof Field<string>>, 'begun'>) {
+/** One of a longer list; what is typed before the list has come stays where it was typed. */
+export function LatePickField(props: Omit<ComponentProps<typeof Field<string>>, 'begun'>) {
   const [begun, setBegun] = useState(nothing)
   const pick = () => {
     const [first] = findOptions(props.options, begun.text)

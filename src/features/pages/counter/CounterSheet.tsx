@@ -13,6 +13,7 @@ import { Button } from '@/ui/Button'
 import { Fold } from '@/ui/Fold'
 import { render } from '@/wording/render'
 import { AmountsSheet } from '../../stations/amounts/AmountsSheet'
+import { amounts } from '../../stations/amounts/station'
 import { answerOf, CaseProvider, type OpenCase } from '../../case/context'
 import { Damaged, Refused, Untaken } from '../../case/Keeping'
 import { useCase, useKeeping, useRecommendation } from '../../case/useCase'
@@ -26,13 +27,15 @@ import {
   RecommendsFields,
   TestField,
 } from '../../stations/results/ReportFields'
-import { FertilizerShelf } from '../../stations/materials/FertilizerShelf'
 import { en as benchWords } from '../../shared/doubt/messages'
 import { late } from '../../shared/late/late'
 import { LazyWorkings } from '../../shared/workings/LazyWorkings'
 import { en } from './messages'
 import { v4 as newId } from 'uuid'
 
+const FertilizerShelf = late(() =>
+  import('../../stations/materials/FertilizerShelf').then((found) => found.FertilizerShelf),
+)
 const SecondReadingView = late(() =>
   import('../../shared/doubt/SecondReadingView').then((found) => found.SecondReadingView),
 )
@@ -94,6 +97,7 @@ function Opened({ kase, bench }: Props & { kase: Case }) {
       kase,
       recommendation,
       area,
+      view: amounts,
       explained,
       explain,
       edit,
@@ -186,7 +190,7 @@ function Opened({ kase, bench }: Props & { kase: Case }) {
             <>
               <AmountsSheet found={found} />
               <div id="counter-materials" className="mt-4">
-                {found.answer && <FertilizerShelf area={area} found={found} />}
+                <Suspense>{found.answer && <FertilizerShelf area={area} found={found} />}</Suspense>
               </div>
             </>
           )}

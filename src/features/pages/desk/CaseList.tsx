@@ -1,16 +1,16 @@
 'use client'
 
 import clsx from 'clsx'
-import { addDays, format, intlFormatDistance } from 'date-fns'
+import { addDays, formatISO, intlFormatDistance } from 'date-fns'
 import { useLiveQuery } from 'dexie-react-hooks'
 import { Search, Trash2 } from 'lucide-react'
 import Link from 'next/link'
-import { stations, type Station } from '@/core/case/progress'
-import { dueKinds, type Due, type DueKind } from '@/core/passes/program/due'
+import { stations, type Station } from '@/core/case/stations'
+import { dueKinds, type Due, type DueKind } from '@/core/passes/program/due-kinds'
 import { dateWords } from '@/wording/format'
 import { today } from '../../shared/today'
 import { Suspense, useDeferredValue, useId, useMemo, useState } from 'react'
-import type { SoundSummary } from '@/store/damage'
+import type { SoundSummary } from '@/store/summary'
 import { db, type Summary } from '@/store/db'
 import { Button } from '@/ui/Button'
 import { useInSight } from '@/ui/useInSight'
@@ -31,7 +31,7 @@ interface Props {
 type When = keyof typeof en.dueWhen
 type Sort = keyof typeof en.sorts
 
-const dayFromNow = (days: number): string => format(addDays(new Date(), days), 'yyyy-MM-dd')
+const dayFromNow = (days: number): string => formatISO(addDays(new Date(), days), { representation: 'date' })
 
 /** Days from now within which something falls due. */
 const within: Readonly<Record<When, number>> = { late: -1, week: 7, month: 31 }

@@ -4,23 +4,24 @@ import { useLiveQuery } from 'dexie-react-hooks'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { Suspense, useEffect, useState } from 'react'
-import { soundSummary, type SoundSummary } from '@/store/damage'
+import { soundSummary, type SoundSummary } from '@/store/summary'
 import { db } from '@/store/db'
 import { Button, buttonClass } from '@/ui/Button'
 import { FilePicker } from '@/ui/FilePicker'
 import { useFileDrop } from '@/ui/useFileDrop'
 import { CommandButton } from '../../shared/command/CommandButton'
 import { dropOn, intake, useDropped } from '../../shared/dropped'
+import { idle } from '../../shared/late/idle'
 import { late } from '../../shared/late/late'
 import { usePutBack } from '../../shared/usePutBack'
-import { through } from '../../shared/way/steps'
+import { through } from '../../shared/way/through'
 import type { OpenedFile, Problem } from './actions'
 import { CaseList } from './CaseList'
 import { Empty } from './Empty'
 import { en } from './messages'
 import { Trash } from './Trash'
 
-/** What the Desk can do comes right after what it shows. */
+/** What the Desk can do comes after what it shows. */
 const actions = () => import('./actions')
 
 const ArrivalSheet = late(() => import('../../shared/exchange/ArrivalSheet').then((found) => found.ArrivalSheet))
@@ -66,29 +67,29 @@ function useSummaries(): Found | undefined {
   return all ?? (newest && newest.length > 0 ? { summaries: newest, whole: false } : undefined)
 }
 
-/** Puts the samples in, and looks after what lies here; tells of cases that cannot be shown as they are found. */
-function useUpkeep() {
+/**
+ * Once the Desk shows what there is: puts the samples in, and looks after what lies here; tells of cases that cannot be
+ * shown as they are found.
+ */
+function useUpkeep(shown: boolean) {
   const [damaged, setDamaged] = useState<ReadonlySet<string>>(new Set())
   const [seeded, setSeeded] = useState(false)
   useEffect(() => {
+    if (!shown) return
     const control = new AbortController()
-    void actions().then(async ({ seedOnce, emptyOldTrash, sweepOnce, findDamaged, judgeUnjudged }) => {
-      await seedOnce().finally(() => setSeeded(true))
-      await emptyOldTrash().catch(() => undefined)
-      await findDamaged(setDamaged, control.signal).catch(() => undefined)
-      await judgeUnjudged(control.signal, idle).catch(() => undefined)
-      await sweepOnce()
-    })
+    void idle()
+      .then(actions)
+      .then(async ({ seedOnce, emptyOldTrash, sweepOnce, findDamaged, judgeUnjudged }) => {
+        await seedOnce().finally(() => setSeeded(true))
+        await emptyOldTrash().catch(() => undefined)
+        await findDamaged(setDamaged, control.signal).catch(() => undefined)
+        await judgeUnjudged(control.signal, idle).catch(() => undefined)
+        await sweepOnce()
+      })
     return () => control.abort()
-  }, [])
+  }, [shown])
   return { damaged, seeded }
 }
-
-/** When the page has nothing else to do. */
-const idle = () =>
-  new Promise((resolve) =>
-    'requestIdleCallback' in window ? requestIdleCallback(resolve, { timeout: 2_000 }) : setTimeout(resolve, 200),
-  )
 
 /** All cases by what they wait for. */
 export function Desk() {
@@ -96,7 +97,7 @@ export function Desk() {
   const found = useSummaries()
   const [problem, setProblem] = useState<Problem | null>(null)
   const [opened, setOpened] = useState<Extract<OpenedFile, { kind: 'known' | 'backup' }> | null>(null)
-  const { damaged, seeded } = useUpkeep()
+  const { damaged, seeded } = useUpkeep(found !== undefined)
   const [putBack, gone] = usePutBack()
   const start = async () =>
     router.push(`/case?id=${encodeURIComponent(await (await actions()).startCase())}&station=ground`)

@@ -1,7 +1,7 @@
 'use client'
 
 import { useState } from 'react'
-import type { SoundSummary } from '@/store/damage'
+import type { SoundSummary } from '@/store/summary'
 import { copyCases, joinCases } from '@/store/desk'
 import { Button } from '@/ui/Button'
 import { saveFile } from '@/ui/save-file'

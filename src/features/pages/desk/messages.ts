@@ -1,5 +1,5 @@
-import type { DueKind } from '@/core/passes/program/due'
-import type { Station } from '@/core/case/progress'
+import type { DueKind } from '@/core/passes/program/due-kinds'
+import type { Station } from '@/core/case/stations'
 
 export const en = {
   title: 'Desk',

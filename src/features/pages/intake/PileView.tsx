@@ -18,6 +18,7 @@ import { Refused, Untaken } from '../../case/Keeping'
 import { useCase, useKeeping, useRecommendation } from '../../case/useCase'
 import { CropField, SizeField } from '../../stations/ground/AreaFields'
 import { describe } from '../../stations/ground/AreasRail'
+import { amounts } from '../../stations/amounts/station'
 import { en } from './messages'
 import { PileEnd } from './PileEnd'
 
@@ -175,6 +176,7 @@ function AreaLook({ kase, found, recommendation, asked }: AreaLookProps) {
       kase,
       recommendation,
       area,
+      view: amounts,
       explained: null,
       explain: () => undefined,
       edit: (recipe) => void editCase(kase.id, recipe),

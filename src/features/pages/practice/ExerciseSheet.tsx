@@ -20,6 +20,7 @@ import { CaseProvider, type OpenCase } from '../../case/context'
 import { useGuides, useProducts } from '../../case/useCase'
 import { lineLabel } from '../../stations/results/messages'
 import { Steps } from '../../shared/workings/Steps'
+import { amounts } from '../../stations/amounts/station'
 import { en } from './messages'
 import { keepAttempt } from './progress'
 
@@ -48,7 +49,7 @@ export function ExerciseSheet({ n, exercise, tools }: Props) {
   const found = useMemo(() => recommend(kase, guides, products), [kase, guides, products])
   const open = useMemo<OpenCase>(
     () => ({
-      ...{ kase, area, recommendation: found, explained: null },
+      ...{ kase, area, recommendation: found, view: amounts, explained: null },
       ...{ explain: () => undefined, edit: () => undefined, act: () => undefined },
       ...{ selectArea: () => undefined, go: () => undefined },
     }),

@@ -4,11 +4,10 @@ import { Suspense, useState } from 'react'
 import type { AreaInSeason } from '@/core/case/in-season'
 import type { Doubtable } from '@/core/doubt/figure'
 import { Button } from '@/ui/Button'
-import { Sheet } from '@/ui/Sheet'
 import { late } from '../late/late'
 import { en } from './messages'
 
-const SecondReadingView = late(() => import('./SecondReadingView').then((found) => found.SecondReadingView))
+const SecondReadingSheet = late(() => import('./SecondReadingSheet').then((found) => found.SecondReadingSheet))
 
 interface Props {
   area: AreaInSeason
@@ -41,11 +40,9 @@ export function SecondReadingButton({ area, text, of, label = en.openInCase, abo
         {label}
       </Button>
       {isOpen && (
-        <Sheet title={en.title} onClose={close}>
-          <Suspense>
-            <SecondReadingView area={area} text={text} of={of} autoFocus={!text} />
-          </Suspense>
-        </Sheet>
+        <Suspense>
+          <SecondReadingSheet area={area} text={text} of={of} autoFocus={!text} onClose={close} />
+        </Suspense>
       )}
     </>
   )

@@ -11,11 +11,10 @@ import { Button } from '@/ui/Button'
 import { Fold } from '@/ui/Fold'
 import { Formula } from '@/ui/Formula'
 import { english } from '@/wording/languages'
-import { reportWords } from '@/wording/letter'
+import { reportWords } from '@/wording/report-words'
 import { render } from '@/wording/render'
 import { useOpenCase } from '../../case/context'
 import { FertilizerRow } from './FertilizerRow'
-import { Missing } from '../reading/Missing'
 import { MixedRows } from './MixedRows'
 import { NutrientRow } from './NutrientRow'
 import { MoreReading } from './MoreReading'
@@ -30,6 +29,7 @@ import { en as doubtWords } from '../../shared/doubt/messages'
 import { en } from './messages'
 import { SureProvider, SureSwitch } from './Sure'
 
+const Missing = late(() => import('../reading/Missing').then((found) => found.Missing))
 const SinceLetter = late(() => import('./SinceLetter').then((found) => found.SinceLetter))
 
 /** What one area needs: the answer to take home, the largest thing first. */
@@ -105,7 +105,9 @@ function Untested({ found }: { found: AreaRecommendation }) {
     <div className="border-brim my-2 border-l-4 pl-3">
       <Lacking found={found} />
       <Fold title={en.testChanges} className="pb-2">
-        <Missing areaId={found.areaId} whole={kase} sized titled={false} />
+        <Suspense>
+          <Missing areaId={found.areaId} whole={kase} sized titled={false} />
+        </Suspense>
       </Fold>
     </div>
   )

@@ -53,7 +53,7 @@ export function CalendarStation() {
   return (
     <>
       <Settings program={program} region={region} />
-      {dated.length === 0 && <NothingYet station="calendar" says={en.empty} />}
+      {dated.length === 0 && <NothingYet says={en.empty} />}
       <p id="calendar-move" className="text-ink-2 text-[13.5px] print:hidden">
         {dated.length > 0 && en.move}
       </p>

@@ -19,7 +19,7 @@ import { render, textOf } from '@/wording/render'
 import { inArea, inThisSeason, useOpenCase } from '../../case/context'
 import { useGuides } from '../../case/useCase'
 import { fieldError, retyped, understood } from '../../shared/formatting'
-import { CropPick } from './CropPick'
+import { LatePickField } from '../../shared/LatePickField'
 import { useTape } from './useTape'
 import { en } from './messages'
 import { sureWords } from './plan/messages'
@@ -71,7 +71,7 @@ export function CropField({ area }: { area: AreaInSeason }) {
   const { edit } = useOpenCase()
   const { guides, options } = useCrops(area)
   return (
-    <CropPick
+    <LatePickField
       label={en.crop}
       value={area.crop}
       options={options}
@@ -100,7 +100,7 @@ export function OtherCropsField({ area }: { area: AreaInSeason }) {
     edit(inThisSeason(area.id, (draft) => void (draft.otherCrops = others(draft.otherCrops))))
   return (
     <div className="min-w-0">
-      <CropPick
+      <LatePickField
         key={area.otherCrops.length}
         label={en.otherCrops}
         value={null}

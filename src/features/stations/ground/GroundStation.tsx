@@ -192,7 +192,7 @@ function ByList() {
         </section>
       ) : (
         <div className="border-ink mt-5 border-t-[1.5px]">
-          <NothingYet station="ground" says={`${en.noAreas} ${en.lead}`}>
+          <NothingYet says={`${en.noAreas} ${en.lead}`}>
             <Button kind="act" onClick={add}>
               {en.add}
             </Button>

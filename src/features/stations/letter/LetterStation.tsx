@@ -42,7 +42,7 @@ export function LetterStation() {
   const kept = useKept()
   const paper = usePaper(words, language, kept)
   const { program } = useProgram()
-  if (words && !paper && kept.length === 0) return <NothingYet station="letter" says={en.empty} />
+  if (words && !paper && kept.length === 0) return <NothingYet says={en.empty} />
   // What was checked is changed by nothing here.
   const frozen = kase.letter.frozen !== null
   return (

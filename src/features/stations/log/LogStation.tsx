@@ -33,7 +33,7 @@ import { en } from './messages'
 export function LogStation() {
   const { kase } = useOpenCase()
   const { program } = useProgram()
-  if (kase.areas.length === 0) return <NothingYet station="log" says={en.noAreas} />
+  if (kase.areas.length === 0) return <NothingYet says={en.noAreas} />
   return (
     <>
       <div className="print:hidden">

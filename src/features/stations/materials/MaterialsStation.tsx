@@ -40,7 +40,7 @@ const scaleOptions = (Object.keys(limeScales) as LimeScaleId[]).map((value) => (
 export function MaterialsStation() {
   const { kase, area, recommendation, go } = useOpenCase()
   const found = area && answerOf(recommendation, area.id)
-  if (!area || !found?.answer) return <NothingYet station="materials" says={en.noAnswer} />
+  if (!area || !found?.answer) return <NothingYet says={en.noAnswer} />
   return (
     <div data-entry>
       {found.answer.reaction.outcome === 'lime' && <LimeFields area={area} found={found} />}

@@ -6,11 +6,11 @@ import { addToShed, changeInShed, removeFromShed } from '@/core/case/acts/shed'
 import { fields } from '@/core/report/fields'
 import { productRef, type ProductRef } from '@/core/shelf/product'
 import { Button } from '@/ui/Button'
-import { PickField } from '@/ui/PickField'
 import { RemoveButton } from '@/ui/RemoveButton'
 import { TextField } from '@/ui/TextField'
 import { productWords, weight } from '@/wording/format'
 import { useOpenCase } from '../../case/context'
+import { LatePickField } from '../../shared/LatePickField'
 import { useProducts } from '../../case/useCase'
 import { fieldError, retyped, understood } from '../../shared/formatting'
 import { en } from './messages'
@@ -66,13 +66,13 @@ export function ShedFields() {
       </ul>
       {adding ? (
         <div className="mt-2 max-w-md">
-          <PickField
+          <LatePickField
             label={en.shedWhat}
             value={null}
             options={options}
             placeholder={en.shedExample}
             none={en.shedNone}
-            onChange={add}
+            onChange={(product) => add(product as ProductRef | null)}
           />
         </div>
       ) : (

@@ -28,7 +28,7 @@ export function ReadingStation() {
   const report = reportInForce(kase, area)
   if (!area || !report)
     return (
-      <NothingYet station="reading" says={area ? en.noReport : en.noArea}>
+      <NothingYet says={area ? en.noReport : en.noArea}>
         {area && (
           <Button kind="act" onClick={() => go('results')}>
             {en.toResults}

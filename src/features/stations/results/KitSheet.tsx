@@ -6,7 +6,7 @@ import { v4 as newId } from 'uuid'
 import type { AreaInSeason } from '@/core/case/in-season'
 import { betweenPatches, type Patch } from '@/core/report/kit'
 import { colourKits, inLight, kitTests, lights, vialColour, type KitTest, type Light } from '@/demo/kit'
-import { formatISO } from 'date-fns'
+import { today } from '../../shared/today'
 import { Button } from '@/ui/Button'
 import { ChoiceField } from '@/ui/ChoiceField'
 import { Sheet as Overlay } from '@/ui/Sheet'
@@ -60,7 +60,7 @@ export function KitSheet({ area, onCame, onClose }: Props) {
     setMarked({ ...marked, [id]: next })
   }
   const take = () => {
-    const date = formatISO(new Date(), { representation: 'date' })
+    const date = today()
     const taken = readings.map((one) => ({ ...one, fresh: newId() }))
     const shown = taken.find(({ areaId }) => areaId === area.id) ?? taken[0]!
     const begun = begunKitReport(kase, shown.areaId, test, date)

@@ -48,7 +48,7 @@ export function ResultsStation() {
             {en.droppedWaits}
           </p>
         )}
-        <NothingYet station="results" says={en.noArea} />
+        <NothingYet says={en.noArea} />
       </div>
     )
   return <Reports key={area.id} area={area} />

@@ -2,7 +2,6 @@
 
 import { useState } from 'react'
 import type { Report } from '@/core/case/case'
-import { readPaper } from '@/schemas/results-page/read'
 import { attachmentOf, largestOriginal, originalFault, type OriginalFault } from '@/store/attachments'
 import type { Attachment } from '@/store/db'
 import { readPapers } from '@/store/papers'
@@ -26,7 +25,10 @@ export function useReader(onRead: (paper: PaperToTake) => void) {
     setState({ kind: 'reading' })
     if (file.type !== 'application/pdf') return setState({ kind: 'nothing', why: 'photo', file })
     try {
-      const { wordsOfPdf } = await import('./pdf')
+      const [{ wordsOfPdf }, { readPaper }] = await Promise.all([
+        import('./pdf'),
+        import('@/schemas/results-page/read'),
+      ])
       const { pages, unread } = await wordsOfPdf(file.bytes)
       if (pages.every(({ words }) => words.length === 0)) return setState({ kind: 'nothing', why: 'no-text', file })
       const known = new Map((await readPapers().catch(() => [])).map((one) => [one.signature, one]))

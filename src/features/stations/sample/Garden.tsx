@@ -1,7 +1,7 @@
 'use client'
 
 import { idsOf, isMember } from '@/core/case/members'
-import { formatISO } from 'date-fns'
+import { today } from '../../shared/today'
 import { Check } from 'lucide-react'
 import { useState } from 'react'
 import { Button } from '@/ui/Button'
@@ -37,7 +37,7 @@ export function Garden({
   const ticked = idsOf(sample.ticked).length
   const finish = () =>
     change(sample.id, (draft) => {
-      draft.taken.date ||= formatISO(new Date(), { representation: 'date' })
+      draft.taken.date ||= today()
       draft.taken.by ||= kase.draftedBy
       if (draft.taken.cores.text === '') draft.taken.cores = { text: String(ticked), unit: '', value: ticked }
     })

@@ -1,7 +1,7 @@
 'use client'
 
 import { sendSamples } from '@/core/case/acts/samples'
-import { formatISO } from 'date-fns'
+import { today } from '../../shared/today'
 import { useState } from 'react'
 import { sampleState } from '@/core/ground/sampling/state'
 import { Button } from '@/ui/Button'
@@ -24,7 +24,6 @@ export function LaboratoryBar({ sheets }: { sheets: readonly SampleSheet[] }) {
     .filter(({ sample, ground }) => sampleState(sample) === 'taken' && ground.length > 0)
     .slice(0, most)
   if (ready.length === 0 && collect.waiting === 0 && told === null && collect.told === null) return null
-  const today = () => formatISO(new Date(), { representation: 'date' })
 
   const working = async (work: () => Promise<void>) => {
     setBusy(true)

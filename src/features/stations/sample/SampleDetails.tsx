@@ -3,6 +3,7 @@
 import { texts } from '@/core/shape/case-shape'
 import { idsOf } from '@/core/case/members'
 import { addDays, addYears, formatISO, parseISO } from 'date-fns'
+import { today } from '../../shared/today'
 import { useState } from 'react'
 import type { Sample } from '@/core/case/case'
 import { fields } from '@/core/report/fields'
@@ -149,7 +150,7 @@ function Steps({ sample, retestYears }: { sample: Sample; retestYears: number })
   const state = sampleState(sample)
   const { taken } = sample
   const due = sample.due || usualDue(sample, retestYears)
-  const late = due !== '' && due < formatISO(new Date(), { representation: 'date' })
+  const late = due !== '' && due < today()
   return (
     <>
       <TextField

@@ -32,7 +32,7 @@ export function SampleStation() {
   const [garden, setGarden] = useState(false)
   const [language, setLanguage] = useState<Language>('en')
   const here = sheets.find(({ sample }) => sample.id === selected) ?? sheets[0]
-  if (kase.areas.length === 0) return <NothingYet station="sample" says={en.noAreas} />
+  if (kase.areas.length === 0) return <NothingYet says={en.noAreas} />
   if (sheets.length === 0 && !kase.sampling)
     return (
       <div className="mt-5">
