@@ -4,7 +4,7 @@ export default {
   testTimeout: 300_000,
   testEnvironmentOptions: { globalsCleanup: 'off' },
   roots: ['<rootDir>/src'],
-  setupFilesAfterEnv: ['<rootDir>/jest.channels.mjs'],
+  setupFilesAfterEnv: ['<rootDir>/jest.channels.mjs', '<rootDir>/jest.day.mjs'],
   transform: {
     '^.+\\.m?[jt]sx?$': [
       '@swc/jest',

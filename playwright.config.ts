@@ -1,16 +1,34 @@
 import { defineConfig } from '@playwright/test'
+import { chromium, chromiumShell } from './scripts/chromium.mjs'
 
 /** A free one, where the tests are run by `npm test`. */
 const port = Number(process.env.AGROLOGOS_TEST_PORT ?? 4631)
 
+const args = [
+  '--no-sandbox',
+  '--disable-gpu',
+  '--disable-quic',
+  '--no-first-run',
+  '--disable-background-networking',
+  '--disable-component-update',
+  '--disable-sync',
+]
+/** What the shell lacks: installing an app, and going over from one version of it to the next. */
+const wholeBrowser = ['offline.spec.ts', 'versions.spec.ts']
+
 export default defineConfig({
   testDir: './e2e',
-  // Every test has a profile of its own, so they run side by side; most of them wait more than they work.
+  // Each worker has a profile of its own, emptied between its tests, so they run side by side.
   workers: 3,
   fullyParallel: true,
   projects: [
     { name: 'kills', testMatch: 'crash.spec.ts' },
-    { name: 'pages', testIgnore: 'crash.spec.ts' },
+    {
+      name: 'whole browser',
+      testMatch: wholeBrowser,
+      use: { launchOptions: { executablePath: chromium, args } },
+    },
+    { name: 'pages', testIgnore: ['crash.spec.ts', ...wholeBrowser] },
   ],
   timeout: 240_000,
   // A busy machine is slow, not wrong.
@@ -19,24 +37,11 @@ export default defineConfig({
   reporter: [['list'], ['json', { outputFile: 'reports/browser.json' }]],
   use: {
     baseURL: `http://127.0.0.1:${port}`,
-    viewport: { width: 1280, height: 800 },
-    // Only the tests of work without network have it.
-    serviceWorkers: 'block',
-    launchOptions: {
-      executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
-      args: [
-        '--no-sandbox',
-        '--disable-gpu',
-        '--disable-quic',
-        '--no-first-run',
-        '--disable-background-networking',
-        '--disable-component-update',
-        '--disable-sync',
-      ],
-    },
+    launchOptions: { executablePath: chromiumShell, args },
+    actionTimeout: 60_000,
   },
   webServer: {
-    command: `node scripts/serve.mjs --port ${port}`,
+    command: `node --import ./scripts/on-day.mjs scripts/serve.mjs --port ${port}`,
     url: `http://127.0.0.1:${port}`,
     reuseExistingServer: false,
     env: { NEXT_TELEMETRY_DISABLED: '1', AGROLOGOS_LABORATORY_SECONDS: '1' },

@@ -1,4 +1,5 @@
-import { median, seconds, served } from './served.mjs'
+import { served } from '../scripts/served.mjs'
+import { median, seconds } from './measure.mjs'
 
 /** Opens the Desk of 5,000 cases, finds among them, backs them up and restores them, in a real browser. */
 const count = 5_000

@@ -1,4 +1,5 @@
-import { median, seconds, served } from './served.mjs'
+import { served } from '../scripts/served.mjs'
+import { median, seconds } from './measure.mjs'
 
 /** One case as large as they come, and many cases kept and brought back, in a real browser. */
 const large = { areas: 60, reports: 100, edits: 5_000 }

@@ -1,4 +1,4 @@
-import { served } from './served.mjs'
+import { served } from '../scripts/served.mjs'
 
 /** Drags one of 200 areas about the plan, and prints the longest task that kept the page from answering. */
 const count = 200

@@ -1,4 +1,4 @@
-import { served } from './served.mjs'
+import { served } from '../scripts/served.mjs'
 
 /** Types a report of twelve values key by key, and imports a file of 10,000 samples; prints how long both took. */
 const keyMs = 120

@@ -62,6 +62,7 @@ test.describe('what cannot be used says so beside its field, and the rest goes o
 
 test('a file that is no case is refused, and the Desk stays as it was', async ({ watched: page }) => {
   await loadSamples(page)
+  await page.goto('/')
   await page.locator('input[type=file]').setInputFiles({
     name: 'x.json',
     mimeType: 'application/json',
@@ -77,6 +78,7 @@ test('a file that is no case is refused, and the Desk stays as it was', async ({
 
 test('a browser without room says so, offers the file, and recovers', async ({ watched: page, context, baseURL }) => {
   await loadSamples(page)
+  await page.goto('/')
   await page.getByRole('link', { name: 'Henrike Aldous' }).click()
   await page.getByRole('button', { name: /^Ground/ }).click()
   await kept(page)

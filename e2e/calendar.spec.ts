@@ -1,16 +1,16 @@
 import { readFile } from 'node:fs/promises'
 import AxeBuilder from '@axe-core/playwright'
 import ICAL from 'ical.js'
-import { expect, kept, loadSamples, test, unfold } from './app'
+import { expect, kept, loadSamples, onDay, test, unfold } from './app'
 
 const hall = (station: string) => `/case?id=sample-village-hall&station=${station}`
 /** The days go by the day that it is. */
-const now = new Date('2026-11-26T10:00:00')
+const now = '2026-11-26'
 
 test('passes have their days; one is moved by key and by hand, asked about where that breaks a rule, and done with one tap', async ({
   watched: page,
 }) => {
-  await page.clock.setFixedTime(now)
+  await onDay(page, now)
   await loadSamples(page)
   await page.goto(hall('calendar'))
   const strip = page.getByRole('region', { name: 'South lawn: days to put on, by year' })
@@ -81,7 +81,7 @@ test('passes have their days; one is moved by key and by hand, asked about where
 test('in another region the days are others, and a planting day that is typed moves what goes by it', async ({
   watched: page,
 }) => {
-  await page.clock.setFixedTime(now)
+  await onDay(page, now)
   await loadSamples(page)
   await page.goto('/case?id=sample-school-garden&station=calendar')
   const strip = page.getByRole('region', { name: 'In-ground strip: days to put on, by year' })
@@ -100,7 +100,7 @@ test('in another region the days are others, and a planting day that is typed mo
 test('the office’s own frosts, a limit of the year and a strip by the lake are typed, kept, and followed', async ({
   watched: page,
 }) => {
-  await page.clock.setFixedTime(now)
+  await onDay(page, now)
   await loadSamples(page)
   await page.goto('/office')
   await page.getByRole('button', { name: 'Add a region' }).click()

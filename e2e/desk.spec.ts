@@ -2,15 +2,16 @@ import { readFile } from 'node:fs/promises'
 import AxeBuilder from '@axe-core/playwright'
 import { unzipSync } from 'fflate'
 import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs'
-import { expect, loadSamples, test } from './app'
+import { expect, loadSamples, onDay, test } from './app'
 
 test('cases are narrowed by what falls due and sorted; several at once are written to, handed over, copied, merged and thrown away', async ({
   watched: page,
 }) => {
   // Only the rows in sight are drawn.
   await page.setViewportSize({ width: 1280, height: 2000 })
-  await page.clock.setFixedTime(new Date('2026-11-26T10:00:00'))
+  await onDay(page, '2026-11-26')
   await loadSamples(page)
+  await page.goto('/')
   const rows = page.getByRole('table').getByRole('row')
   await expect(rows).toHaveCount(9)
   await page.getByLabel('Falls due').selectOption('this week')

@@ -185,6 +185,7 @@ test('sulfur for an acid lover; and metres', async ({ watched: page }) => {
 
 test('a second tab shows what is typed in the first', async ({ watched: page, context }) => {
   await loadSamples(page)
+  await page.goto('/')
   await page.getByRole('link', { name: 'Henrike Aldous' }).click()
   await page.getByRole('button', { name: /^Ground/ }).click()
   const second = await context.newPage()
@@ -215,6 +216,7 @@ test('the letter prints on one page, without the screen around it', async ({ wat
 
 test('samples load once and can be removed again', async ({ watched: page }) => {
   await loadSamples(page)
+  await page.goto('/')
   await page.getByRole('button', { name: 'Remove the sample cases' }).click()
   await expect(page.getByRole('heading', { name: 'Nothing on the Desk yet.' })).toBeVisible()
   // What they were is not lost: at once, or loaded again.

@@ -13,6 +13,7 @@ export interface Front {
 /** Tests with a service worker, at an address of their own. */
 export const test = base.extend<{ front: Front }>({
   serviceWorkers: 'allow',
+  apart: true,
   front: async ({ baseURL }, use) => {
     let origin = baseURL!
     const server: Server = createServer((incoming, outgoing) => {

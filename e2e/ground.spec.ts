@@ -131,7 +131,7 @@ test('an edge that crosses itself says so, and is untied', async ({ watched: pag
 })
 
 test.describe('by touch', () => {
-  test.use({ hasTouch: true, viewport: { width: 1024, height: 768 } })
+  test.use({ apart: true, hasTouch: true, viewport: { width: 1024, height: 768 } })
   test('a polygon by taps, a rectangle by a finger, and two fingers zoom', async ({ watched: page, context }) => {
     const plan = await openPlan(page)
     await page.getByRole('button', { name: 'Polygon' }).tap()

@@ -38,6 +38,7 @@ test('undo and redo anywhere, across a reload, and going back to a point in the 
 
 test('a case is thrown away and put back', async ({ watched: page }) => {
   await loadSamples(page)
+  await page.goto('/')
   const away = page.getByRole('button', { name: 'Throw away Henrike Aldous' })
   const row = page.getByRole('link', { name: 'Henrike Aldous' })
   // At once, where it was thrown away; later, out of the trash.

@@ -1,5 +1,5 @@
 import { readFile, writeFile } from 'node:fs/promises'
-import type { Browser, Page } from '@playwright/test'
+import type { Page } from '@playwright/test'
 import { expect, hold, kept, loadSamples, test, type, unfold } from './app'
 
 const hall = '/case?id=sample-village-hall&station=ground'
@@ -10,25 +10,17 @@ async function saved(page: Page, button: string): Promise<string> {
   return (await (await download).path())!
 }
 
-/** Another machine: a browser with nothing in it, watched like the first. */
-async function elsewhere(browser: Browser, baseURL: string | undefined): Promise<Page> {
-  return (
-    await browser.newContext({ baseURL, viewport: { width: 1280, height: 800 }, serviceWorkers: 'block' })
-  ).newPage()
-}
-
 const open = (page: Page, path: string) => page.locator('input[type=file]').first().setInputFiles(path)
 
 test('a case goes to a colleague and back; what both changed is shown and chosen', async ({
   watched: page,
-  browser,
-  baseURL,
+  elsewhere,
 }) => {
   await loadSamples(page)
   await page.goto(hall)
   await page.getByLabel('Working now').selectOption('MV')
   const out = await saved(page, 'Save as a file')
-  const colleague = await elsewhere(browser, baseURL)
+  const colleague = await elsewhere()
   await colleague.goto('/')
   await open(colleague, out)
   await expect(colleague).toHaveURL(/station=amounts/)
@@ -66,7 +58,6 @@ test('a case goes to a colleague and back; what both changed is shown and chosen
   await expect(page).toHaveURL(/\/case/)
   await page.goto('/')
   await expect(page.getByRole('link', { name: 'Lake Ossian village hall' })).toHaveCount(2)
-  await colleague.context().close()
 })
 
 test.describe('two pages of one case', () => {
@@ -111,8 +102,7 @@ test.describe('two pages of one case', () => {
 
 test('a backup restores the whole office in an empty browser, and merges into a used one', async ({
   watched: page,
-  browser,
-  baseURL,
+  elsewhere,
 }) => {
   await loadSamples(page)
   await page.goto('/office')
@@ -126,7 +116,7 @@ test('a backup restores the whole office in an empty browser, and merges into a 
   await expect(page.getByText(/Saved as agrologos-backup-.*\.zip/)).toBeVisible()
   await expect(page.getByText('and nothing changed since')).toBeVisible()
 
-  const empty = await elsewhere(browser, baseURL)
+  const empty = await elsewhere()
   await empty.goto('/')
   await open(empty, file)
   const sheet = empty.getByRole('dialog')
@@ -157,7 +147,6 @@ test('a backup restores the whole office in an empty browser, and merges into a 
   await expect(page.getByLabel('Property or project')).toHaveValue('As backed up')
   await page.getByRole('button', { name: 'Undo' }).click()
   await expect(page.getByLabel('Property or project')).toHaveValue('Gone on here')
-  await empty.context().close()
 })
 
 test('damaged and foreign files are refused with a sentence, and nothing is taken from them', async ({
@@ -257,6 +246,7 @@ test('the Desk reminds of a backup after so many changes, and makes one', async 
 
 test('a client is found on the Desk, and the list saved for a spreadsheet', async ({ watched: page }) => {
   await loadSamples(page)
+  await page.goto('/')
   await page.getByLabel('Find a client, place, area or crop').fill('rhodo')
   await expect(page.getByRole('link', { name: 'Henrike Aldous' })).toBeVisible()
   await expect(page.getByRole('link', { name: 'Vale End Primary School' })).toHaveCount(0)

@@ -1,10 +1,10 @@
 import AxeBuilder from '@axe-core/playwright'
-import { expect, kept, loadSamples, test } from './app'
+import { expect, kept, loadSamples, onDay, test } from './app'
 
 test('what was put on is typed as it is said, told back, asked about where it does not say enough, and summed', async ({
   watched: page,
 }) => {
-  await page.clock.setFixedTime(new Date('2026-11-26T10:00:00'))
+  await onDay(page, '2026-11-26')
   await loadSamples(page)
   await page.goto('/case?id=sample-lakeside-cottage&station=log')
   const line = page.getByLabel('What was put on, where and when')

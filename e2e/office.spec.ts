@@ -2,6 +2,7 @@ import { expect, kept, loadSamples, test, type } from './app'
 
 test('the office stands on the letter, signs it, and is what new cases begin with', async ({ watched: page }) => {
   await loadSamples(page)
+  await page.goto('/')
   await page.getByRole('link', { name: 'Office' }).click()
   await expect(page.getByLabel('Name', { exact: true })).toHaveValue('Ossian Vale Extension')
   await type(page, 'Name', 'Weir Lane Garden Desk')

@@ -1,6 +1,12 @@
+import { readdirSync } from 'node:fs'
 import { readFile } from 'node:fs/promises'
 import { expect, kept, type, watch } from './app'
 import { test, workerReady } from './front'
+
+/** Every address that is a page. */
+const addresses = readdirSync('src/app', { recursive: true, encoding: 'utf8' })
+  .filter((path) => path.endsWith('page.tsx'))
+  .map((path) => `/${path.replace(/\/?page\.tsx$/, '')}`)
 
 test('with the server stopped every view opens, and a case is made, edited and saved as a file', async ({
   page,
@@ -14,7 +20,12 @@ test('with the server stopped every view opens, and a case is made, edited and s
   await page.evaluate(workerReady)
   await front.stop()
 
-  await page.reload()
+  expect(addresses).toContain('/practice')
+  for (const address of addresses) {
+    await page.goto(front.address + address)
+    await expect(page.getByRole('heading', { level: 1 }).first(), address).toBeVisible()
+  }
+  await page.goto(front.address)
   await page.getByRole('link', { name: 'Office' }).click()
   await expect(page.getByLabel('Name', { exact: true })).toHaveValue('Ossian Vale Extension')
   await page.goto(`${front.address}/guides?crop=asparagus`)

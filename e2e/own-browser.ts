@@ -56,6 +56,7 @@ export async function withProfile(run: (profile: string) => Promise<void>): Prom
   try {
     await run(profile)
   } finally {
-    await rm(profile, { recursive: true, force: true })
+    // What the killed browser had started may write into it for a moment more.
+    await rm(profile, { recursive: true, force: true, maxRetries: 20, retryDelay: 250 })
   }
 }

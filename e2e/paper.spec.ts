@@ -1,7 +1,7 @@
 import AxeBuilder from '@axe-core/playwright'
 import type { Page } from '@playwright/test'
 import { drawn, put, severalCrops, table, tablePaper } from '../src/schemas/results-page/made-up'
-import { expect, fillUp, kept, loadSamples, test } from './app'
+import { expect, fillUp, kept, loadSamples, onDay, test } from './app'
 import { handsOn, station, tell } from './hands'
 
 const open = async (page: Page, id = 'sample-school-garden', station = 'results') => {
@@ -204,9 +204,8 @@ test('a browser without room takes the values without the file', async ({ watche
 test('job c: last year’s client is back with a new paper: what we said, what they did, what the soil did, what now', async ({
   watched: page,
 }) => {
-  const on = (day: string) => page.clock.setFixedTime(new Date(`${day}T10:00:00`))
   // The year before.
-  await on('2026-11-01')
+  await onDay(page, '2026-11-01')
   await open(page, 'sample-village-hall', 'letter')
   await page.evaluate(() => (window.print = () => undefined))
   await page
@@ -215,7 +214,7 @@ test('job c: last year’s client is back with a new paper: what we said, what t
     .click()
   await kept(page)
 
-  await on('2027-10-20')
+  await onDay(page, '2027-10-20')
   await page.goto('/')
   const hands = handsOn(page)
   await hands.click(page.getByLabel('Find a client, place, area or crop'))
@@ -260,6 +259,7 @@ test('a paper that waits for ground waits in its own case; a file dropped on the
   watched: page,
 }) => {
   const toDesk = () => page.getByRole('link', { name: 'Agrologos' }).click()
+  await page.goto('/')
   await page.getByRole('button', { name: 'Start a case' }).click()
   await expect(page.getByRole('heading', { level: 1, name: 'Ground' })).toBeVisible()
   await drop(page, 'HM-07.pdf', await tablePaper())

@@ -1,7 +1,7 @@
 import { readFile, writeFile } from 'node:fs/promises'
 import { join } from 'node:path'
 import type { CDPSession, Page } from '@playwright/test'
-import { expect, kept, test } from './app'
+import { expect, kept, onDay, test } from './app'
 
 /** What a screen reader is told of what has the focus: role, name, value, states, description. */
 async function readOut(page: Page, accessibility: CDPSession): Promise<string> {
@@ -48,7 +48,7 @@ const rowsIn = (text: string): readonly (readonly string[])[] =>
     )
 
 test('a whole job by keyboard is read out as the table has it', async ({ watched: page }) => {
-  await page.clock.setFixedTime(new Date('2026-11-26T10:00:00'))
+  await onDay(page, '2026-11-26')
   const accessibility = await page.context().newCDPSession(page)
   await accessibility.send('Accessibility.enable')
   const rows: (readonly [string, string])[] = []

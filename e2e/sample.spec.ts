@@ -3,8 +3,8 @@ import type { Page } from '@playwright/test'
 import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs'
 import { expect, kept, loadSamples, test, type } from './app'
 
-/** All stations of the case have come: they do once the page has rested for a second. */
-const atHand = (page: Page) => page.waitForTimeout(6_000)
+/** All stations of the case have come: they do once the page rests, where the browser keeps no copy of the app. */
+const atHand = (page: Page) => page.waitForFunction(() => performance.getEntriesByName('stations at hand').length > 0)
 
 async function openSamples(page: Page, id = 'sample-smallholding') {
   await loadSamples(page)
@@ -48,7 +48,12 @@ test('a code that the office has used already says so, and a new one is made', a
 })
 
 test.describe('in the garden', () => {
-  test.use({ hasTouch: true, viewport: { width: 1024, height: 768 }, expectedErrors: [/ERR_INTERNET_DISCONNECTED/] })
+  test.use({
+    apart: true,
+    hasTouch: true,
+    viewport: { width: 1024, height: 768 },
+    expectedErrors: [/ERR_INTERNET_DISCONNECTED/],
+  })
   test('cores are ticked off one by one without network, and nothing is lost', async ({ watched: page, context }) => {
     const bags = await openSamples(page, 'sample-city-lot')
     await expect(bags).toHaveCount(1)
@@ -75,7 +80,7 @@ test.describe('in the garden', () => {
 })
 
 test.describe('with a network that comes and goes', () => {
-  test.use({ expectedErrors: [/ERR_INTERNET_DISCONNECTED/] })
+  test.use({ apart: true, expectedErrors: [/ERR_INTERNET_DISCONNECTED/] })
   test('goes to the laboratory and comes back as a report', async ({ watched: page, context }) => {
     const bags = await openSamples(page, 'sample-city-lot')
     await page.getByLabel('Taken on').fill('2026-11-20')

@@ -79,7 +79,7 @@ test.describe('without a service worker', () => {
   test('a tab of this version writes nothing into the data of the next, says so, and gives what was typed as a file', async ({
     page,
     context,
-    browser,
+    elsewhere,
     front,
     next,
   }) => {
@@ -110,14 +110,13 @@ test.describe('without a service worker', () => {
     await newer.goto(`${front.address}/office`)
     const backup = await downloaded(newer, 'Save a backup')
     await expect(newer.getByText('could not be read back')).toHaveCount(0)
-    const elsewhere = await (await browser.newContext({ serviceWorkers: 'block' })).newPage()
-    await elsewhere.goto(next)
-    await elsewhere.locator('input[type=file]').first().setInputFiles(backup)
-    await elsewhere.getByRole('dialog').getByRole('button', { name: 'Restore', exact: true }).click()
-    await expect(elsewhere.getByRole('dialog')).toContainText('Restored.')
-    await elsewhere.getByRole('dialog').getByRole('button', { name: 'Close' }).click()
-    await expect(elsewhere.getByRole('link', { name: 'Typed in the next' })).toBeVisible()
-    await elsewhere.context().close()
+    const other = await elsewhere()
+    await other.goto(next)
+    await other.locator('input[type=file]').first().setInputFiles(backup)
+    await other.getByRole('dialog').getByRole('button', { name: 'Restore', exact: true }).click()
+    await expect(other.getByRole('dialog')).toContainText('Restored.')
+    await other.getByRole('dialog').getByRole('button', { name: 'Close' }).click()
+    await expect(other.getByRole('link', { name: 'Typed in the next' })).toBeVisible()
   })
 
   test('a page of this version over the data of the next shows it, and leaves it as it is', async ({

@@ -2,7 +2,7 @@ import { mkdtempSync, rmSync, symlinkSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { build, install, root, run } from './run.mjs'
-import { tellFirstLoads } from './sizes.mjs'
+import { tellSizes } from './sizes.mjs'
 
 /** Prints speed and size, and kills the browser many times. Never fails: it is for looking at. */
 await install()
@@ -27,8 +27,7 @@ await run(process.execPath, ['--import', 'tsx', 'bench/course.ts'])
 await run(process.execPath, ['--import', 'tsx', 'bench/letters.ts'])
 await run(process.execPath, ['--import', 'tsx', 'bench/doubt.ts'])
 
-tellFirstLoads()
-await run(process.execPath, ['bench/first.mjs'])
+await tellSizes()
 
 await run(process.execPath, ['bench/jobs.mjs'])
 await run(process.execPath, ['bench/desk.mjs'])

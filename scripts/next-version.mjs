@@ -34,12 +34,7 @@ const changes = {
       "db.version(13).stores({ remarks: 'id' }).upgrade(migrateCases)\n\n/** The version declared last:",
     ],
   ],
-  'next.config.ts': [
-    [
-      'poweredByHeader: false,',
-      "poweredByHeader: false,\n  typescript: { ignoreBuildErrors: true },\n  turbopack: { root: '/' },",
-    ],
-  ],
+  'next.config.ts': [['poweredByHeader: false,', "poweredByHeader: false,\n  turbopack: { root: '/' },"]],
 }
 
 const parts = [

@@ -1,6 +1,16 @@
 import { spawn } from 'node:child_process'
 import { createHash } from 'node:crypto'
-import { copyFileSync, existsSync, mkdirSync, readFileSync, readdirSync, statSync, writeFileSync } from 'node:fs'
+import {
+  copyFileSync,
+  existsSync,
+  mkdirSync,
+  readFileSync,
+  readdirSync,
+  rmSync,
+  statSync,
+  writeFileSync,
+} from 'node:fs'
+import { createServer } from 'node:net'
 import { basename, dirname, join, relative } from 'node:path'
 import { fileURLToPath } from 'node:url'
 
@@ -59,6 +69,37 @@ export async function install() {
   writeFileSync(mark('installed'), lock)
 }
 
+/** A port that nothing listens on. */
+export const freePort = () =>
+  new Promise((resolve, reject) => {
+    const asking = createServer().once('error', reject)
+    asking.listen(0, '127.0.0.1', () => {
+      const { port } = asking.address()
+      asking.close(() => resolve(port))
+    })
+  })
+
+/** Takes the maps of the scripts out of what is served, each under its script's name: only `scripts/sizes.mjs` reads them. */
+function setMapsAside() {
+  const maps = join(root, '.next/maps')
+  rmSync(maps, { recursive: true, force: true })
+  mkdirSync(maps)
+  for (const path of filesIn(join(root, '.next/static')).filter((one) => one.endsWith('.js'))) {
+    const script = readFileSync(path, 'utf8')
+    const [whole, map] = /\n?\/\/# sourceMappingURL=(\S+)\s*$/.exec(script) ?? []
+    if (!map) continue
+    copyFileSync(join(dirname(path), map), join(maps, `${basename(path)}.map`))
+    writeFileSync(path, script.slice(0, -whole.length))
+  }
+  for (const path of filesIn(join(root, '.next/static')).filter((one) => one.endsWith('.map'))) rmSync(path)
+}
+
+/** The address of each page, as its folder in `src/app` has it. */
+const pageAddresses = () =>
+  filesIn(join(root, 'src/app'))
+    .filter((path) => basename(path) === 'page.tsx')
+    .map((path) => `/${relative(join(root, 'src/app'), dirname(path)).replaceAll('\\', '/')}`)
+
 const inlineScripts = /<script(?![^>]*\ssrc=)[^>]*>([\s\S]*?)<\/script>/g
 
 /** The hashes of each prerendered page's inline scripts, for its content policy. */
@@ -84,7 +125,7 @@ const worker = join(root, 'public/sw.js')
 async function writeServiceWorker() {
   const { generateSW } = await import('workbox-build')
   const revision = hashOf([join(root, '.next/BUILD_ID'), join(root, '.next/script-hashes.json')])
-  const pages = ['/', '/case', '/counter', '/office', '/guides', '/shelf', '/intake', '/rescue']
+  const pages = pageAddresses()
   const files = filesIn(join(root, 'public')).filter((path) => path !== worker)
   const { warnings } = await generateSW({
     swDest: worker,
@@ -137,6 +178,7 @@ export async function build() {
   const built = join(root, '.next/agrologos-build')
   if (stands(built, hash) && existsSync(worker)) return
   await must('Building', process.execPath, [nextScript, 'build'])
+  setMapsAside()
   writeScriptHashes()
   await writeServiceWorker()
   mkdirSync(dirname(built), { recursive: true })

@@ -7,6 +7,7 @@ test('hands stay on the keyboard: one line finds, asks and does; the keys of a p
   watched: page,
 }) => {
   await loadSamples(page)
+  await page.goto('/')
   const hands = handsOn(page)
   const box = page.getByRole('dialog', { name: 'Find or do' })
   const line = box.getByRole('combobox')
@@ -100,6 +101,7 @@ test('a way through a sample case is offered once and left at any step; words of
   watched: page,
 }) => {
   await loadSamples(page)
+  await page.goto('/')
   await page.getByRole('button', { name: 'Show me' }).click()
   await expect(page.getByRole('complementary', { name: 'A way through, 1 of 7' })).toContainText('Results.')
   await page.getByRole('button', { name: 'On to Reading' }).click()

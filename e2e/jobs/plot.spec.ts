@@ -1,10 +1,10 @@
-import { expect, test } from '../app'
+import { expect, onDay, test } from '../app'
 import { growArea, handsOn, startCase, station, tell } from '../hands'
 
 test('a food plot of three quarters of an acre at pH 5.4, sowing in five months: tons and bags, which lime, by when', async ({
   watched: page,
 }) => {
-  await page.clock.setFixedTime(new Date('2026-11-26T10:00:00'))
+  await onDay(page, '2026-11-26')
   const hands = handsOn(page)
   await startCase(page, hands)
   await growArea(page, hands, '0.75 ac', 'clover')

@@ -1,5 +1,5 @@
 import { readFile } from 'node:fs/promises'
-import { expect, kept, test } from '../app'
+import { expect, kept, onDay, test } from '../app'
 import { growArea, handsOn, startCase, station, tell } from '../hands'
 
 test('six blueberry bushes without a report: a meter at five spots round one of them, and a card for each bush', async ({
@@ -41,7 +41,7 @@ test('six blueberry bushes without a report: a meter at five spots round one of 
 test('a first-timer sends soil off: three spots, the label, what to ask for, and to come back in three years', async ({
   watched: page,
 }) => {
-  await page.clock.setFixedTime(new Date('2026-10-05T10:00:00'))
+  await onDay(page, '2026-10-05')
   const hands = handsOn(page)
   await startCase(page, hands)
   await hands.click(page.getByLabel('Client'))

@@ -2,10 +2,8 @@ import { readFile } from 'node:fs/promises'
 import AxeBuilder from '@axe-core/playwright'
 import ICAL from 'ical.js'
 import type { Page } from '@playwright/test'
-import { expect, kept, test } from '../app'
+import { expect, kept, onDay, test } from '../app'
 import { growArea, handsOn, startCase, station, tell, type Hands } from '../hands'
-
-const on = (page: Page, day: string) => page.clock.setFixedTime(new Date(`${day}T10:00:00`))
 
 /** The date of the report, its pH, and what else it says. */
 async function report(page: Page, hands: Hands, date: string, said: Readonly<Record<string, string>>) {
@@ -21,7 +19,7 @@ async function report(page: Page, hands: Hands, date: string, said: Readonly<Rec
 test('blueberries over three years: sulfur before planting, a retest each spring, and a stop near the low end that is said everywhere', async ({
   watched: page,
 }) => {
-  await on(page, '2024-09-02')
+  await onDay(page, '2024-09-02')
   const hands = handsOn(page)
   await startCase(page, hands)
   await growArea(page, hands, '10x40', 'blueb')
@@ -40,7 +38,7 @@ test('blueberries over three years: sulfur before planting, a retest each spring
   await kept(page)
 
   // The next spring it has moved, and more is to follow.
-  await on(page, '2025-04-28')
+  await onDay(page, '2025-04-28')
   await page.reload()
   await station(page, hands, 'Results')
   await hands.click(page.getByRole('button', { name: 'Another report' }))
@@ -56,7 +54,7 @@ test('blueberries over three years: sulfur before planting, a retest each spring
   await kept(page)
 
   // A year on it reads 0.1 under the low end.
-  await on(page, '2026-04-20')
+  await onDay(page, '2026-04-20')
   await page.reload()
   await station(page, hands, 'Results')
   await hands.click(page.getByRole('button', { name: 'Another report' }))
@@ -93,7 +91,7 @@ test('blueberries over three years: sulfur before planting, a retest each spring
 test('a lawn fed for four years with one organic 5-4-0: a line a year, and the habit told in pounds', async ({
   watched: page,
 }) => {
-  await on(page, '2026-11-26')
+  await onDay(page, '2026-11-26')
   const hands = handsOn(page)
   await page.goto('/shelf')
   await page.getByText('A product of your own').click()
@@ -135,7 +133,7 @@ test('a lawn fed for four years with one organic 5-4-0: a line a year, and the h
 test('one paper with three crops on rich organic soil: each by itself, sulfur for one, lime for the lawn over the years', async ({
   watched: page,
 }) => {
-  await on(page, '2026-11-26')
+  await onDay(page, '2026-11-26')
   const hands = handsOn(page)
   await startCase(page, hands)
   for (const [name, size, crop] of [
@@ -173,7 +171,7 @@ test('one paper with three crops on rich organic soil: each by itself, sulfur fo
 test('a warm-season lawn: the days of quick and of slow nitrogen, what each costs, and which spreader suits', async ({
   watched: page,
 }) => {
-  await on(page, '2026-11-26')
+  await onDay(page, '2026-11-26')
   const hands = handsOn(page)
   await page.goto('/shelf')
   for (const [name, price] of [

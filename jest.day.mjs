@@ -1,0 +1,3 @@
+import { shiftClock, shiftTo, testDay } from './scripts/on-day.mjs'
+
+shiftClock(shiftTo(testDay))
