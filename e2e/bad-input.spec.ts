@@ -90,7 +90,7 @@ test('a browser without room says so, offers the file, and recovers', async ({ w
     await fillUp(page)
     await page.getByLabel('Property or project').fill(String(Math.random()))
     await expect(alert).toBeVisible({ timeout: 500 })
-  }).toPass({ timeout: 40_000 })
+  }).toPass({ timeout: 120_000 })
   await type(page, 'Property or project', 'Somewhere')
   await type(page, 'Client', 'Typed without room')
   await expect(alert).toBeVisible()
@@ -103,7 +103,7 @@ test('a browser without room says so, offers the file, and recovers', async ({ w
   await expect(async () => {
     await alert.getByRole('button', { name: 'Try again' }).click({ timeout: 1_000 })
     await expect(alert).toHaveCount(0, { timeout: 1_000 })
-  }).toPass({ timeout: 40_000 })
+  }).toPass({ timeout: 120_000 })
   await kept(page)
   await page.reload()
   await expect(page.getByLabel('Client')).toHaveValue('Typed without room')
@@ -167,7 +167,7 @@ test('without room the office, files, backups and the trash say so too, and go o
     await fillUp(page)
     await page.getByLabel('Address and hours').fill(String(Math.random()))
     await expect(alert).toBeVisible({ timeout: 500 })
-  }).toPass({ timeout: 40_000 })
+  }).toPass({ timeout: 120_000 })
   await type(page, 'Address and hours', 'Typed without room')
   const saved = page.waitForEvent('download')
   await alert.getByRole('button', { name: 'Save a backup' }).click()
@@ -186,7 +186,7 @@ test('without room the office, files, backups and the trash say so too, and go o
   await expect(async () => {
     await alert.getByRole('button', { name: 'Try again' }).click({ timeout: 1_000 })
     await expect(alert).toHaveCount(0, { timeout: 1_000 })
-  }).toPass({ timeout: 40_000 })
+  }).toPass({ timeout: 120_000 })
   await page.reload()
   await expect(page.getByLabel('Address and hours')).toHaveValue('Typed without room')
 

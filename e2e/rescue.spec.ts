@@ -1,4 +1,5 @@
 import { readFile } from 'node:fs/promises'
+import { caseSchemaNumber } from '../src/core/case/schema'
 import { expect, kept, loadSamples, test, type } from './app'
 
 test('what is too long stays in its field with a word on it, and nothing of it spoils the backup', async ({
@@ -110,13 +111,13 @@ test('a page of yesterday writes nothing into newer data, says so, and gives wha
   await newer.goto('/rescue')
   const stored = () =>
     newer.evaluate(
-      () =>
+      (schema) =>
         new Promise<unknown[]>((resolve, reject) => {
           const request = indexedDB.open('agrologos', 900)
           request.onupgradeneeded = () => {
             const cases = request.transaction!.objectStore('cases')
             cases.getAll().onsuccess = (event) => {
-              for (const kase of (event.target as IDBRequest<object[]>).result) cases.put({ ...kase, schema: 11 })
+              for (const kase of (event.target as IDBRequest<object[]>).result) cases.put({ ...kase, schema })
             }
           }
           request.onblocked = () => reject(new Error('the old page does not let go'))
@@ -127,14 +128,15 @@ test('a page of yesterday writes nothing into newer data, says so, and gives wha
             }
           }
         }),
+      caseSchemaNumber + 1,
     )
-  expect(await stored()).toMatchObject([{ client: 'Kept', schema: 11 }])
+  expect(await stored()).toMatchObject([{ client: 'Kept', schema: caseSchemaNumber + 1 }])
   await expect(page.getByText('A newer version of Agrologos is open in another tab')).toBeVisible()
   await type(page, 'Client', 'Typed in the old page')
   const download = page.waitForEvent('download')
   await page.getByRole('alert').getByRole('button', { name: 'Save as a file' }).click()
   expect(await readFile((await (await download).path())!, 'utf8')).toContain('"client": "Typed in the old page"')
-  expect(await stored()).toMatchObject([{ client: 'Kept', schema: 11 }])
+  expect(await stored()).toMatchObject([{ client: 'Kept', schema: caseSchemaNumber + 1 }])
 })
 
 /** What a browser may do with a page that asks for its database, and what is said of it. */

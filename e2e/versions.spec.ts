@@ -5,6 +5,7 @@ import { join } from 'node:path'
 import type { Page } from '@playwright/test'
 import { expect, kept, type } from './app'
 import { test as base, workerReady } from './front'
+import { caseSchemaNumber } from '../src/core/case/schema'
 
 /** Two real builds of the app: this one, and a next version with another schema, database and scripts. */
 const test = base.extend<{ next: string }>({
@@ -98,10 +99,10 @@ test.describe('without a service worker', () => {
     await type(page, 'Client', 'Typed too late')
     await expect(page.getByText('Kept on this machine')).toHaveCount(0)
     const file = await readFile(await downloaded(page, 'Save as a file'), 'utf8')
-    expect(JSON.parse(file)).toMatchObject({ case: { client: 'Typed too late', schema: 10 } })
+    expect(JSON.parse(file)).toMatchObject({ case: { client: 'Typed too late', schema: caseSchemaNumber } })
     expect(await stored(newer, 'sample-village-hall')).toMatchObject({
       client: 'Typed before',
-      schema: 11,
+      schema: caseSchemaNumber + 1,
       remark: 'of the next version',
     })
 
@@ -214,7 +215,8 @@ test('a new version says so, waits for a click, and reloads no other page; the p
   await page.reload()
   expect(await isNext(page)).toBe(false)
   const news = page.getByRole('status').filter({ hasText: 'A new version of Agrologos is here' })
-  await expect(news).toBeVisible()
+  // The whole of it is fetched first.
+  await expect(news).toBeVisible({ timeout: 120_000 })
   const loaded = page.waitForEvent('load')
   await news.getByRole('button', { name: 'Start it now' }).click()
   await loaded

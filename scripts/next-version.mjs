@@ -18,16 +18,19 @@ import { filesIn, root } from './run.mjs'
  * A next version of the app, built as one is: another schema of cases, another version of the database, other scripts.
  * What an old page meets when it is released can be tried with it.
  */
+const number = Number(/caseSchemaNumber = (\d+)/.exec(readFileSync(join(root, 'src/core/case/schema.ts'), 'utf8'))[1])
 const changes = {
+  'src/core/case/schema.ts': [[`caseSchemaNumber = ${number}`, `caseSchemaNumber = ${number + 1}`]],
   'src/schemas/migrations.ts': [
-    ['export const caseSchemaNumber = 10', 'export const caseSchemaNumber = 11'],
     [
       'const caseSteps: Readonly<Record<number, (kase: Old) => Old>> = {',
-      "const caseSteps: Readonly<Record<number, (kase: Old) => Old>> = {\n  10: (kase) => ({ ...kase, schema: 11, remark: 'of the next version' }),",
+      `const caseSteps: Readonly<Record<number, (kase: Old) => Old>> = {\n  ${number}: (kase) => ({ ...kase, schema: ${number + 1}, remark: 'of the next version' }),`,
     ],
   ],
-  'src/core/case/blank.ts': [['schema: 10,', "schema: 11 as 10,\n  ...{ remark: '' },"]],
-  'src/core/shape/case-shape.ts': [['schema: oneOf(10),', 'schema: oneOf(11),\n  remark: text(200),']],
+  'src/core/case/blank.ts': [['schema: caseSchemaNumber,', "schema: caseSchemaNumber,\n  ...{ remark: '' },"]],
+  'src/core/shape/case-shape.ts': [
+    ['schema: oneOf(caseSchemaNumber),', 'schema: oneOf(caseSchemaNumber),\n  remark: text(200),'],
+  ],
   'src/store/db.ts': [
     [
       '/** The version declared last:',

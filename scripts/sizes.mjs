@@ -74,6 +74,11 @@ function heaviest(came) {
   return [...sizes].sort(([, a], [, b]) => b - a).slice(0, Number(process.env.MODULES ?? 5))
 }
 
+/** As in a browser that keeps its copy of the app: stations that nobody looks at do not come. */
+const keepsCopy = () => {
+  navigator.serviceWorker.getRegistration = () => Promise.resolve({})
+}
+
 /** Notes in a page when it first shows what can be used: what React has taken over. */
 function noteUsable(ready) {
   const look = () => {
@@ -124,6 +129,7 @@ export async function tellSizes() {
     await freePort(),
     async (browser, address) => {
       const context = await browser.newContext({ serviceWorkers: 'block' })
+      await context.addInitScript(keepsCopy)
       const first = await context.newPage()
       await first.goto(address)
       await first.locator(routes.Desk.ready).first().waitFor()

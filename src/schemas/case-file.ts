@@ -4,6 +4,7 @@ import type { Change } from '../core/case/changes'
 import type { Guide } from '../core/guides/guide'
 import type { Product } from '../core/shelf/product'
 import { blankCase } from '../core/case/blank'
+import { caseSchemaNumber } from '../core/case/schema'
 import { caseShape } from '../core/shape/case-shape'
 import { mostPatches } from '../core/shape/fits'
 import { isRecord, misfitIn, reservedKeys } from '../core/shape/shape'
@@ -13,7 +14,7 @@ import { instant } from './from-shape'
 import { faultOf, type FieldFault } from './faults'
 import { guideSchema } from './guide'
 import { readJson } from './json'
-import { caseSchemaNumber, migrated } from './migrations'
+import { migrated } from './migrations'
 import { productSchema } from './product'
 
 /** `joined`: the oldest edits of a long history as one, which cannot be taken apart. */
@@ -36,7 +37,7 @@ export interface FiledEdit extends Change {
 /** What a case file holds; docs/case-file.md tells of it. */
 export interface CaseFile {
   readonly format: 'agrologos-case'
-  readonly schema: 10
+  readonly schema: typeof caseSchemaNumber
   readonly case: Case
   /** Oldest first. */
   readonly log: readonly FiledEdit[]

@@ -4,9 +4,6 @@ import { historyById, type Old } from './old-history'
 
 const list = (value: unknown): readonly unknown[] => (Array.isArray(value) ? value : [])
 
-/** The schema of a case today. */
-export const caseSchemaNumber = 10
-
 /** What became of a case from one schema to the next. A step once released is never changed. */
 const caseSteps: Readonly<Record<number, (kase: Old) => Old>> = {
   // Reports may name neutralizable acidity.

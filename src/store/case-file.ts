@@ -1,4 +1,5 @@
 import type { Case } from '../core/case/case'
+import { caseSchemaNumber } from '../core/case/schema'
 import type { Guide } from '../core/guides/guide'
 import type { Product } from '../core/shelf/product'
 import type { CaseFile, FiledEdit } from '../schemas/case-file'
@@ -23,7 +24,7 @@ export function toCaseFile(
 ): string {
   const file: CaseFile = {
     format: 'agrologos-case',
-    schema: 10,
+    schema: caseSchemaNumber,
     case: knownOnly(caseShape, kase),
     log: compacted(kase, log).map(filed),
     guides: ownGuidesOf(kase, own),

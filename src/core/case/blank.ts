@@ -1,6 +1,7 @@
 import type { Application } from './applications'
 import type { Area, Case, Report, Sample } from './case'
 import type { LetterSettings } from './decisions'
+import { caseSchemaNumber } from './schema'
 import type { Season } from './season'
 import { guideRef } from '../guides/guide'
 import { defaultGuide } from '../guides/guides'
@@ -16,7 +17,7 @@ const each = <Name extends string | number>(names: readonly Name[], unit: string
 /** Empty documents, as they are before anything is typed. Ids and times come from the store. */
 export const blankCase = (id: string, at: string): Case => ({
   id,
-  schema: 10,
+  schema: caseSchemaNumber,
   rev: 0,
   client: '',
   place: '',

@@ -5,6 +5,7 @@ import type { MeasuredField } from '../report/tests'
 import type { PlanShape } from '../ground/plan/plan-size'
 import type { Point } from '../ground/plan/polygon'
 import type { Application, ChosenMix, InShed } from './applications'
+import type { caseSchemaNumber } from './schema'
 import type { Spreader } from './spreader'
 import type { Decisions, GivenLetter, LetterSettings } from './decisions'
 import type { OwnRegion } from './region'
@@ -19,7 +20,7 @@ import type { Typed } from '../units/typed'
 export interface Case {
   readonly id: string
   /** Of this shape; older ones are migrated when they are read. */
-  readonly schema: 10
+  readonly schema: typeof caseSchemaNumber
   readonly rev: number
   readonly client: string
   readonly place: string

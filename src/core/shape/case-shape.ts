@@ -2,6 +2,7 @@ import { appliedKinds } from '../case/applications'
 import { blankApplication, blankArea, blankReport, blankSample, blankSeason } from '../case/blank'
 import { concerns } from '../case/case'
 import { overrulable } from '../case/decisions'
+import { caseSchemaNumber } from '../case/schema'
 import { mostCorners } from '../ground/plan/outline'
 import { extractants } from '../guides/guide'
 import { testIds } from '../guides/sampling'
@@ -346,7 +347,7 @@ const given = fields({
 /** A whole case: what is not named here is refused. */
 export const caseShape = fields({
   id,
-  schema: oneOf(10),
+  schema: oneOf(caseSchemaNumber),
   rev: whole(0, 1e9),
   client: text(texts.client),
   place: text(texts.place),

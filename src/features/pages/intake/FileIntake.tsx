@@ -1,7 +1,7 @@
 'use client'
 
 import { useRouter } from 'next/navigation'
-import { useState } from 'react'
+import { Suspense, useState } from 'react'
 import { homesOf, type Home } from '@/core/intake/match'
 import type { ListedResults } from '@/schemas/results-file/open'
 import { soundSummary } from '@/store/summary'
@@ -15,12 +15,15 @@ import { intake, useDropped } from '../../shared/dropped'
 import { Progress } from '@/ui/Progress'
 import { takeInWorker } from '@/workers/results'
 import { useGuides } from '../../case/useCase'
-import { isReady, MappingTable } from '../../stations/results/MappingTable'
+import { late } from '../../shared/late/late'
 import { en as resultWords } from '../../stations/results/messages'
+import { isReady } from '../../stations/results/ready'
 import { cellsOf, useResultsFile } from '../../stations/results/useResultsFile'
-import { Homes } from './Homes'
 import { en } from './messages'
 import { decisionOf, pileOf, takenHomes, type Decision } from './taking'
+
+const MappingTable = late(() => import('../../stations/results/MappingTable').then((found) => found.MappingTable))
+const Homes = late(() => import('./Homes').then((found) => found.Homes))
 
 /** What a file was read as: its homes, and the cases that they could be of. */
 interface Read {
@@ -76,15 +79,17 @@ export function FileIntake() {
               resultWords.separators[file.opened.separator],
             )}
           </p>
-          <MappingTable
-            mapping={mapping}
-            cellsOf={(at) => cellsOf(file.opened, mapping, at)}
-            dated={mapping.columns.some(({ meaning }) => meaning === 'date')}
-            onChange={(next) => {
-              setRead(null)
-              results.change(next)
-            }}
-          />
+          <Suspense>
+            <MappingTable
+              mapping={mapping}
+              cellsOf={(at) => cellsOf(file.opened, mapping, at)}
+              dated={mapping.columns.some(({ meaning }) => meaning === 'date')}
+              onChange={(next) => {
+                setRead(null)
+                results.change(next)
+              }}
+            />
+          </Suspense>
           {!hasClient && mapping.shape !== 'long' && <p className="text-clay mt-2 font-semibold">{en.noClientAtAll}</p>}
           {work ? (
             <div className="mt-4">
@@ -158,18 +163,20 @@ function Decide({ results: { file, mapping }, list, read: { homes, cases } }: De
       <p role="status">
         <strong>{en.homes(homes.length, list.samples.length)}</strong>: {en.counted(known, made, open)}
       </p>
-      <Homes
-        homes={homes}
-        samples={list.samples}
-        cases={cases}
-        decided={decided}
-        onDecide={(at, decision) => {
-          const next = new Map(said)
-          if (decision) next.set(at, decision)
-          else next.delete(at)
-          say(next)
-        }}
-      />
+      <Suspense>
+        <Homes
+          homes={homes}
+          samples={list.samples}
+          cases={cases}
+          decided={decided}
+          onDecide={(at, decision) => {
+            const next = new Map(said)
+            if (decision) next.set(at, decision)
+            else next.delete(at)
+            say(next)
+          }}
+        />
+      </Suspense>
       {open > 0 && <p className="text-clay mt-2 font-semibold">{en.stillOpen(open)}</p>}
       {fault && (
         <p role="alert" className="text-clay mt-2 font-semibold">

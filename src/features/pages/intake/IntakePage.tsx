@@ -3,15 +3,17 @@
 import { useLiveQuery } from 'dexie-react-hooks'
 import Link from 'next/link'
 import { useRouter, useSearchParams } from 'next/navigation'
-import { useEffect, useState } from 'react'
+import { Suspense, useEffect, useState } from 'react'
 import type { Pile } from '@/store/db'
 import { readPiles, removePile } from '@/store/intake'
 import { Button, buttonClass } from '@/ui/Button'
 import { RemoveButton } from '@/ui/RemoveButton'
+import { late } from '../../shared/late/late'
 import { usePutBack } from '../../shared/usePutBack'
 import { FileIntake } from './FileIntake'
 import { en } from './messages'
-import { PileView } from './PileView'
+
+const PileView = late(() => import('./PileView').then((found) => found.PileView))
 
 /** A laboratory's file of many samples, and the piles that came of such. */
 export function IntakePage() {
@@ -30,7 +32,9 @@ export function IntakePage() {
         </Link>
       </header>
       {pile ? (
-        <PileView key={pile} id={pile} />
+        <Suspense>
+          <PileView key={pile} id={pile} />
+        </Suspense>
       ) : (
         <>
           <p className="mb-3 max-w-[70ch]">{en.lead}</p>

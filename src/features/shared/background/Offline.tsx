@@ -34,8 +34,16 @@ export function Offline() {
     const worker = new Workbox('/sw.js')
     worker.addEventListener('waiting', () => setFound({ kind: 'waiting', worker }))
     worker.addEventListener('controlling', ({ isUpdate }) => isUpdate && setFound({ kind: 'replaced' }))
+    // A version that began to install before this page asked is announced to nobody.
+    const announce = (registration: ServiceWorkerRegistration | undefined) => {
+      const arriving = navigator.serviceWorker.controller && registration?.installing
+      arriving?.addEventListener(
+        'statechange',
+        () => arriving.state === 'installed' && setFound({ kind: 'waiting', worker }),
+      )
+    }
     // Without network a copy that is there already stays in use.
-    worker.register().catch(() => navigator.serviceWorker.controller ?? none('refused'))
+    worker.register().then(announce, () => navigator.serviceWorker.controller ?? none('refused'))
     const timer = setInterval(() => void worker.update().catch(() => undefined), hour)
     return () => clearInterval(timer)
   }, [])
