@@ -81,7 +81,7 @@ const edit = Joi.object<FiledEdit>({
 
 export const caseFileSchema = Joi.object<CaseFile>({
   format: Joi.string().valid('agrologos-case').required(),
-  schema: Joi.number().valid(10).required(),
+  schema: Joi.number().valid(caseSchemaNumber).required(),
   case: caseSchema,
   log: Joi.array().items(edit).max(20_000).required(),
   guides: Joi.array().items(guideSchema).max(50).required(),
@@ -99,7 +99,7 @@ const schemaFor = (file: unknown): Joi.ObjectSchema<CaseFile> =>
 export const caseFileJsonSchema = (): object => ({
   $schema: 'https://json-schema.org/draft/2020-12/schema',
   $id: '/api/v1/schemas/case-file',
-  title: 'Agrologos case file, schema 7',
+  title: `Agrologos case file, schema ${caseSchemaNumber}`,
   ...(withNull(caseFileSchema['~standard'].jsonSchema.input({ target: 'draft-2020-12' })) as object),
 })
 

@@ -1,3 +1,4 @@
+import { caseSchemaNumber } from '../core/case/schema'
 import Ajv2020 from 'ajv/dist/2020'
 import { blankArea, blankCase, blankReport, blankSeason } from '../core/case/blank'
 import { guides } from '../core/guides/guides'
@@ -11,7 +12,7 @@ const edit = { id: 'e', by: 'MV', at: '2026-03-01T10:00:00.000Z', kind: 'edit', 
 const patches = [{ op: 'replace', path: ['areas', 'a', 'name'], value: 'x' }] as const
 const file = (kase: unknown, log: unknown = [{ ...edit, patches }], guides: unknown = [], products: unknown = []) => ({
   format: 'agrologos-case',
-  schema: 10,
+  schema: caseSchemaNumber,
   case: kase,
   log,
   guides,

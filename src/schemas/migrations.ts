@@ -217,17 +217,16 @@ const withMoreTests = (report: Old): Old => ({
     : report.recommends,
 })
 
-/** What became of the file around it. Schema 1 kept no log, schema 2 no guides of an office. */
-const fileSteps: Readonly<Record<number, (file: Old) => Old>> = {
+/** The next number alone. */
+const nextNumber = (file: Old): Old => ({ ...file, schema: Number(file.schema) + 1 })
+
+/** What became of the file around it, where that changed too. Schema 1 kept no log, schema 2 no guides of an office. */
+const fileSteps: typeof caseSteps = {
+  ...Object.fromEntries(Object.keys(caseSteps).map((from) => [from, nextNumber])),
   1: (file) => ({ ...file, schema: 2, log: [] }),
   2: (file) => ({ ...file, schema: 3, guides: [] }),
-  3: (file) => ({ ...file, schema: 4 }),
-  4: (file) => ({ ...file, schema: 5 }),
   5: (file) => ({ ...file, schema: 6, products: [], log: historyById(file.case, list(file.log), migratedCase) }),
-  6: (file) => ({ ...file, schema: 7 }),
   7: (file) => ({ ...file, schema: 8, log: list(file.log).map(editWithoutCaps) }),
-  8: (file) => ({ ...file, schema: 9 }),
-  9: (file) => ({ ...file, schema: 10 }),
 }
 
 /** An edit of schema 7, that it can still be taken back: one of a cap speaks of an overruling now. */
