@@ -39,6 +39,8 @@ export default defineConfig({
     baseURL: `http://127.0.0.1:${port}`,
     launchOptions: { executablePath: chromiumShell, args },
     actionTimeout: 60_000,
+    // Only the tests of work without network have it.
+    serviceWorkers: 'block',
   },
   webServer: {
     command: `node --import ./scripts/on-day.mjs scripts/serve.mjs --port ${port}`,

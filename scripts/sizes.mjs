@@ -13,7 +13,7 @@ const hall = (station) => `/case?id=sample-village-hall&station=${station}`
 const routes = {
   Desk: { path: '/', ready: 'main a[href*="case?id"]', usable: 260 },
   counter: { path: '/counter', ready: 'input', usable: 380 },
-  bench: { path: '/bench', ready: 'input', usable: 380 },
+  bench: { path: '/bench', ready: 'input', usable: 400 },
   practice: { path: '/practice', ready: 'main button', usable: 380 },
   intake: { path: '/intake', ready: 'main input, main button', usable: 380 },
   guides: { path: '/guides', ready: 'main select, main input', usable: 380 },
@@ -90,12 +90,12 @@ function noteUsable(ready) {
   look()
 }
 
-/** What had come to a page by a moment: bytes of the wire by address, and those of fonts. */
+/** What had come to a page by a moment: bytes as they were sent, without their headers, by address; and those of fonts. */
 const cameBy = (moment) => {
   const all = [...performance.getEntriesByType('navigation'), ...performance.getEntriesByType('resource')]
   const came = all.filter(({ responseEnd }) => responseEnd > 0 && responseEnd <= moment)
   const isFont = ({ name }) => name.includes('.woff2')
-  const bytes = (some) => some.map(({ name, transferSize }) => [name, transferSize])
+  const bytes = (some) => some.map(({ name, encodedBodySize }) => [name, encodedBodySize])
   return { parts: bytes(came.filter((one) => !isFont(one))), fonts: bytes(came.filter(isFont)) }
 }
 const sumOf = (parts) => parts.reduce((sum, [, bytes]) => sum + bytes, 0)

@@ -16,7 +16,7 @@ import { exactly, rangeOf } from '../report/measured'
 import { isLime, type Product } from '../shelf/product'
 import { readAreaSize } from '../reading/soil'
 import type { Typed } from '../units/typed'
-import { doubtables, type Doubtable } from './figure'
+import { doubtables, type Doubtable } from './doubtable'
 import { normalFrom, quantile, randomFrom } from './random'
 
 /** What lime and sulfur are unsure by that a measurement of its own would settle; `again` is the same kit or meter once more. */

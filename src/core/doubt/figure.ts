@@ -3,20 +3,8 @@ import { feeds, isAcidifier, isLime, type Product } from '../shelf/product'
 import { accept, refuse, type Outcome } from '../told/sentence'
 import { poundsIn, poundsPerTon, sqFtPerAcre } from '../units/factors'
 import { majorNutrients, type MajorNutrient } from '../units/quantity'
+import { doubtables, type Doubtable } from './doubtable'
 import { fromSpanish } from './spanish'
-
-/** What a figure may be of: lime or sulfur as a product, or a nutrient. */
-export type Doubtable = 'lime' | 'sulfur' | MajorNutrient
-export const doubtables: readonly Doubtable[] = ['lime', 'sulfur', ...majorNutrients]
-
-/** What one calls it where one says a figure. */
-export const called: Readonly<Record<Doubtable, string>> = {
-  lime: 'lime',
-  sulfur: 'sulfur',
-  N: 'nitrogen',
-  'P₂O₅': 'phosphate',
-  'K₂O': 'potash',
-}
 
 /** The ground that an amount is for: so many ft², a plant, so many ft of row, or all of the area. */
 export type Per =

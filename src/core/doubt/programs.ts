@@ -1,6 +1,7 @@
 import { caCO3PerSulfur } from '../units/factors'
 import { feeds, isAcidifier, isLime } from '../shelf/product'
-import { doubtables, type Doubtable, type Figure } from './figure'
+import { doubtables, type Doubtable } from './doubtable'
+import { type Figure } from './figure'
 import { saidRate } from './second-reading'
 import type { Truth } from './truth'
 

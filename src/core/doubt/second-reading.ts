@@ -1,5 +1,6 @@
 import { say, type Sentence } from '../told/sentence'
-import type { Doubtable, Figure } from './figure'
+import type { Doubtable } from './doubtable'
+import type { Figure } from './figure'
 import { slips } from './slips'
 import type { Truth } from './truth'
 

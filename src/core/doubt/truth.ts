@@ -17,7 +17,7 @@ import { inUnit, readLine, withLine } from '../report/lines'
 import { boundsOf } from '../reading/uncertainty'
 import { exactly } from '../report/measured'
 import type { Working } from '../workings'
-import type { Doubtable } from './figure'
+import type { Doubtable } from './doubtable'
 
 /** What the ground takes by another assumption, and which. */
 export interface Otherwise {

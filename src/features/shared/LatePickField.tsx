@@ -1,17 +1,17 @@
 'use client'
 
-import { Suspense, useId, useState, type ComponentProps } from 'react'
+import { useEffect, useId, useState, type ComponentProps, type ComponentType } from 'react'
 import { findOptions } from '@/ui/find-option'
 import type { PickField as Field } from '@/ui/PickField'
 import { idle } from './late/idle'
-import { late } from './late/late'
+import { partLost } from './late/lost-parts'
 
 /** The list one types into is most of the interface library's weight, so it comes once the page rests. */
-const PickField = late(() =>
+let loaded: ComponentType<ComponentProps<typeof Field<string>>> | null = null
+const load = () =>
   idle()
     .then(() => import('@/ui/PickField'))
-    .then(({ PickField: field }) => field<string>),
-)
+    .then(({ PickField }) => (loaded = PickField<string>))
 
 /** What was typed before the list was there. */
 interface Begun {
@@ -22,18 +22,19 @@ const nothing: Begun = { text: '', focused: false }
 
 /** One of a longer list; what is typed before the list has come stays where it was typed. */
 export function LatePickField(props: Omit<ComponentProps<typeof Field<string>>, 'begun'>) {
+  const [PickField, setPickField] = useState(() => loaded)
   const [begun, setBegun] = useState(nothing)
+  useEffect(() => {
+    if (!PickField) load().then((field) => setPickField(() => field), partLost)
+  }, [PickField])
   const pick = () => {
     const [first] = findOptions(props.options, begun.text)
     if (begun.text.trim() === '' || !first) return
     props.onChange(first.value)
     setBegun({ ...begun, text: '' })
   }
-  return (
-    <Suspense fallback={<StandIn label={props.label} begun={begun} onChange={setBegun} onPick={pick} />}>
-      <PickField {...props} begun={begun.focused ? begun.text : undefined} />
-    </Suspense>
-  )
+  if (PickField) return <PickField {...props} begun={begun.focused ? begun.text : undefined} />
+  return <StandIn label={props.label} begun={begun} onChange={setBegun} onPick={pick} />
 }
 
 interface StandInProps {

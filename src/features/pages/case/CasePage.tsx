@@ -9,7 +9,8 @@ import { inSeason } from '@/core/case/in-season'
 import { act, editCase } from '@/store/cases'
 import { buttonClass } from '@/ui/Button'
 import { useFileDrop } from '@/ui/useFileDrop'
-import { AreasRail, describe } from '../../stations/ground/AreasRail'
+import { AreasRail } from '../../stations/ground/AreasRail'
+import { describe } from '../../stations/ground/describe'
 import { CommandButton } from '../../shared/command/CommandButton'
 import { UndoRedo } from '../../shared/history/UndoRedo'
 import { Signer } from '../../shared/office/Signer'
@@ -28,6 +29,12 @@ import { StationNav } from './StationNav'
 import { useCase, useKeeping, useRecommendation } from '../../case/useCase'
 import { late } from '../../shared/late/late'
 import { viewAsked, views } from './stations'
+
+// The sheet that is asked for comes while the database is being read.
+if (typeof window !== 'undefined')
+  viewAsked(new URLSearchParams(window.location.search).get('station'))
+    .load()
+    .catch(() => undefined)
 
 /** The sheets of the views, each from when it is first shown. */
 const sheets = new Map(Object.values(views).map(({ id, load }) => [id, late(load)]))

@@ -18,7 +18,7 @@ import { answerOf, CaseProvider, type OpenCase } from '../../case/context'
 import { Damaged, Refused, Untaken } from '../../case/Keeping'
 import { useCase, useKeeping, useRecommendation } from '../../case/useCase'
 import { CropField, GroundField, SizeField, TextureField } from '../../stations/ground/AreaFields'
-import { describe } from '../../stations/ground/AreasRail'
+import { describe } from '../../stations/ground/describe'
 import {
   BufferFields,
   ExtractantFields,
@@ -29,6 +29,7 @@ import {
 } from '../../stations/results/ReportFields'
 import { en as benchWords } from '../../shared/doubt/messages'
 import { late } from '../../shared/late/late'
+import { today } from '../../shared/today'
 import { LazyWorkings } from '../../shared/workings/LazyWorkings'
 import { en } from './messages'
 import { v4 as newId } from 'uuid'
@@ -43,7 +44,7 @@ const SecondReadingView = late(() =>
 /** A case of one area and one report, as the counter needs it. */
 async function blankCounter(): Promise<Partial<Case>> {
   const begins = await beginsWith()
-  const season = new Date().toISOString().slice(0, 4)
+  const season = today().slice(0, 4)
   return {
     ...begins.kase,
     season,

@@ -74,11 +74,15 @@ function useSummaries(): Found | undefined {
 function useUpkeep(shown: boolean) {
   const [damaged, setDamaged] = useState<ReadonlySet<string>>(new Set())
   const [seeded, setSeeded] = useState(false)
+  const [rested, setRested] = useState(false)
   useEffect(() => {
     if (!shown) return
     const control = new AbortController()
     void idle()
-      .then(actions)
+      .then(() => {
+        setRested(true)
+        return actions()
+      })
       .then(async ({ seedOnce, emptyOldTrash, sweepOnce, findDamaged, judgeUnjudged }) => {
         await seedOnce().finally(() => setSeeded(true))
         await emptyOldTrash().catch(() => undefined)
@@ -88,7 +92,7 @@ function useUpkeep(shown: boolean) {
       })
     return () => control.abort()
   }, [shown])
-  return { damaged, seeded }
+  return { damaged, seeded, rested }
 }
 
 /** All cases by what they wait for. */
@@ -97,7 +101,7 @@ export function Desk() {
   const found = useSummaries()
   const [problem, setProblem] = useState<Problem | null>(null)
   const [opened, setOpened] = useState<Extract<OpenedFile, { kind: 'known' | 'backup' }> | null>(null)
-  const { damaged, seeded } = useUpkeep(found !== undefined)
+  const { damaged, seeded, rested } = useUpkeep(found !== undefined)
   const [putBack, gone] = usePutBack()
   const start = async () =>
     router.push(`/case?id=${encodeURIComponent(await (await actions()).startCase())}&station=ground`)
@@ -173,7 +177,7 @@ export function Desk() {
       )}
       {problem && <ProblemNote problem={problem} />}
       <Suspense>
-        {found && found !== 'refused' && <Reminder />}
+        {rested && found !== 'refused' && <Reminder />}
         {opened?.kind === 'known' && (
           <ArrivalSheet
             there={opened.there}
@@ -185,7 +189,7 @@ export function Desk() {
         {opened?.kind === 'backup' && <RestoreSheet file={opened.file} onClose={() => setOpened(null)} />}
       </Suspense>
       {/* By itself: what waits for its script hides whatever stands with it. */}
-      <Suspense>{summaries.some(({ id }) => id === through.id) && <Offer />}</Suspense>
+      <Suspense>{rested && summaries.some(({ id }) => id === through.id) && <Offer />}</Suspense>
       <main className="mt-2">
         {putBack}
         {found && seeded && summaries.length === 0 && (

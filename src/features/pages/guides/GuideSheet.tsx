@@ -1,4 +1,3 @@
-import { format } from 'date-fns'
 import { Fragment } from 'react'
 import { rateGroups } from '@/core/guides/crop'
 import { classNames, extractants, guideRef, type ClassRow, type MinimumRow } from '@/core/guides/guide'
@@ -188,7 +187,8 @@ function WindowsSection() {
   )
 }
 
-const monthName = (month: number) => format(new Date(2000, month - 1, 1), 'MMMM')
+const monthNames = new Intl.DateTimeFormat('en', { month: 'long' })
+const monthName = (month: number) => monthNames.format(new Date(2000, month - 1, 1))
 const monthsWords = ([from, to]: Months) =>
   from === to ? monthName(from) : en.monthsFromTo(monthName(from), monthName(to))
 

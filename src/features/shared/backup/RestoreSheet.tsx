@@ -1,6 +1,5 @@
 'use client'
 
-import { format } from 'date-fns'
 import { useEffect, useState } from 'react'
 import { planRestore, restore, withoutGuide, type RestoreChoice, type RestorePlan } from '@/store/backup'
 import {
@@ -18,6 +17,7 @@ import { Progress } from '@/ui/Progress'
 import { saveFile } from '@/ui/save-file'
 import { Sheet } from '@/ui/Sheet'
 import { TickField } from '@/ui/TickField'
+import { momentWords } from '../today'
 import { en } from './messages'
 import { useWork } from './useWork'
 
@@ -76,7 +76,7 @@ function Preview({
   const order = ['new', 'newer', 'parted', 'unrelated', 'older', 'same'] as const
   const takesOffice = plan.office === 'differs' || plan.office === 'blank-here'
   return (
-    <Sheet title={en.restoreTitle(format(new Date(backup.madeAt), 'd MMMM yyyy, HH:mm'))} onClose={onClose}>
+    <Sheet title={en.restoreTitle(momentWords(backup.madeAt))} onClose={onClose}>
       {work.state === 'done' ? (
         <>
           <p className="mt-3 font-serif text-lg">{en.done}</p>

@@ -2,7 +2,7 @@
 
 import { Suspense, useState } from 'react'
 import type { AreaInSeason } from '@/core/case/in-season'
-import type { Doubtable } from '@/core/doubt/figure'
+import type { Doubtable } from '@/core/doubt/doubtable'
 import { Button } from '@/ui/Button'
 import { late } from '../late/late'
 import { en } from './messages'

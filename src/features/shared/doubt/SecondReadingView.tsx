@@ -2,7 +2,8 @@
 
 import { useId, useMemo, useState } from 'react'
 import type { AreaInSeason } from '@/core/case/in-season'
-import { called, doubtables, readFigure, type Doubtable, type Figure as Said } from '@/core/doubt/figure'
+import { called, doubtables, type Doubtable } from '@/core/doubt/doubtable'
+import { readFigure, type Figure as Said } from '@/core/doubt/figure'
 import { comparePrograms, type Truths } from '@/core/doubt/programs'
 import { secondReading, type SecondReading } from '@/core/doubt/second-reading'
 import { truthOf, type Truth } from '@/core/doubt/truth'

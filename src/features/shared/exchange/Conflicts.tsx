@@ -1,6 +1,5 @@
 'use client'
 
-import { format } from 'date-fns'
 import { useLiveQuery } from 'dexie-react-hooks'
 import { useState } from 'react'
 import type { Case } from '@/core/case/case'
@@ -10,6 +9,7 @@ import { valueAt } from '@/core/case/changes'
 import { Button } from '@/ui/Button'
 import { Formula } from '@/ui/Formula'
 import { nameField, shown } from '../history/describe'
+import { momentWords } from '../today'
 import { en } from './messages'
 
 /** Fields that two people changed differently: both values, until one is chosen. */
@@ -63,7 +63,7 @@ export function Conflicts({ kase }: { kase: Case }) {
                     key={one.id}
                     kase={kase}
                     value={one.other}
-                    note={en.from(one.by, format(new Date(one.at), 'd MMM, HH:mm'))}
+                    note={en.from(one.by, momentWords(one.at))}
                     act={en.take}
                     onChoose={() => choose(one.id, 'other')}
                   />

@@ -1,7 +1,6 @@
 'use client'
 
 import { useLiveQuery } from 'dexie-react-hooks'
-import { format } from 'date-fns'
 import { useState } from 'react'
 import { goBackTo, logOf } from '@/store/cases'
 import type { Edit } from '@/store/history'
@@ -11,6 +10,7 @@ import { Formula } from '@/ui/Formula'
 import { useOpenCase } from '../../case/context'
 import { NothingYet } from '../NothingYet'
 import { describe } from './describe'
+import { momentWords } from '../today'
 import { en } from './messages'
 
 /** Who changed what and when, and the way back to any point. */
@@ -64,7 +64,7 @@ function Line({ edit, current, onBack }: { edit: Edit; current: boolean; onBack:
   return (
     <div className="border-rule grid grid-cols-[auto_1fr_auto] items-baseline gap-4 border-t py-2.5">
       <span className="text-ink-2 text-sm">
-        {format(new Date(edit.at), 'd MMM yyyy, HH:mm')}
+        {momentWords(edit.at)}
         <br />
         {edit.by || en.unsigned}
       </span>

@@ -7,9 +7,9 @@ import { houseSchools, olsenSchools } from '@/core/guides/schools'
 import { textures } from '@/core/guides/soils'
 import type { Patch, Path } from '@/core/case/changes'
 import type { Edit } from '@/store/history'
-import { lightFormat } from 'date-fns'
 import { dateWords } from '@/wording/format'
 import { textOf } from '@/wording/render'
+import { momentWords } from '../today'
 import { en } from './messages'
 
 /**
@@ -100,7 +100,7 @@ const anyId = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/
 
 /** A word, a day or the name of something, never its id. */
 function inWords(text: string, kase: Case): string {
-  if (instant.test(text)) return `${dateWords(text)}, ${lightFormat(new Date(text), 'HH:mm')}`
+  if (instant.test(text)) return momentWords(text)
   return labels.get(text) ?? named(text, kase) ?? (anyId.test(text) ? en.gone : text)
 }
 

@@ -17,12 +17,9 @@ import { useOpenCase } from '../../case/context'
 import { FertilizerRow } from './FertilizerRow'
 import { MixedRows } from './MixedRows'
 import { NutrientRow } from './NutrientRow'
-import { MoreReading } from './MoreReading'
 import { OtherRows } from './OtherRows'
-import { PutOn } from './PutOn'
 import { ReactionRow } from './ReactionRow'
 import { SchoolsTaken } from './SchoolsTaken'
-import { SideBySide } from './SideBySide'
 import { SecondReadingButton } from '../../shared/doubt/SecondReadingButton'
 import { late } from '../../shared/late/late'
 import { en as doubtWords } from '../../shared/doubt/messages'
@@ -30,6 +27,9 @@ import { en } from './messages'
 import { SureProvider, SureSwitch } from './Sure'
 
 const Missing = late(() => import('../reading/Missing').then((found) => found.Missing))
+const MoreReading = late(() => import('./MoreReading').then((found) => found.MoreReading))
+const PutOn = late(() => import('./PutOn').then((found) => found.PutOn))
+const SideBySide = late(() => import('./SideBySide').then((found) => found.SideBySide))
 const SinceLetter = late(() => import('./SinceLetter').then((found) => found.SinceLetter))
 
 /** What one area needs: the answer to take home, the largest thing first. */
@@ -52,14 +52,20 @@ export function AmountsSheet({ found }: { found: AreaRecommendation }) {
         </p>
         <Untested found={found} />
         <RestsOn areaId={found.areaId} />
-        <PutOn areaId={found.areaId} />
+        {kase.applications.some((one) => one.areaId === found.areaId) && (
+          <Suspense>
+            <PutOn areaId={found.areaId} />
+          </Suspense>
+        )}
         {kase.letters.length > 0 && (
           <Suspense>
             <SinceLetter areaId={found.areaId} />
           </Suspense>
         )}
         <Problems found={found} />
-        <SideBySide found={found} />
+        <Suspense>
+          <SideBySide found={found} />
+        </Suspense>
         <ReactionRow found={found} answer={answer} />
         {majorsOf(answer).map((need) => (
           <NutrientRow key={need.of} need={need} found={found} />
@@ -70,7 +76,9 @@ export function AmountsSheet({ found }: { found: AreaRecommendation }) {
         ) : (
           <FertilizerRow answer={answer} found={found} />
         )}
-        <MoreReading answer={answer} all={found.use === 'container'} />
+        <Suspense>
+          <MoreReading answer={answer} all={found.use === 'container'} />
+        </Suspense>
         <Notes answer={answer} />
         <SchoolsTaken found={found} />
         <SureSwitch />

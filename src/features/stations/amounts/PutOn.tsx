@@ -14,11 +14,6 @@ import { en } from './messages'
 
 /** What was put on already towards the amounts of an area, what of them is still to do, and what is done there each year. */
 export function PutOn({ areaId }: { areaId: string }) {
-  const { kase } = useOpenCase()
-  return kase.applications.some((one) => one.areaId === areaId) ? <Told areaId={areaId} /> : null
-}
-
-function Told({ areaId }: { areaId: string }) {
   const { kase, go } = useOpenCase()
   const products = useProducts()
   const kept = useMemo(() => ledger(kase, products).find((one) => one.areaId === areaId)!, [kase, products, areaId])

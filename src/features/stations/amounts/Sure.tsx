@@ -3,14 +3,13 @@
 import { useLiveQuery } from 'dexie-react-hooks'
 import { createContext, useContext, useEffect, useState, type ReactNode } from 'react'
 import { guideNamed } from '@/core/guides/guide'
-import type { Doubtable } from '@/core/doubt/figure'
+import type { Doubtable } from '@/core/doubt/doubtable'
 import type { Doubts, UnsureOf } from '@/core/doubt/draws'
 import { reportOfArea } from '@/core/case/in-force'
 import type { AreaRecommendation } from '@/core/recommend'
 import { keepSetting, setting } from '@/store/db'
 import { TickField } from '@/ui/TickField'
 import { weight } from '@/wording/format'
-import { doubtsInWorker } from '@/workers/doubt'
 import { useOpenCase } from '../../case/context'
 import { useGuides, useProducts } from '../../case/useCase'
 import { en } from './messages'
@@ -49,10 +48,14 @@ export function SureProvider({ found, children }: Props) {
     const stop = new AbortController()
     const wait = setTimeout(() => {
       const guide = guideNamed(guides, found.guide)
-      doubtsInWorker({ ...kase, letters: [] }, found.areaId, guide ? [guide] : [], products, stop.signal).then(
-        (doubts) => tell({ of: found, doubts }),
-        () => undefined,
-      )
+      import('@/workers/doubt')
+        .then(({ doubtsInWorker }) =>
+          doubtsInWorker({ ...kase, letters: [] }, found.areaId, guide ? [guide] : [], products, stop.signal),
+        )
+        .then(
+          (doubts) => tell({ of: found, doubts }),
+          () => undefined,
+        )
     }, rest)
     return () => {
       clearTimeout(wait)

@@ -22,7 +22,7 @@ import { fieldError, retyped, understood } from '../../shared/formatting'
 import { LatePickField } from '../../shared/LatePickField'
 import { useTape } from './useTape'
 import { en } from './messages'
-import { sureWords } from './plan/messages'
+import { sureWords } from './sure'
 import { FeedingField } from './SettingFields'
 
 /** The crops that can be chosen for an area, and the one that is. */

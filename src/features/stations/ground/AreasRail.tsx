@@ -1,14 +1,14 @@
 'use client'
 
 import { Plus } from 'lucide-react'
-import { sizeWords, type Measures } from '@/wording/format'
-import { textOf } from '@/wording/render'
+import type { Measures } from '@/wording/format'
 import { memo, useMemo } from 'react'
 import type { Area } from '@/core/case/case'
 import { groundOf } from '@/core/ground/plan/plan-size'
 import type { Size } from '@/core/ground/sized'
 import type { AreaRecommendation, Recommendation } from '@/core/recommend'
 import { answerOf, useOpenCase } from '../../case/context'
+import { describe } from './describe'
 import { Miniature, reach } from './Miniature'
 import { en } from './messages'
 import { useAddArea } from './useAddArea'
@@ -107,14 +107,3 @@ export function shapeOf(area: Area, recommendation: Recommendation): Size | null
 
 /** The same shape as long as the area is the same, so that it is not drawn anew. */
 const drawn = new WeakMap<Area, { readonly of: Size; readonly shape: Size }>()
-
-/** `10 ft × 24 ft, mixed vegetables`. An area of unknown outline is told by its size, unless that stands beside it already. */
-export function describe({ size, crop }: AreaRecommendation, measures: Measures, withArea = true): string {
-  const plain = size.ok && (size.value.shape.kind === 'plain' || size.value.shape.kind === 'outline')
-  return [
-    plain && !withArea ? '' : size.ok ? sizeWords(size.value, measures) : en.noSize,
-    crop ? textOf(crop.label) : '',
-  ]
-    .filter(Boolean)
-    .join(', ')
-}

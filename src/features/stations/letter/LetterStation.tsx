@@ -1,6 +1,6 @@
 'use client'
 
-import { useState } from 'react'
+import { Suspense, useState } from 'react'
 import { freezeLetter, handOut, thawLetter, writeSentence } from '@/core/case/acts/letters'
 import { texts } from '@/core/shape/case-shape'
 import { openDays } from '@/core/passes/program/program'
@@ -19,17 +19,19 @@ import type { Line } from '@/wording/letter'
 import { useOpenCase } from '../../case/context'
 import { languageOptions, useWords } from '../../shared/language/useWords'
 import { signed } from '../../shared/office/signed'
+import { late } from '../../shared/late/late'
 import { useOffice } from '../../shared/office/useOffice'
 import { useProgram } from '../../shared/years/useProgram'
 import { NothingYet } from '../../shared/NothingYet'
-import { Cards } from './Cards'
-import { Given } from './Given'
 import { asGiven, fileNameOf, pdfOf } from '../../shared/letters/handing'
 import { en } from './messages'
 import { OwnWords } from './OwnWords'
 import { PaperSheet } from './PaperSheet'
 import { useKept } from '../../shared/letters/useKept'
 import { usePaper } from '../../shared/letters/usePaper'
+
+const Given = late(() => import('./Given').then((found) => found.Given))
+const Cards = late(() => import('./Cards').then((found) => found.Cards))
 
 type OnPaper = keyof typeof en.papers
 
@@ -72,7 +74,9 @@ export function LetterStation() {
       </div>
       {frozen && onPaper !== 'letter' && <p className="mb-3 print:hidden">{en.frozenCards}</p>}
       {words && onPaper !== 'letter' && (
-        <Cards words={words} language={language} days={openDays(program)} as={onPaper} />
+        <Suspense>
+          <Cards words={words} language={language} days={openDays(program)} as={onPaper} />
+        </Suspense>
       )}
       {onPaper === 'letter' && <Letter paper={paper} kept={kept} />}
     </>
@@ -243,16 +247,18 @@ function Letter({ paper: live, kept }: { paper: Paper | null; kept: ReturnType<t
       {paper && (
         <PaperSheet paper={paper} onWords={changes && editing ? (line, text) => void write(line, text) : undefined} />
       )}
-      <Given
-        kept={kept}
-        shown={looking}
-        onShow={(at) => {
-          setEditing(false)
-          lookAt(at)
-          window.scrollTo(0, 0)
-        }}
-        onPdf={({ paper: given }) => given && void makePdf(given, false)}
-      />
+      <Suspense>
+        <Given
+          kept={kept}
+          shown={looking}
+          onShow={(at) => {
+            setEditing(false)
+            lookAt(at)
+            window.scrollTo(0, 0)
+          }}
+          onPdf={({ paper: given }) => given && void makePdf(given, false)}
+        />
+      </Suspense>
     </>
   )
 }

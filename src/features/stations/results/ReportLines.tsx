@@ -4,7 +4,7 @@ import { Fragment, useEffect, useState, type ClipboardEvent, type ReactNode } fr
 import type { LineField as FieldName } from '@/core/case/case'
 import type { AreaInSeason } from '@/core/case/in-season'
 import type { ExtractantId } from '@/core/guides/guide'
-import { called, doubtables } from '@/core/doubt/figure'
+import { called, doubtables } from '@/core/doubt/doubtable'
 import { mannerOf } from '@/core/report/manners'
 import { isMeasured, testOf } from '@/core/report/tests'
 import { allFields, linesOf } from '@/core/report/layout'

@@ -20,7 +20,6 @@ import { NothingYet } from '../../shared/NothingYet'
 import { NewReport, type Ways } from './NewReport'
 import { SpotOffer } from './meter'
 import { OriginalView } from './Originals'
-import { PaperSide } from './PaperSide'
 import { ReportLines, type Sheet } from './ReportLines'
 import { ReportStrip } from './ReportStrip'
 import { en } from './messages'
@@ -29,6 +28,7 @@ import { useLayouts, useReport } from './useReport'
 import { useReader, type ReaderState } from './useReader'
 import { late } from '../../shared/late/late'
 
+const PaperSide = late(() => import('./PaperSide').then((found) => found.PaperSide))
 const ArrangeSheet = late(() => import('./ArrangeSheet').then((found) => found.ArrangeSheet))
 const PasteSheet = late(() => import('./PasteSheet').then((found) => found.PasteSheet))
 const ImportSheet = late(() => import('./ImportSheet').then((found) => found.ImportSheet))
@@ -160,16 +160,18 @@ function Reports({ area }: { area: AreaInSeason }) {
             onClose={() => setOriginal(null)}
           />
         ) : (
-          <PaperSide
-            area={area}
-            sheet={sheet}
-            layouts={layouts}
-            onArrange={() => lay({ kind: 'arrange' })}
-            onBlankPaper={setPaper}
-            onOriginal={setOriginal}
-            onRead={(file) => void reader.readKept(file, report)}
-            ways={ways}
-          />
+          <Suspense>
+            <PaperSide
+              area={area}
+              sheet={sheet}
+              layouts={layouts}
+              onArrange={() => lay({ kind: 'arrange' })}
+              onBlankPaper={setPaper}
+              onOriginal={setOriginal}
+              onRead={(file) => void reader.readKept(file, report)}
+              ways={ways}
+            />
+          </Suspense>
         )}
       </div>
       <Suspense>

@@ -1,7 +1,7 @@
 'use client'
 
 import { followSchool } from '@/core/case/acts/choices'
-import { useState } from 'react'
+import { Suspense, useState } from 'react'
 import { guideNamed } from '@/core/guides/guide'
 import type { Sampled } from '@/core/ground/sampling/advice'
 import { apart } from '@/core/ground/sampling/together'
@@ -11,10 +11,10 @@ import { useOpenCase } from '../../case/context'
 import type { Language } from '@/core/told/text'
 import { ChoiceField } from '@/ui/ChoiceField'
 import { useGuides } from '../../case/useCase'
+import { late } from '../../shared/late/late'
 import { languageOptions } from '../../shared/language/useWords'
 import { SchoolFields } from '../../pages/office/SchoolFields'
 import { NothingYet } from '../../shared/NothingYet'
-import { Bags } from './Bags'
 import { FieldSheet } from './FieldSheet'
 import { Garden } from './Garden'
 import { LaboratoryBar } from './LaboratoryBar'
@@ -22,6 +22,8 @@ import { en } from './messages'
 import { SampleDetails } from './SampleDetails'
 import { SpotChecks } from './SpotChecks'
 import { useSampleEdits, useSamples } from './useSamples'
+
+const Bags = late(() => import('./Bags').then((found) => found.Bags))
 
 /** What soil to send off: which areas share a bag, where the cores are taken, and how far each bag has come. */
 export function SampleStation() {
@@ -70,7 +72,9 @@ export function SampleStation() {
         )}
         {sheets.length > 0 && here && (
           <>
-            <Bags sheets={sheets} free={free} selected={here.sample.id} onSelect={select} />
+            <Suspense>
+              <Bags sheets={sheets} free={free} selected={here.sample.id} onSelect={select} />
+            </Suspense>
             <div className="mt-3 flex flex-wrap items-end gap-3">
               {free.length > 0 && (
                 <Button onClick={() => void make(proposal.map((bag) => ({ areas: bag.map(({ area }) => area) })))}>

@@ -18,7 +18,8 @@ import { render } from '@/wording/render'
 import { inArea, useOpenCase } from '../../../case/context'
 import { useCrops } from '../AreaFields'
 import { fresh } from './drawing'
-import { en, sureWords } from './messages'
+import { en } from './messages'
+import { sureWords } from '../sure'
 import { useShapes } from './useShapes'
 
 const kinds = (Object.keys(outlineKinds) as OutlineKind[]).map((value) => ({ value, label: en.tool[value] }))

@@ -1,6 +1,4 @@
 import { outlineArea, type Outline, type OutlineKind } from '@/core/ground/plan/outline'
-import type { HowSized } from '@/core/ground/sized'
-import { areaError } from '@/core/ground/sure'
 import { area, length, places, type Measures } from '@/wording/format'
 
 export const en = {
@@ -114,24 +112,9 @@ export const en = {
   mend: { degrees: 'Turn it into metres', 'too-many-points': 'Thin it' } as Readonly<Record<string, string>>,
   stated: (feet: number) => `1 in on this sheet is ${feet} ft on the ground`,
   statedMetric: (ratio: number) => `Scale 1 : ${ratio}`,
-  sure: {
-    taped: 'by tape',
-    paced: 'by paces',
-    told: 'as told; how it was measured is not known',
-    drawn: 'drawn to typed lengths',
-    traced: 'traced over a picture',
-    counted: 'from rows or plants',
-  } satisfies Record<HowSized, string>,
-  within: (percent: number) => `about ± ${percent} %`,
   pace: 'One pace of whoever measures',
   paceEcho: 'sizes go like 20 paces x 14 paces; where 38 paces are 100 ft, type 100/38',
 } as const
-
-/** How a size was found, and how sure it is: `by tape, about ± 1.4 %`. */
-export function sureWords(how: HowSized): string {
-  const error = areaError(how)
-  return error === null ? en.sure[how] : `${en.sure[how]}, ${en.within(Math.round(error * 1_000) / 10)}`
-}
 
 /** `12 ft × 18 ft, 216 ft²`. */
 export function sizesOf(outline: Outline, measures: Measures): string {
