@@ -104,13 +104,19 @@ export function readShelfCsv(
     const cell = (column: Column) => (cells[at.get(column) ?? -1] ?? '').trim().replace(/^'(?=[=+\-@])/, '')
     const refuse = (why: Sentence | null) => found.refused.push({ line: i + 2, why })
     const bags = readBags(cell('bags'))
-    if (!bags.ok) return refuse(bags.refusal)
+    if (!bags.ok) {
+      refuse(bags.refusal)
+      return
+    }
     const known = productOf(cell('id'), cell('product'), [...products, ...found.products])
     let ref: ProductRef
     if (known) ref = productRef(known)
     else {
       const label = readLabel(cell('label'))
-      if (!label.ok) return refuse(cell('label') === '' && cell('product') !== '' ? null : label.refusal)
+      if (!label.ok) {
+        refuse(cell('label') === '' && cell('product') !== '' ? null : label.refusal)
+        return
+      }
       const own = productOfLabel(newId(), cell('product').slice(0, 120) || cell('label'), label.value)
       found.products.push(own)
       ref = productRef(own)

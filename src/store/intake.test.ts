@@ -35,9 +35,13 @@ test('a pile says what was there already, and which cases were gone', async () =
 })
 
 test('stopped in the midst of it, nothing of the file is written', async () => {
-  const before = await db.cases.count()
   const stop = new AbortController()
-  const homes = Array.from({ length: 120 }, (_, i) => fresh(`home-${i}`))
+  const ids = Array.from({ length: 120 }, (_, i) => `home-${i}`)
+  const homes = ids.map(fresh)
+  const there = async () => [
+    ...(await db.cases.bulkGet(ids)).filter(Boolean),
+    ...(await db.summaries.bulkGet(ids)).filter(Boolean),
+  ]
   const seen: number[] = []
   const taking = takeHomes(
     homes,
@@ -51,6 +55,9 @@ test('stopped in the midst of it, nothing of the file is written', async () => {
   await expect(taking).rejects.toThrow()
   expect(seen.length).toBeGreaterThan(1)
   expect(seen).not.toContain(1)
-  expect(await db.cases.count()).toBe(before)
+  expect(await there()).toEqual([])
   expect(await db.piles.get('stopped')).toBeUndefined()
+  // The same homes, not stopped, are all there.
+  await takeHomes(homes, pile('whole', ids))
+  expect(await there()).toHaveLength(2 * ids.length)
 })
