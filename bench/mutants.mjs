@@ -27,13 +27,9 @@ const mutants = [
   ['src/core/needs/reaction.ts', 'need.rate.value.v > most', 'need.rate.value.v >= most'],
   ['src/core/needs/nutrients/minors.ts', 'acre.value.v > perYear', 'acre.value.v >= perYear'],
   ['src/core/needs/nutrients/majors.ts', 'if (sandy) return', 'if (!sandy) return'],
-  [
-    'src/core/recommend.ts',
-    'read.soil.cec.v < guide.limits.sandyBelowCec',
-    'read.soil.cec.v <= guide.limits.sandyBelowCec',
-  ],
-  ['src/core/mix/one-fertilizer.ts', 'slow >= 0.5', 'slow > 0.5'],
-  ['src/core/mix/one-fertilizer.ts', 'pH >= phosphateBelowPH', 'pH > phosphateBelowPH'],
+  ['src/core/recommend.ts', 'cec.v < limits.sandyBelowCec', 'cec.v <= limits.sandyBelowCec'],
+  ['src/core/passes/fertilizers.ts', 'slow >= 0.5', 'slow > 0.5'],
+  ['src/core/mix/supply.ts', 'pH >= phosphateBelowPH', 'pH > phosphateBelowPH'],
   ['src/core/passes/split.ts', 'perYear < count', 'perYear <= count'],
   ['src/core/passes/split.ts', 'Math.floor((cap.perYear', 'Math.ceil((cap.perYear'],
   ['src/core/told/several.ts', 'const apart = 0.25', 'const apart = 0.35'],
@@ -52,7 +48,12 @@ const mutants = [
   ['src/store/cases.ts', 'if (waits(entry)) return false', ''],
   ['src/store/cases.ts', 'if (waits(entry)) entry.flushing', 'entry.flushing'],
   ['src/store/remembered.ts', 'a.report === b.report', 'true'],
-  ['src/store/desk.ts', 'trashDays * 24', 'trashDays * 12'],
+  ['src/store/upkeep.ts', 'days > trashDays', 'days >= trashDays'],
+  ['src/store/upkeep.ts', '(dues === undefined || damaged === true)', 'dues === undefined'],
+  ['src/store/intake.ts', 'signal?.throwIfAborted()', ''],
+  ['src/paper/read.ts', 'misfitIn(paper, value) ? null', 'false ? null'],
+  ['src/features/pages/desk/find.ts', 'wanted.every(', 'wanted.some('],
+  ['src/features/stations/calendar/calendar-file.ts', 'start.getTime() + msPerDay', 'start.getTime()'],
 ]
 
 const copy = mkdtempSync(join(tmpdir(), 'agrologos-mutants-'))
