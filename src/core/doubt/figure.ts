@@ -2,7 +2,7 @@ import { amountIn, gradeAlone, plain, productIn, quantityOf } from '../passes/lo
 import { feeds, isAcidifier, isLime, type Product } from '../shelf/product'
 import { accept, refuse, type Outcome } from '../told/sentence'
 import { poundsIn, poundsPerTon, sqFtPerAcre } from '../units/factors'
-import { majorNutrients, type MajorNutrient } from '../units/quantity'
+import { majorNutrients } from '../units/quantity'
 import { doubtables, type Doubtable } from './doubtable'
 import { fromSpanish } from './spanish'
 

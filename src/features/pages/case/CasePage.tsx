@@ -37,7 +37,12 @@ if (typeof window !== 'undefined')
     .catch(() => undefined)
 
 /** The sheets of the views, each from when it is first shown. */
-const sheets = new Map(Object.values(views).map(({ id, load }) => [id, late(load)]))
+const sheets = new Map(
+  Object.values(views).map(({ id, load }) => {
+    const StationSheet = late(load)
+    return [id, <StationSheet key={id} />]
+  }),
+)
 const conflicts = () => import('../../shared/exchange/Conflicts').then((found) => found.Conflicts)
 const plan = () => import('../../stations/ground/plan/PlanView')
 const Way = late(() => import('./Way').then((found) => found.Way))
@@ -129,7 +134,6 @@ function Opened({ kase, view, areaId }: Props) {
     dropOn(kase.id, files)
     open.go('results')
   })
-  const StationSheet = sheets.get(view.id)!
   return (
     <CaseProvider value={open}>
       <div className="flex min-h-dvh flex-col">
@@ -149,9 +153,7 @@ function Opened({ kase, view, areaId }: Props) {
               <OnPaper />
               <Heading />
               <Guarded name={view.label} by={[view.id, area?.id, kase]}>
-                <Suspense>
-                  <StationSheet />
-                </Suspense>
+                <Suspense>{sheets.get(view.id)}</Suspense>
               </Guarded>
             </div>
           </main>
