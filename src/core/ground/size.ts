@@ -29,6 +29,20 @@ type Measures = 'feet' | 'metres'
  */
 export function readSize(text: string, measures: Measures, pace: number = usualPace): Outcome<Size> {
   if (text.length > typedLimits.text) return refuse('size.long', { most: typedLimits.text })
+  const key = `${measures} ${pace} ${text}`
+  const before = readBefore.get(key)
+  if (before) return before
+  const now = readAnew(text, measures, pace)
+  if (readBefore.size >= mostRemembered) readBefore.clear()
+  readBefore.set(key, now)
+  return now
+}
+
+/** Sizes of late: each is asked for at every answer. */
+const readBefore = new Map<string, Outcome<Size>>()
+const mostRemembered = 500
+
+function readAnew(text: string, measures: Measures, pace: number): Outcome<Size> {
   const named = readNamed(text, measures, pace)
   if (named) return named.ok ? accept(sizeOfNamed(named.value, measures, text)) : named
   try {

@@ -19,6 +19,19 @@ const schooled = new WeakMap<Guide, Map<string, Guide>>()
  * @param chosen option by the question's id
  */
 export function withSchools(guide: Guide, chosen: Readonly<Record<string, string>>): Guide {
+  let known = asked.get(guide)
+  if (!known) asked.set(guide, (known = new WeakMap()))
+  const before = known.get(chosen)
+  if (before) return before
+  const now = schooledBy(guide, chosen)
+  known.set(chosen, now)
+  return now
+}
+
+/** What a case's choice gave before: it is the same object while nobody chooses anew. */
+const asked = new WeakMap<Guide, WeakMap<object, Guide>>()
+
+function schooledBy(guide: Guide, chosen: Readonly<Record<string, string>>): Guide {
   const options = guide.schools.map((school) => optionOf(school, chosen))
   const changes = options.flatMap((option) => option.changes)
   if (changes.length === 0) return guide

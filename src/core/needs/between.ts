@@ -36,7 +36,7 @@ export function cornersOf(report: Report): readonly Report[] {
  * ground does, which gets what their mean asks for.
  */
 function endsOf(report: Report, field: MeasuredField): readonly [string, string] | undefined {
-  if (report.kind === 'meter') return undefined
+  if (report.kind === 'meter' || report[field].text === '') return undefined
   const { low = null, high = null } = boundsOf(report, field) ?? {}
   if (low !== null && high !== null) return [String(low), String(high)]
   const [from, to] = classesOfWords(report[field].text) ?? []

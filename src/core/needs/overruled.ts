@@ -15,15 +15,17 @@ import { given, type Derived } from '../workings'
 export type Overrulings = (need: string, of: Overrulable) => Overruling | undefined
 
 /** The overrulings of one area. One whose figure cannot be read, or whose reason is not told, overrules nothing. */
-export const overrulingsIn =
-  ({ overrulings }: Pick<Decisions, 'overrulings'>, areaId: string): Overrulings =>
-  (need, of) => {
+export function overrulingsIn({ overrulings }: Pick<Decisions, 'overrulings'>, areaId: string): Overrulings {
+  if (Object.keys(overrulings).length === 0) return nothingOverruled
+  return (need, of) => {
     const key = overrulingKey(areaId, need, of)
     const word = Object.hasOwn(overrulings, key) ? overrulings[key]! : undefined
     if (!word || word.reason.trim() === '') return undefined
     const field = readBy[of]
     return (field ? numberIn(field, word.is) !== undefined : of !== 'level' || isLevel(word.is.text)) ? word : undefined
   }
+}
+const nothingOverruled: Overrulings = () => undefined
 
 /** How what is typed in a figure's place is read; what is none is chosen by its name. */
 const readBy: Readonly<Record<Overrulable, Field | null>> = {

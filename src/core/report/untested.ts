@@ -1,5 +1,7 @@
 import { blankReport } from '../case/blank'
 import type { Report } from '../case/case'
+import type { Typed } from '../units/typed'
+import { recommendedFields } from './lines'
 import { measuredFields } from './tests'
 
 /** What stands in the place of a report where there is none. */
@@ -7,8 +9,9 @@ export const untested: Report = blankReport('')
 
 /** Nothing was measured, and nothing is recommended: it says no more than that somebody began it. */
 export function isUntested(report: Report): boolean {
-  const { limeMeans: _means, ...printed } = report.recommends
-  return [...measuredFields.map((field) => report[field]), ...Object.values(printed)].every(
-    ({ text }) => text.trim() === '',
+  const isBlank = ({ text }: Typed) => text.trim() === ''
+  return (
+    measuredFields.every((field) => isBlank(report[field])) &&
+    recommendedFields.every((field) => isBlank(report.recommends[field]))
   )
 }

@@ -135,25 +135,15 @@ export const cautions: readonly Caution[] = [
   { key: 'own-laboratory', all: ['ours leads'] },
 ]
 
-type Holds = (so: Circumstances) => boolean
-const every =
-  (names: readonly Fact[] = []): Holds =>
-  (so) =>
-    names.every((fact) => facts[fact](so))
-const some =
-  (names: readonly Fact[]): Holds =>
-  (so) =>
-    names.some((fact) => facts[fact](so))
-const rules = cautions.map(({ key, all, any, none = [] }) => ({
-  key,
-  all: every(all),
-  any: any ? some(any) : every(),
-  none: some(none),
-}))
+const allFacts = Object.keys(facts) as readonly Fact[]
 
 /** The cautions that the circumstances call for, the most harmful first, each once and with its reason. */
 export function cautionsFor(so: Circumstances): Sentence[] {
-  const called = rules.filter(({ all, any, none }) => all(so) && any(so) && !none(so)).map(({ key }) => key)
+  const is = new Set(allFacts.filter((fact) => facts[fact](so)))
+  const holds = (fact: Fact) => is.has(fact)
+  const called = cautions
+    .filter(({ all, any, none }) => (!all || all.every(holds)) && (!any || any.some(holds)) && !none?.some(holds))
+    .map(({ key }) => key)
   return [...new Set(called)].map((key) => say(`caution.${key}`))
 }
 
