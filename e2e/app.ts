@@ -13,8 +13,6 @@ interface Fixtures {
   /** A page that is watched: any request to another origin, any console error, and any break of the content policy fails the test. */
   watched: Page
   expectedErrors: RegExp[]
-  /** The day it is for the test. */
-  day: string
   /** Another machine: a browser with nothing in it. */
   elsewhere: () => Promise<Page>
   /** In a browser context of its own: where the test says what the device is, or its service workers. */
@@ -34,9 +32,9 @@ const keepsCopy = () => {
 }
 
 /** What every page of the tests is opened with. */
-const contextOf = async (browser: Browser, options: BrowserContextOptions, day: string) => {
+const contextOf = async (browser: Browser, options: BrowserContextOptions) => {
   const context = await browser.newContext(options)
-  await context.addInitScript(shiftClock, shiftTo(day))
+  await context.addInitScript(shiftClock, shiftTo(testDay))
   return context
 }
 const plain = (baseURL: string | undefined): BrowserContextOptions => ({
@@ -61,46 +59,42 @@ async function emptied(profile: BrowserContext, origin: string) {
 
 export const test = base.extend<Fixtures, OfWorker>({
   expectedErrors: [[], { option: true }],
-  day: [testDay, { option: true }],
   apart: [false, { option: true }],
   profile: [
     async ({ browser }, use, { project }) => {
-      const profile = await contextOf(browser, plain(project.use.baseURL), testDay)
+      const profile = await contextOf(browser, plain(project.use.baseURL))
       await profile.addInitScript(keepsCopy)
       await use(profile)
       await profile.close()
     },
     { scope: 'worker' },
   ],
-  context: async (
-    { apart, profile, browser, baseURL, contextOptions, hasTouch, viewport, serviceWorkers, day },
-    use,
-  ) => {
+  context: async ({ apart, profile, browser, baseURL, contextOptions, hasTouch, viewport, serviceWorkers }, use) => {
     if (apart) {
-      const own = await contextOf(browser, { ...contextOptions, baseURL, hasTouch, viewport, serviceWorkers }, day)
+      const own = await contextOf(browser, { ...contextOptions, baseURL, hasTouch, viewport, serviceWorkers })
       await use(own)
       return own.close()
     }
     await use(profile)
     await emptied(profile, new URL(baseURL!).origin)
   },
-  watched: async ({ page, baseURL, expectedErrors, day }, use) => {
-    if (day !== testDay) await onDay(page, day)
+  watched: async ({ page, baseURL, expectedErrors }, use) => {
     const faults: string[] = []
     watch(page, new URL(baseURL!).origin, faults, expectedErrors)
     await use(page)
     expect(faults).toEqual([])
   },
-  elsewhere: async ({ browser, baseURL, day }, use) => {
+  elsewhere: async ({ browser, baseURL }, use) => {
     const opened: BrowserContext[] = []
     await use(async () => {
-      const context = await contextOf(browser, plain(baseURL), day)
+      const context = await contextOf(browser, plain(baseURL))
       opened.push(context)
       return context.newPage()
     })
     for (const context of opened) await context.close()
   },
 })
+
 export function watch(page: Page, origin: string, faults: string[], allowed: readonly RegExp[] = []) {
   const note = (fault: string) => {
     if (!allowed.some((pattern) => pattern.test(fault))) faults.push(fault)

@@ -14,6 +14,7 @@ import { dropOn, intake, useDropped } from '../../shared/dropped'
 import { idle } from '../../shared/late/idle'
 import { late } from '../../shared/late/late'
 import { usePutBack } from '../../shared/usePutBack'
+import { Offer } from '../../shared/way/Offer'
 import { through } from '../../shared/way/through'
 import type { OpenedFile, Problem } from './actions'
 import { CaseList } from './CaseList'
@@ -26,7 +27,6 @@ const actions = () => import('./actions')
 
 const ArrivalSheet = late(() => import('../../shared/exchange/ArrivalSheet').then((found) => found.ArrivalSheet))
 const RestoreSheet = late(() => import('../../shared/backup/RestoreSheet').then((found) => found.RestoreSheet))
-const Offer = late(() => import('../../shared/way/Offer').then((found) => found.Offer))
 const Reminder = late(() => import('../../shared/backup/Reminder').then((found) => found.Reminder))
 
 /** What stands beside the cases. */
@@ -188,8 +188,7 @@ export function Desk() {
         )}
         {opened?.kind === 'backup' && <RestoreSheet file={opened.file} onClose={() => setOpened(null)} />}
       </Suspense>
-      {/* By itself: what waits for its script hides whatever stands with it. */}
-      <Suspense>{rested && summaries.some(({ id }) => id === through.id) && <Offer />}</Suspense>
+      {summaries.some(({ id }) => id === through.id) && <Offer />}
       <main className="mt-2">
         {putBack}
         {found && seeded && summaries.length === 0 && (
