@@ -1,18 +1,9 @@
 import { defineConfig } from '@playwright/test'
-import { chromium, chromiumShell } from './scripts/chromium.mjs'
+import { chromium, chromiumShell, flags as args } from './scripts/chromium.mjs'
 
 /** A free one, where the tests are run by `npm test`. */
 const port = Number(process.env.AGROLOGOS_TEST_PORT ?? 4631)
 
-const args = [
-  '--no-sandbox',
-  '--disable-gpu',
-  '--disable-quic',
-  '--no-first-run',
-  '--disable-background-networking',
-  '--disable-component-update',
-  '--disable-sync',
-]
 /** What the shell lacks: installing an app, and going over from one version of it to the next. */
 const wholeBrowser = ['offline.spec.ts', 'versions.spec.ts']
 

@@ -1,2 +1,3 @@
 export const chromium: string
 export const chromiumShell: string
+export const flags: string[]

@@ -4,3 +4,14 @@
  */
 export const chromium = process.env.CHROMIUM ?? '/usr/bin/chromium'
 export const chromiumShell = process.env.CHROMIUM ?? '/usr/bin/chromium-headless-shell'
+
+/** What every browser here is started with. */
+export const flags = [
+  '--no-sandbox',
+  '--disable-gpu',
+  '--disable-quic',
+  '--no-first-run',
+  '--disable-background-networking',
+  '--disable-component-update',
+  '--disable-sync',
+]

@@ -1,20 +1,12 @@
 import { spawn } from 'node:child_process'
 import { join } from 'node:path'
 import { chromium } from '@playwright/test'
+import { chromium as browserPath, flags } from './chromium.mjs'
 import { build, environment, serveScript, root } from './run.mjs'
 
 /** Takes the pictures of docs/screenshots from the sample cases, at 1280 × 800. */
 const port = 4632
 const address = `http://127.0.0.1:${port}`
-const flags = [
-  '--no-sandbox',
-  '--disable-gpu',
-  '--disable-quic',
-  '--no-first-run',
-  '--disable-background-networking',
-  '--disable-component-update',
-  '--disable-sync',
-]
 
 await build()
 const server = spawn(process.execPath, [serveScript, '--port', String(port)], {
@@ -59,7 +51,7 @@ const mondaysFile = {
   ),
 }
 
-const browser = await chromium.launch({ executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium', args: flags })
+const browser = await chromium.launch({ executablePath: browserPath, args: flags })
 try {
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
   const take = async (name) => {

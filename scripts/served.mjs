@@ -1,18 +1,7 @@
 import { spawn } from 'node:child_process'
 import { chromium } from '@playwright/test'
-import { chromiumShell } from './chromium.mjs'
+import { chromiumShell, flags } from './chromium.mjs'
 import { environment, serveScript, root } from './run.mjs'
-
-/** What every browser here is started with. */
-export const flags = [
-  '--no-sandbox',
-  '--disable-gpu',
-  '--disable-quic',
-  '--no-first-run',
-  '--disable-background-networking',
-  '--disable-component-update',
-  '--disable-sync',
-]
 
 /**
  * Serves the built app and opens a browser; does the work, and ends both whatever comes of it.
