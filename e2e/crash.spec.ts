@@ -18,7 +18,7 @@ async function opened(page: Page, client: string) {
   await expect(field.or(page.getByRole('alert').first()))
     .toBeVisible()
     .catch(() => undefined)
-  await expect(field, await page.locator('body').innerText()).toHaveValue(client, { timeout: 30_000 })
+  await expect(field, await page.locator('body').innerText()).toHaveValue(client, { timeout: 120_000 })
 }
 
 test(`nothing shown as kept is lost over ${kills} kills`, async ({ baseURL }) => {

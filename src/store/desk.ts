@@ -4,6 +4,8 @@ import type { FiledEdit } from '../schemas/case-file'
 import { v4 as newId } from 'uuid'
 import { soundCase } from './damage'
 import { db, keepSetting, setting } from './db'
+import type { Office } from '../schemas/office'
+import { addSampleOffice } from './office'
 import { caseTables, put, putChanged } from './put'
 
 /** Inside a transaction: a whole case with its log, as new here. */
@@ -12,10 +14,14 @@ export async function putNew(kase: Case, log: readonly FiledEdit[] = []): Promis
   await db.edits.bulkAdd(log.map((edit) => ({ ...edit, caseId: kase.id })))
 }
 
-/** Puts the samples in; one whose id is taken stays as it is, and comes back where it was thrown away. */
-export const addSamples = (cases: readonly Case[]): Promise<void> =>
-  db.transaction('rw', caseTables, async () => {
+/**
+ * Puts the samples in, with their office where there is none, all or nothing: whoever leaves the page meanwhile has both or
+ * neither. One whose id is taken stays as it is, and comes back where it was thrown away.
+ */
+export const addSamples = (cases: readonly Case[], office?: Office): Promise<void> =>
+  db.transaction('rw', [...caseTables, db.office], async () => {
     for (const kase of cases) await ((await db.cases.get(kase.id)) ? setTrashed(kase.id, false) : putNew(kase))
+    if (office) await addSampleOffice(office)
   })
 
 /** Throws a case away, or puts it back. Editing it puts it back too, since its summary is made anew. */

@@ -3,7 +3,7 @@
 import { createCase } from '@/store/cases'
 import { addSamples, seedOnce as seededOnce } from '@/store/desk'
 import { judge } from '@/store/put'
-import { addSampleOffice, beginsWith } from '@/store/office'
+import { beginsWith } from '@/store/office'
 import type { Opened } from '@/schemas/case-file'
 import type { Version } from '@/store/ancestry'
 import { arrival, takeIn, type KnownArrival } from '@/store/exchange'
@@ -79,10 +79,8 @@ export async function saveList(shown: readonly Summary[]): Promise<void> {
 
 const samples = () => import('@/demo/sample-cases')
 
-async function put({ sampleCases, sampleOffice }: Awaited<ReturnType<typeof samples>>): Promise<void> {
-  await addSamples(sampleCases)
-  await addSampleOffice(sampleOffice)
-}
+const put = ({ sampleCases, sampleOffice }: Awaited<ReturnType<typeof samples>>): Promise<void> =>
+  addSamples(sampleCases, sampleOffice)
 
 /** Says of each what it waits for and what falls due, once they are there. */
 async function judgeAll({ sampleCases }: Awaited<ReturnType<typeof samples>>): Promise<void> {
