@@ -28,6 +28,7 @@ export default defineConfig({
   reporter: [['list'], ['json', { outputFile: 'reports/browser.json' }]],
   use: {
     baseURL: `http://127.0.0.1:${port}`,
+    viewport: { width: 1280, height: 800 },
     launchOptions: { executablePath: chromiumShell, args },
     actionTimeout: 60_000,
     // Only the tests of work without network have it.

@@ -4,12 +4,12 @@ import { decode } from '@jridgewell/sourcemap-codec'
 import { freePort, root } from './run.mjs'
 import { served } from './served.mjs'
 
+const stationBudget = { usable: 400, rested: 700 }
+const hall = (station) => `/case?id=sample-village-hall&station=${station}`
 /**
  * What is transferred, gzipped, until the first field of a route can be used, and by five seconds after: scripts, styles,
  * data and all, in kB. Fonts are told apart: nothing waits for them.
  */
-const stationBudget = { usable: 400, rested: 700 }
-const hall = (station) => `/case?id=sample-village-hall&station=${station}`
 const routes = {
   Desk: { path: '/', ready: 'main a[href*="case?id"]', usable: 260 },
   counter: { path: '/counter', ready: 'input', usable: 380 },
