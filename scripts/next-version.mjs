@@ -19,6 +19,11 @@ import { filesIn, root } from './run.mjs'
  * What an old page meets when it is released can be tried with it.
  */
 const number = Number(/caseSchemaNumber = (\d+)/.exec(readFileSync(join(root, 'src/core/case/schema.ts'), 'utf8'))[1])
+const database = Math.max(
+  ...[...readFileSync(join(root, 'src/store/db.ts'), 'utf8').matchAll(/db\.version\((\d+)\)/g)].map(([, n]) =>
+    Number(n),
+  ),
+)
 const changes = {
   'src/core/case/schema.ts': [[`caseSchemaNumber = ${number}`, `caseSchemaNumber = ${number + 1}`]],
   'src/schemas/migrations.ts': [
@@ -27,14 +32,11 @@ const changes = {
       `const caseSteps: Readonly<Record<number, (kase: Old) => Old>> = {\n  ${number}: (kase) => ({ ...kase, schema: ${number + 1}, remark: 'of the next version' }),`,
     ],
   ],
-  'src/core/case/blank.ts': [['schema: caseSchemaNumber,', "schema: caseSchemaNumber,\n  ...{ remark: '' },"]],
-  'src/core/shape/case-shape.ts': [
-    ['schema: oneOf(caseSchemaNumber),', 'schema: oneOf(caseSchemaNumber),\n  remark: text(200),'],
-  ],
+  'src/core/case/case.ts': [['oneOf(caseSchemaNumber)),', 'oneOf(caseSchemaNumber)),\n  remark: text(200),']],
   'src/store/db.ts': [
     [
       '/** The version declared last:',
-      "db.version(13).stores({ remarks: 'id' }).upgrade(migrateCases)\n\n/** The version declared last:",
+      `db.version(${database + 1}).stores({ remarks: 'id' }).upgrade(migrateCases)\n\n/** The version declared last:`,
     ],
   ],
   'next.config.ts': [['poweredByHeader: false,', "poweredByHeader: false,\n  turbopack: { root: '/' },"]],

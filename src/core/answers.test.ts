@@ -1,7 +1,9 @@
+import type { ReportParts } from './report/report-with'
 import { doseOf } from './needs/reaction'
 import type { AreaInSeason } from './case/in-season'
 import { blankCase, blankReport, blankSample } from './case/blank'
-import type { Report, Sample } from './case/case'
+import type { Report } from './case/report'
+import type { Sample } from './case/sample'
 import { guides } from './guides/guides'
 import { answer as anyAnswer, choosing, found as anyFound, oneArea, typed } from './testing/one-area'
 import { progress, waitsFor } from './case/progress'
@@ -11,11 +13,10 @@ import { recommend } from './recommend'
 import { missingTests } from './told/missing'
 
 /** What is said around the amounts: stone, headline, cautions, checks of nutrients, progress. */
-const withExtractant = (report: Partial<Report> | null) => report && { extractant: 'mehlich-3' as const, ...report }
-const kase = (area: Partial<AreaInSeason>, report: Partial<Report> | null) => oneArea(area, withExtractant(report))
-const found = (area: Partial<AreaInSeason>, report: Partial<Report> | null = {}) =>
-  anyFound(area, withExtractant(report))
-const answer = (area: Partial<AreaInSeason>, report: Partial<Report> = {}) => anyAnswer(area, withExtractant(report))
+const withExtractant = (report: ReportParts | null) => report && { extractant: 'mehlich-3' as const, ...report }
+const kase = (area: Partial<AreaInSeason>, report: ReportParts | null) => oneArea(area, withExtractant(report))
+const found = (area: Partial<AreaInSeason>, report: ReportParts | null = {}) => anyFound(area, withExtractant(report))
+const answer = (area: Partial<AreaInSeason>, report: ReportParts = {}) => anyAnswer(area, withExtractant(report))
 const fed = (fertilizer: AreaInSeason['materials']['fertilizer']): Partial<AreaInSeason> => choosing({ fertilizer })
 
 describe('which stone (common practice: dolomitic when Mg is low, calcitic when ample)', () => {
@@ -50,7 +51,7 @@ describe('which stone (common practice: dolomitic when Mg is low, calcitic when 
 })
 
 describe('a texture that nobody named (common practice: by CEC below 5, 10, 15 and 25 meq/100 g)', () => {
-  const lime = (cec: string, more: Partial<Report> = {}, area: Partial<AreaInSeason> = {}) =>
+  const lime = (cec: string, more: ReportParts = {}, area: Partial<AreaInSeason> = {}) =>
     answer({ crop: 'mixed-vegetables', ...area }, { pH: typed('5.5'), cec: typed(cec), ...more }).reaction
   // Cool, 5.5 to 6.4, 0.9 of a step: 1.7 tons on loam, 0.6 on sand; × 2,000 ÷ 43.56 × 6/7, and 0.9 against the bag’s 0.9.
   test.each([
@@ -90,7 +91,7 @@ describe('the laboratory’s own lime', () => {
 })
 
 describe('the laboratory’s own nutrients', () => {
-  const report = (recommends: Partial<Report['recommends']>): Partial<Report> => ({
+  const report = (recommends: Partial<Report['recommends']>): ReportParts => ({
     pH: typed('6.4'),
     P: typed('40', 'ppm'),
     recommends: { ...blankReport('').recommends, ...recommends },
@@ -144,12 +145,12 @@ describe('what matters most', () => {
       ['headline.leave', 'headline.P-banned'],
     ],
   ] as const)('%s', (_, area, report, keys) =>
-    expect(answer(area, report as Partial<Report>).headline.map((sentence) => sentence.key)).toEqual(keys),
+    expect(answer(area, report as ReportParts).headline.map((sentence) => sentence.key)).toEqual(keys),
   )
 })
 
 describe('cautions', () => {
-  const keys = (area: Partial<AreaInSeason>, report: Partial<Report>) =>
+  const keys = (area: Partial<AreaInSeason>, report: ReportParts) =>
     answer(area, report).cautions.map((sentence) => sentence.key)
   test.each([
     [
@@ -198,9 +199,7 @@ describe('cautions', () => {
       ['caution.beyond-range'],
     ],
   ] as const)('%s', (_, area, report, expected) =>
-    expect(keys(area as Partial<AreaInSeason>, report as Partial<Report>)).toEqual(
-      expect.arrayContaining([...expected]),
-    ),
+    expect(keys(area as Partial<AreaInSeason>, report as ReportParts)).toEqual(expect.arrayContaining([...expected])),
   )
   test('fire once each, and none without cause', () => {
     const all = keys({ crop: 'bermuda', texture: 'loam', ...fed('10-10-10@1') }, { pH: typed('5') })
@@ -219,7 +218,7 @@ describe('what is missing', () => {
     ['report of a mix', { crop: 'potted-plants', guide: 'soilless-mix@1' }, null, ['missing.report']],
     ['guide', { crop: 'bermuda', guide: 'unheard-of@3' }, {}, ['missing.guide']],
   ] as const)('%s', (_, area, report, keys) => {
-    const area_ = found(area as Partial<AreaInSeason>, report as Partial<Report> | null)
+    const area_ = found(area as Partial<AreaInSeason>, report as ReportParts | null)
     expect(area_.answer).toBeNull()
     expect(area_.missing.map(({ sentence }) => sentence.key)).toEqual(keys)
   })
@@ -256,7 +255,7 @@ describe('ground that was never tested', () => {
 })
 
 describe('progress', () => {
-  const at = (area: Partial<AreaInSeason>, report: Partial<Report> | null) => {
+  const at = (area: Partial<AreaInSeason>, report: ReportParts | null) => {
     const one = kase(area, report)
     return progress(one, recommend(one, guides))
   }
@@ -267,10 +266,10 @@ describe('progress', () => {
     ['no fertilizer', { crop: 'bermuda', texture: 'loam' }, { pH: typed('5') }, 'materials'],
     ['fertilizer chosen', { crop: 'bermuda', texture: 'loam', ...fed('urea@1') }, { pH: typed('5') }, 'letter'],
   ] as const)('%s', (_, area, report, station) =>
-    expect(waitsFor(at(area as Partial<AreaInSeason>, report as Partial<Report> | null))).toBe(station),
+    expect(waitsFor(at(area as Partial<AreaInSeason>, report as ReportParts | null))).toBe(station),
   )
   test('a client who brings a report leaves nothing to be sampled; bags are followed until they are back', () => {
-    const station = (samples: readonly Sample[], report: Partial<Report> | null) => {
+    const station = (samples: readonly Sample[], report: ReportParts | null) => {
       const one = { ...kase({ crop: 'bermuda' }, report), samples }
       return progress(one, recommend(one, guides)).sample
     }

@@ -12,7 +12,7 @@ test('other seasons go by the crop and the test of then, the latest first; a yea
     ...blankReport(id),
     date,
     areas: membersOf(['a']),
-    pH: typed(pH),
+    measured: { pH: typed(pH) },
   })
   const kase = oneArea(
     { crop: 'highbush-blueberry', texture: 'loam' },

@@ -38,6 +38,9 @@ test('whatever the limits of a guide are, it answers', () =>
 /** What was found by hand on the built app. */
 test.each(['0–20', '5 ± 99', '-3–99'])('a pH of %s is answered', (text) => {
   const [kase] = fc.sample(hostileCase, { numRuns: 1, seed: 1 })
-  const reports = kase!.reports.map((report) => ({ ...report, pH: { text, unit: '', value: 6 } }))
+  const reports = kase!.reports.map((report) => ({
+    ...report,
+    measured: { ...report.measured, pH: { text, unit: '', value: 6 } },
+  }))
   expect(faults(recommend({ ...kase!, reports }, guides))).toEqual([])
 })

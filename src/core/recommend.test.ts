@@ -1,7 +1,8 @@
+import type { ReportParts } from './report/report-with'
 import * as fc from 'fast-check'
 import { compile, type EvalFunction } from 'mathjs'
 import { anyCase, build, number, soilGuides, type Any } from './testing/any-case'
-import type { Case, Report } from './case/case'
+import type { Case } from './case/case'
 import type { Crop } from './guides/crop'
 import { guides } from './guides/guides'
 import type { Limits } from './guides/limits'
@@ -11,10 +12,9 @@ import { withSchools } from './guides/schools'
 import { oneArea, printed, typed } from './testing/one-area'
 import { majorsOf, minorsOf } from './needs/need'
 import { doseOf, type Reaction } from './needs/reaction'
-import { isMajor } from './units/quantity'
+import { isMajor, quantity } from './units/quantity'
 import { reactionClass } from './reading/classify'
 import { isPlanted, figures, recommend, type Answer, type AreaRecommendation } from './recommend'
-import { quantity } from './units/quantity'
 import { scoop } from './units/kitchen'
 import { isDerived, steps, type Derived, type Working } from './workings'
 
@@ -148,7 +148,7 @@ describe('outcomes', () => {
     ['bufferPH', { pH: typed(5.4), buffer: 'SMP', bufferPH: typed(7.4) }],
     ['recommends.lime', printed({ lime: typed('some') })],
   ] as const)('a bad %s is told of and left out; nitrogen still answers', (field, report) => {
-    const found = recommend(one({ crop: 'tall-fescue', texture: 'loam' }, report as Partial<Report>), guides).areas[0]!
+    const found = recommend(one({ crop: 'tall-fescue', texture: 'loam' }, report as ReportParts), guides).areas[0]!
     expect(found.problems.map((problem) => problem.field)).toEqual([field])
     expect(found.answer!.needs[0]).toMatchObject({ of: 'N', outcome: 'apply' })
   })

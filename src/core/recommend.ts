@@ -5,7 +5,8 @@ import { learnedBy, learns } from './course/retests'
 import { regionOf } from './passes/program/own-region'
 import { leadPH, lovesAcid, type Ground } from './needs/candidate'
 import { isLeadFrom, leadClass } from './reading/lead'
-import type { Case, Report } from './case/case'
+import type { Case } from './case/case'
+import type { Report } from './case/report'
 import { type Choices } from './case/season'
 import { inSeason, type AreaInSeason } from './case/in-season'
 import { cautionsFor } from './told/cautions'
@@ -216,7 +217,7 @@ function recommendArea(
     others,
     quarrels: lead && others.length > 0 ? quarrels([{ crop: crop!, answer: lead }, ...others]) : [],
     missing: missingOf(area, size, guide, crop, report),
-    problems: [...problemsOf(area, size, read, products), ...mixProblems(kase, area, products)],
+    problems: [...problemsOf(area, crop, size, read, products), ...mixProblems(kase, area, products)],
     doubts: lead
       ? [...doubts, ...doseDoubts(lead.reaction, guide!.limits), ...rateDoubts(read, report!, crop!)]
       : doubts,
@@ -607,7 +608,7 @@ function feedingOf({
     crop,
     guide,
     settings: { ...area, feeding: ownLevelIn(overrulings) ?? area.feeding },
-    planting: readPlanting(area),
+    planting: readPlanting(area, crop),
     past: area.past,
     ...(depth.ok && depth.value !== undefined && { depth: depth.value }),
     ...(feeds(manure) && { manure }),
@@ -696,6 +697,7 @@ const mixProblems = ({ mix }: Case, { id }: AreaInSeason, products: readonly Pro
 
 function problemsOf(
   area: AreaInSeason,
+  crop: Crop | null,
   size: Outcome<Size>,
   read: ReadReport,
   products: readonly Product[],
@@ -707,7 +709,7 @@ function problemsOf(
   return [
     ...(area.size.text.trim() === '' ? [] : problem('size', size)),
     ...problem('depth', readDepth(area)),
-    ...plantingProblems(area),
+    ...plantingProblems(area, crop),
     ...productProblems(area, products),
     ...read.problems,
     ...(byValue ? problem('limeEffective', check(limeFields[materials.limeScale], materials.limeEffective)) : []),

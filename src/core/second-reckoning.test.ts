@@ -1,4 +1,4 @@
-import type { Report } from './case/case'
+import type { ReportParts } from './report/report-with'
 import type { AreaInSeason } from './case/in-season'
 import { guides } from './guides/guides'
 import { letterOf } from './letter/letter'
@@ -108,7 +108,7 @@ function asCase(d: Drawn) {
       beansNext: false,
     },
   }
-  const report: Partial<Report> = {
+  const report: ReportParts = {
     ...printed({
       lime: text(d.lime, 'tons/acre'),
       sulfur: text(d.sulfur, 'lb/1000 ft²'),

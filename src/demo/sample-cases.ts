@@ -1,3 +1,4 @@
+import { reportWith, type ReportParts } from '../core/report/report-with'
 import { membersOf } from '../core/case/members'
 import {
   blankApplication,
@@ -8,9 +9,12 @@ import {
   blankSample,
   blankSeason,
 } from '../core/case/blank'
-import type { Case, Report, Sample } from '../core/case/case'
+import type { Case } from '../core/case/case'
+import type { Report } from '../core/case/report'
+import type { Sample } from '../core/case/sample'
 import { withParts, type AreaInSeason } from '../core/case/in-season'
 import type { Application } from '../core/case/applications'
+import { blankOffice, type Office } from '../core/office'
 import { fields } from '../core/report/fields'
 import { guideRef } from '../core/guides/guide'
 import { guideFor } from '../core/guides/guides'
@@ -47,7 +51,6 @@ const size = (text: string): Typed => {
   return { text, unit: 'ft²', value: read.ok ? read.value.area.value.v : null }
 }
 
-/** The office they belong to. */
 /** Invented prices, as seen in one round of the shops. */
 const sold = (...bags: readonly (readonly [lb: number, price: number])[]) => ({
   bags: bags.map(([lb, price]) => ({ lb, price, on: '2026-09-14' })),
@@ -77,21 +80,15 @@ const shelf: Shelf = {
   'sulfur-prills@1': sold([5, 9], [50, 37]),
 }
 
-export const sampleOffice = {
-  id: 'office',
+export const sampleOffice: Office = {
+  ...blankOffice,
   name: 'Ossian Vale Extension',
   address: 'The Old Weighhouse, Vale End · open Tuesday to Friday',
   disclaimer: 'Amounts are advice, not a warranty. The product label and local rules come first.',
   region: 'Vale and Lakes',
-  logo: null,
   people: 'MV, TB, OS',
-  measures: 'feet',
-  climate: 'cool',
   guide: 'mehlich-3-humid-east@1',
-  feeding: 'usual',
-  schools: {},
   shelf,
-  spreaders: [],
   closedTimes: [
     {
       id: 'lakes',
@@ -104,9 +101,8 @@ export const sampleOffice = {
   ],
   yearLimits: [{ id: 'season', name: 'nitrogen on lawns', what: 'N', where: 'lawn', most: '4' }],
   waterStrips: [{ id: 'shore', name: 'lake shore', what: 'all', width: '15' }],
-  regions: [],
   sample: true,
-} as const
+}
 
 const unchosen = blankSeason.materials
 /** The year that all of them are worked on in. */
@@ -139,8 +135,8 @@ const returned = (code: string, areas: readonly string[], reportId: string, date
   reportId,
 })
 
-function report(id: string, more: Partial<Report>): Report {
-  return { ...blankReport(id), laboratory: 'Vale soil room (simulated)', ...more }
+function report(id: string, more: ReportParts): Report {
+  return reportWith({ ...blankReport(id), laboratory: 'Vale soil room (simulated)' }, more)
 }
 
 /** A case whose reports speak of the areas in which they are in force, and of those they name. */

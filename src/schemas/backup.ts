@@ -1,6 +1,5 @@
 import Joi from 'joi'
-import type { LineField } from '../core/case/case'
-import { allFields } from '../core/report/layout'
+import { allFields, type LineField } from '../core/report/line-fields'
 import type { Place } from './results-page/read'
 import { instant, line } from './from-shape'
 

@@ -1,15 +1,14 @@
 import Joi from 'joi'
-import type { Case } from '../core/case/case'
+import { caseShape, type Case } from '../core/case/case'
 import type { Change } from '../core/case/changes'
 import type { Guide } from '../core/guides/guide'
 import type { Product } from '../core/shelf/product'
 import { blankCase } from '../core/case/blank'
 import { caseSchemaNumber } from '../core/case/schema'
-import { caseShape } from '../core/shape/case-shape'
 import { mostPatches } from '../core/shape/fits'
 import { isRecord, misfitIn, reservedKeys } from '../core/shape/shape'
 import { readable } from '../core/shape/readable'
-import { caseSchema, reread } from './case'
+import { caseSchema, rereadCase, rereadEdit } from './case'
 import { instant } from './from-shape'
 import { faultOf, type FieldFault } from './faults'
 import { guideSchema } from './guide'
@@ -137,7 +136,7 @@ export type Opened =
 
 /**
  * Reads a case file of this schema or an older one. Nothing is taken from one that breaks the schema; the details name
- * each faulty field. The values of typed numbers are read from their text again.
+ * each faulty field. The values of typed numbers, also those of the history, are read from their text again.
  */
 export function openCaseFile(text: string): Opened {
   const read = readJson(text, caseFileLimits)
@@ -154,7 +153,9 @@ export function openCaseFile(text: string): Opened {
     const details = error.details.slice(0, mostFaults).map(faultOf)
     return { ok: false, why: 'not-a-case', details, part: readablePart((today as { case?: unknown } | null)?.case) }
   }
-  return { ok: true, kase: reread(value.case), log: value.log, guides: value.guides, products: value.products }
+  const { guides, products } = value
+  const kase = rereadCase(value.case)
+  return { ok: true, kase, log: value.log.map((one) => rereadEdit(kase, one)), guides, products }
 }
 
 /** Faults that are told one by one; and characters of a file beyond which only the first is looked for. */
@@ -174,5 +175,5 @@ function migratedOrNot(value: unknown): unknown {
 export function readablePart(value: unknown): { kase: Case; left: number } | undefined {
   const { id: _id, ...blank } = blankCase('', new Date(0).toISOString())
   const part = readable<Case>(caseShape, value, blank as Case)
-  return part && { kase: reread(part.value), left: part.left }
+  return part && { kase: rereadCase(part.value), left: part.left }
 }

@@ -2,9 +2,9 @@ import * as fc from 'fast-check'
 import { readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { blankArea, blankCase, blankReport, blankSeason } from '../core/case/blank'
-import type { Case } from '../core/case/case'
+import { caseShape, type Case } from '../core/case/case'
+import { caseSchemaNumber } from '../core/case/schema'
 import { membersOf } from '../core/case/members'
-import { caseShape } from '../core/shape/case-shape'
 import { misfitIn } from '../core/shape/shape'
 import { hostileCase } from '../core/testing/hostile'
 import { sampleCases } from '../demo/sample-cases'
@@ -40,11 +40,11 @@ describe('case files', () => {
   test.each([
     ['text that is not JSON', openCaseFile('a letter'), 'not-json'],
     ['something else', openCaseFile('[]'), 'not-a-case'],
-    ['a newer schema', broken(['schema', 11]), 'newer'],
+    ['a newer schema', broken(['schema', caseSchemaNumber + 1]), 'newer'],
     ['a crop that is no id', broken(['case.areas.0.crop', 'Man drake']), 'not-a-case'],
     ['a guide that breaks its form', broken(['guides', [{ id: 'own' }]]), 'not-a-case'],
     ['a field too many', broken(['case.extra', 1]), 'not-a-case'],
-    ['a number for a text', broken(['case.reports.0.pH.text', 6]), 'not-a-case'],
+    ['a number for a text', broken(['case.reports.0.measured.pH.text', 6]), 'not-a-case'],
     [
       'a prototype key',
       openCaseFile(file(sampleCases[0]!).replace('"rev"', '"__proto__": { "polluted": 1 }, "rev"')),
@@ -66,11 +66,11 @@ describe('case files', () => {
     ['nine megabytes', openCaseFile('x'.repeat(9_000_000)), 'too-large'],
   ])('%s is refused', (_, opened, why) => expect(opened).toMatchObject({ ok: false, why }))
   /** A file of each schema there ever was, as it was saved then. None is ever changed; a new schema adds one. */
-  test.each([1, 2, 3, 4, 5, 6, 7, 8, 9])('a file of schema %i opens', (version) => {
+  test.each([1, 2, 3, 4, 5, 6, 7, 8, 9, 10])('a file of schema %i opens', (version) => {
     const text = readFileSync(join(__dirname, `samples/case-${version}.json`), 'utf8')
     const opened = openCaseFile(text)
     if (!opened.ok) throw new Error(opened.details.map((one) => one.message).join())
-    expect(opened.kase).toMatchObject({ schema: 10, client: `Kept sample, schema ${version}` })
+    expect(opened.kase).toMatchObject({ schema: caseSchemaNumber, client: `Kept sample, schema ${version}` })
     expect(opened.kase.areas[0]).toMatchObject({ name: 'In-ground strip', size: { text: '9x31', value: 279 } })
     // Every report speaks of the areas in which it is in force, from before that was said of it.
     for (const { id, areas } of opened.kase.reports)
@@ -81,6 +81,28 @@ describe('case files', () => {
     // What was done before can still be taken back.
     if (version > 1) expect(before(opened.kase, opened.log)).not.toEqual(opened.kase)
     expect(opened.guides.map(({ id }) => id)).toEqual(version < 3 ? [] : ['own-sample'])
+  })
+  test('what was done to a report of schema 10 is taken back in today’s', () => {
+    const file = JSON.parse(readFileSync(join(__dirname, 'samples/case-10.json'), 'utf8')) as {
+      case: { reports: { id: string; pH: object }[] }
+      log: object[]
+    }
+    const [report] = file.case.reports
+    const was = { text: '4.9', unit: '', value: 4.9 }
+    const path = ['reports', report!.id, 'pH']
+    const typed = { op: 'replace', path, value: report!.pH }
+    const added = { op: 'add', path: path.slice(0, 2), value: { ...report, pH: was }, behind: null }
+    const of = { by: 'MV', at: '2026-11-03T10:00:00.000Z', kind: 'edit' }
+    const log = [
+      { ...of, id: 'add', patches: [added], inverse: [{ op: 'remove', path: path.slice(0, 2) }] },
+      { ...of, id: 'type', patches: [typed], inverse: [{ ...typed, value: was }] },
+    ]
+    const opened = openCaseFile(JSON.stringify({ ...file, log }))
+    if (!opened.ok) throw new Error(opened.details.map((one) => one.message).join())
+    expect(opened.kase.reports[0]!.measured.pH).toEqual(report!.pH)
+    const then = before(opened.kase, opened.log.slice(1))
+    expect(then.reports[0]!.measured.pH).toEqual(was)
+    expect(opened.log[0]!.patches[0]!.value).toEqual(then.reports[0])
   })
   test('a nest too deep to read is refused all the same', () =>
     expect(openCaseFile(`${'['.repeat(500_000)}${']'.repeat(500_000)}`).ok).toBe(false))
@@ -94,8 +116,8 @@ describe('case files', () => {
     expect(!opened.ok && opened.details.map((one) => one.field)).toEqual(['case.climate', 'case.areas[1].feeding'])
   })
   test('numbers are read from the text again, not believed', () => {
-    const opened = broken(['case.reports.0.pH.value', 3.3])
-    expect(opened.ok && opened.kase.reports[0]!.pH).toEqual({ text: '5.5', unit: '', value: 5.5 })
+    const opened = broken(['case.reports.0.measured.pH.value', 3.3])
+    expect(opened.ok && opened.kase.reports[0]!.measured.pH).toEqual({ text: '5.5', unit: '', value: 5.5 })
   })
   test('the file’s name tells whose it is', () =>
     expect(caseFileName({ ...sampleCases[2]!, client: 'Ænne d’Été / Ltd' })).toBe(

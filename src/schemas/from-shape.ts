@@ -41,6 +41,10 @@ export function fromShape(shape: Shape): Joi.Schema {
       return typed
     case 'fields':
       return Joi.object(fieldsOf(shape.of)).required()
+    case 'some':
+      return Joi.object(
+        Object.fromEntries(Object.entries(shape.of).map(([key, of]) => [key, fromShape(of).optional()])),
+      ).required()
     case 'kinds':
       return Joi.alternatives(
         ...Object.entries(shape.of).map(([kind, of]) =>

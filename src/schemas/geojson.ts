@@ -5,7 +5,7 @@ import { mostCorners, ringsOf, type Outline } from '../core/ground/plan/outline'
 import type { PlanShape } from '../core/ground/plan/plan-size'
 import type { Point } from '../core/ground/plan/polygon'
 import { feetPerMetre } from '../core/units/factors'
-import { outlineShape } from '../core/shape/case-shape'
+import { outlineShape } from '../core/case/area'
 import { fromShape } from './from-shape'
 import { readJson } from './json'
 

@@ -6,7 +6,7 @@ import { guides } from '../core/guides/guides'
 import { majorsOf, minorsOf } from '../core/needs/need'
 import { doseOf } from '../core/needs/reaction'
 import { coreVersion, recommend, type Answer } from '../core/recommend'
-import { caseSchema, reread } from './case'
+import { caseSchema, rereadCase } from './case'
 import { migratedCase } from './migrations'
 
 /**
@@ -54,7 +54,7 @@ test('every kept case opens in today’s schema', () => {
 })
 
 test('the same cases give the same amounts as ever, or the core says that it is another', () => {
-  const now = Object.fromEntries((opened as Case[]).map(reread).flatMap(given))
+  const now = Object.fromEntries((opened as Case[]).map(rereadCase).flatMap(given))
   if (process.env.GOLDEN === 'write')
     writeFileSync(at('golden.json'), `${JSON.stringify({ core: coreVersion, areas: now }, null, 1)}\n`)
   else expect({ core: coreVersion, areas: now }).toEqual(kept)

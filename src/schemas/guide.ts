@@ -1,6 +1,7 @@
 import Joi from 'joi'
 import { extractIds, rateGroups, uses, type Crop } from '../core/guides/crop'
 import { extractants, type Guide } from '../core/guides/guide'
+import { yieldFields } from '../core/report/fields'
 import { sources, type Source } from '../core/guides/sources'
 import { textures } from '../core/guides/soils'
 import { elements } from '../core/units/quantity'
@@ -124,6 +125,7 @@ const phosphorusPotassium = Joi.alternatives().conditional('.method', {
         criticalP: amount.required(),
         yield: amount.required(),
         yieldUnit: text.required(),
+        yieldIn: Joi.valid(...Object.keys(yieldFields)),
         removal: Joi.object({ 'P₂O₅': amount.required(), 'K₂O': amount.required() }).required(),
       }),
     },

@@ -1,8 +1,8 @@
 import Joi from 'joi'
-import type { ReportLayout } from '../core/report/layout'
+import { type ReportLayout } from '../core/report/layout'
+import { allFields } from '../core/report/line-fields'
 import { otherMeanings } from '../core/report/names'
-import { allFields } from '../core/report/layout'
-import { limeMeaningShape, mannerShapes } from '../core/shape/case-shape'
+import { limeMeaning, measuring } from '../core/case/report'
 import { fieldsOf, fromShape, line } from './from-shape'
 import type { Mapping } from './results-file/mapping'
 
@@ -17,7 +17,7 @@ export interface OfficePapers {
   readonly mappings: readonly KeptMapping[]
 }
 
-const { kind, unit, lines, ...manner } = fieldsOf(mannerShapes)
+const { kind, unit, lines, ...manner } = fieldsOf(measuring)
 
 const layout = Joi.object<ReportLayout>({
   id: Joi.string().min(1).max(80).required(),
@@ -27,7 +27,7 @@ const layout = Joi.object<ReportLayout>({
   unit,
   lines,
   ...manner,
-  limeMeans: fromShape(limeMeaningShape),
+  limeMeans: fromShape(limeMeaning),
 })
 
 const mapping = Joi.object<KeptMapping>({

@@ -1,5 +1,8 @@
+import { caseShape } from '../core/case/case'
+import { blankOffice } from '../core/office'
 import { membersOf } from '../core/case/members'
-import { isRecord } from '../core/shape/shape'
+import { withFieldsSince } from '../core/shape/since'
+import { isRecord, shapeAt } from '../core/shape/shape'
 import { historyById, type Old } from './old-history'
 
 const list = (value: unknown): readonly unknown[] => (Array.isArray(value) ? value : [])
@@ -94,6 +97,59 @@ const caseSteps: Readonly<Record<number, (kase: Old) => Old>> = {
       ? { ...kase.letter, language: 'en', why: false, workings: false, bothMeasures: false, edits: {}, frozen: null }
       : kase.letter,
   }),
+  // What a report measured is a record by test.
+  10: (kase) => ({ ...(valueSince10([], kase) as Old), schema: 11 }),
+}
+
+/** What a report could measure up to schema 10, each a field of its own. */
+const measuredBefore: ReadonlySet<unknown> = new Set(
+  'pH bufferPH acidity organicMatter cec nitrate P K Ca Mg S Na Zn Mn Fe Cu B salts sar freeLime lead sampleDepth'.split(
+    ' ',
+  ),
+)
+
+function withMeasured(report: unknown): unknown {
+  if (!isRecord(report) || isRecord(report.measured)) return report
+  const all = Object.entries(report)
+  const some = (measured: boolean) => Object.fromEntries(all.filter(([name]) => measuredBefore.has(name) === measured))
+  return { ...some(false), measured: some(true) }
+}
+
+/** Where a field of schema 10 stands now. */
+const pathSince10 = (path: readonly unknown[]): readonly unknown[] =>
+  path[0] === 'reports' && measuredBefore.has(path[2]) ? [...path.slice(0, 2), 'measured', ...path.slice(2)] : path
+
+/** A patch of schema 10, that it can still be taken back. */
+function patchSince10(patch: unknown): unknown {
+  if (!isRecord(patch) || !Array.isArray(patch.path)) return patch
+  const path = pathSince10(patch.path as unknown[])
+  return 'value' in patch ? { ...patch, path, value: valueSince10(path, patch.value) } : { ...patch, path }
+}
+
+/** What stood at a path of a case of schema 10, with the fields that there are since. */
+function valueSince10(path: readonly unknown[], value: unknown): unknown {
+  const shape = path.every((key) => typeof key === 'string') ? shapeAt(caseShape, path as string[]) : undefined
+  const told = withReports(path, value)
+  return shape ? withFieldsSince(11, shape, told) : told
+}
+
+function withReports(path: readonly unknown[], value: unknown): unknown {
+  if (path.length === 0 && isRecord(value)) return { ...value, reports: list(value.reports).map(withMeasured) }
+  if (path[0] !== 'reports') return value
+  return path.length === 1 ? list(value).map(withMeasured) : path.length === 2 ? withMeasured(value) : value
+}
+
+/** An edit of schema 10 likewise. */
+export const editSince10 = (edit: unknown): unknown =>
+  isRecord(edit)
+    ? { ...edit, patches: list(edit.patches).map(patchSince10), inverse: list(edit.inverse).map(patchSince10) }
+    : edit
+
+/** A field on which two people have not agreed, of schema 10 or before. */
+export function conflictSince10(conflict: unknown): unknown {
+  if (!isRecord(conflict) || !Array.isArray(conflict.path)) return conflict
+  const path = pathSince10(conflict.path as unknown[])
+  return { ...conflict, path, ...('other' in conflict && { other: valueSince10(path, conflict.other) }) }
 }
 
 /** Seasons name the day of sowing; there were no moves before. */
@@ -227,6 +283,7 @@ const fileSteps: typeof caseSteps = {
   2: (file) => ({ ...file, schema: 3, guides: [] }),
   5: (file) => ({ ...file, schema: 6, products: [], log: historyById(file.case, list(file.log), migratedCase) }),
   7: (file) => ({ ...file, schema: 8, log: list(file.log).map(editWithoutCaps) }),
+  10: (file) => ({ ...file, schema: 11, log: list(file.log).map(editSince10) }),
 }
 
 /** An edit of schema 7, that it can still be taken back: one of a cap speaks of an overruling now. */
@@ -251,20 +308,8 @@ function climbed(document: unknown, steps: typeof caseSteps): unknown {
 /** A case of any older schema as it is today; anything else comes back as it was, to be refused by the schema. */
 export const migratedCase = (kase: unknown): unknown => climbed(kase, caseSteps)
 
-/** An office of before schools were chosen, or prices and spreaders kept. */
-export const migratedOffice = (office: unknown): unknown =>
-  isRecord(office)
-    ? {
-        schools: {},
-        shelf: {},
-        spreaders: [],
-        closedTimes: [],
-        yearLimits: [],
-        waterStrips: [],
-        regions: [],
-        ...office,
-      }
-    : office
+/** An office of before something was asked of it: blank, there. */
+export const migratedOffice = (office: unknown): unknown => (isRecord(office) ? { ...blankOffice, ...office } : office)
 
 /** A case file likewise. */
 export function migrated(file: unknown): unknown {

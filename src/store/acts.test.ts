@@ -24,7 +24,7 @@ const doings: readonly (() => Act)[] = [
   () => (kase) => ({ ...kase, reports: kase.reports.map((one) => ({ ...one, code: `${one.code}y` })) }),
   () => (kase) => setCovers('a', kase.reports.at(-1)?.id ?? '', true, guides)(kase),
   () => (kase) => removeReport(kase.reports[0]?.id ?? '', guides)(kase),
-  () => addSpotCheck({ id: newId(), areaId: 'a', x: null, y: null, pH, at: '2026-05-01T10:00:00.000Z' }),
+  () => addSpotCheck({ id: newId(), areaId: 'a', x: null, y: null, pH, at: '2026-05-01T10:00:00.000Z', by: 'MV' }),
   () => tickCore('s', Math.floor(Math.random() * 5), true),
   () => (kase) => removeArea(kase.areas.find(({ id }) => id !== 'a')?.id ?? '')(kase),
 ]

@@ -1,7 +1,7 @@
 import { sha256 } from '@noble/hashes/sha2.js'
 import { bytesToHex } from '@noble/hashes/utils.js'
 import { v4 as newId } from 'uuid'
-import { texts } from '../core/shape/case-shape'
+import { texts } from '../core/shape/limits'
 import type { Attachment } from './db'
 
 /** Pictures that can hold nothing but a picture, by their first bytes. */

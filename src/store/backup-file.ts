@@ -1,11 +1,10 @@
 import { sha256 } from '@noble/hashes/sha2.js'
 import { bytesToHex } from '@noble/hashes/utils.js'
 import { strFromU8, strToU8, unzipSync, Zip, ZipDeflate, ZipPassThrough } from 'fflate'
-import type { Case } from '../core/case/case'
+import { caseShape, type Case } from '../core/case/case'
 import { guideRef, type Guide } from '../core/guides/guide'
 import type { Product } from '../core/shelf/product'
 import { guides, shipped } from '../core/guides/guides'
-import { caseShape } from '../core/shape/case-shape'
 import { isRecord, misfitIn } from '../core/shape/shape'
 import {
   attachmentsSchema,
@@ -13,14 +12,17 @@ import {
   manifestSchema,
   type AboutAttachment,
   type BackupParts,
+  type OpenConflict,
   type Manifest,
 } from '../schemas/backup'
 import { guideSchema } from '../schemas/guide'
 import { openCaseFile, readablePart } from '../schemas/case-file'
 import { readJson } from '../schemas/json'
 import { papersSchema, type OfficePapers } from '../schemas/layout'
-import { migratedOffice } from '../schemas/migrations'
-import { officeSchema, type Office } from '../schemas/office'
+import { conflictSince10, migratedOffice } from '../schemas/migrations'
+import { rereadAt } from '../schemas/case'
+import type { Office } from '../core/office'
+import { officeSchema, rereadOffice } from '../schemas/office'
 import { productsSchema } from '../schemas/product'
 import type { Version } from './ancestry'
 import { kindOf } from './attachments'
@@ -322,9 +324,9 @@ function read(entries: Map<string, Uint8Array>, onProgress: OnProgress) {
   return {
     backup: {
       madeAt: manifest.madeAt,
-      office,
+      office: office && rereadOffice(office),
       cases,
-      parts: desk,
+      parts: { ...desk, conflicts: desk.conflicts.map((one) => rereadConflict(one, cases)) },
       attachments,
       guides: ownGuidesIn(entries),
       products,
@@ -333,6 +335,13 @@ function read(entries: Map<string, Uint8Array>, onProgress: OnProgress) {
     refused,
     guides: guidesOf(entries, cases),
   }
+}
+
+/** A field on which two people have not agreed, as a case has it today. */
+function rereadConflict(conflict: OpenConflict, cases: readonly Version[]): OpenConflict {
+  const today = conflictSince10(conflict) as OpenConflict
+  const kase = cases.find((one) => one.kase.id === today.caseId)?.kase
+  return kase ? { ...today, other: rereadAt(kase, today.path, today.other) } : today
 }
 
 type ReadCase =

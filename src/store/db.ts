@@ -6,13 +6,13 @@ import type { Edit } from './history'
 import type { AboutAttachment, OpenConflict } from '../schemas/backup'
 import type { Attempt } from '../core/practice/attempt'
 import { codesOf } from '../core/ground/sampling/codes'
-import { editWithoutCaps, migratedCase } from '../schemas/migrations'
+import { conflictSince10, editSince10, editWithoutCaps, migratedCase } from '../schemas/migrations'
 import { historyById } from '../schemas/old-history'
 import type { Guide } from '../core/guides/guide'
 import type { Product } from '../core/shelf/product'
 import type { ReportLayout } from '../core/report/layout'
 import type { KeptMapping } from '../schemas/layout'
-import type { Office } from '../schemas/office'
+import type { Office } from '../core/office'
 import { v4 as newId } from 'uuid'
 
 /** What the Desk shows of a case, kept beside it so that the Desk need not open every one. */
@@ -219,6 +219,21 @@ db.version(11)
 
 /** A pile is what is worked off of one file; it is not of a case, and not backed up. */
 db.version(12).stores({ piles: 'id' }).upgrade(migrateCases)
+
+/** What a report measured is a record by test. */
+db.version(13)
+  .stores({})
+  .upgrade(async (old) => {
+    await migrateCases(old)
+    const told = [['edits', editSince10], ['conflicts', conflictSince10]] as const // prettier-ignore
+    for (const [table, since] of told)
+      await old
+        .table(table)
+        .toCollection()
+        .modify((kept, row) => {
+          row.value = since(kept)
+        })
+  })
 
 /** The version declared last: what this page can read and write. A newer version of the app raises it. */
 const version = db.verno

@@ -4,7 +4,7 @@ import type { FiledEdit } from '../schemas/case-file'
 import { v4 as newId } from 'uuid'
 import { soundCase } from './damage'
 import { db, keepSetting, setting } from './db'
-import type { Office } from '../schemas/office'
+import type { Office } from '../core/office'
 import { addSampleOffice } from './office'
 import { caseTables, put, putChanged } from './put'
 

@@ -15,7 +15,7 @@ import { fields } from '../core/report/fields'
 import { hostileTexts } from '../core/testing/hostile'
 import { readTyped } from '../core/units/typed'
 import { openCaseFile } from '../schemas/case-file'
-import { reread } from '../schemas/case'
+import { rereadCase } from '../schemas/case'
 import { collectBackup, restore } from './backup'
 import { openBackup, packBackup } from './backup-file'
 import { act, createCase, editCase, front, undo, versionOf } from './cases'
@@ -58,7 +58,7 @@ const doings: readonly ((text: string, n: number) => Act | ((draft: Case) => obj
 ]
 
 /** What two cases must agree in: everything but numbers, which are read from their texts again. */
-const content = (kase: Case) => reread(kase)
+const content = (kase: Case) => rereadCase(kase)
 
 test('whatever is done with hostile texts, what is shown is in the file and in the backup, and undoing works', async () => {
   let [taken, refused] = [0, 0]

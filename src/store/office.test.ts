@@ -1,8 +1,9 @@
 import 'fake-indexeddb/auto'
+import { blankOffice } from '../core/office'
 import { sampleOffice } from '../demo/sample-cases'
 import { removeSamples } from './desk'
 import { db } from './db'
-import { addSampleOffice, blankOffice, editOffice, initialsOf, readOffice } from './office'
+import { addSampleOffice, editOffice, initialsOf, readOffice } from './office'
 
 beforeEach(async () => {
   jest.restoreAllMocks()

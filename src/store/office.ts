@@ -1,32 +1,8 @@
-import { guideRef } from '../core/guides/guide'
-import { defaultGuide } from '../core/guides/guides'
-import { officeShape } from '../core/shape/case-shape'
+import { blankOffice, officeShape, type Office } from '../core/office'
 import { readable } from '../core/shape/readable'
 import { misfitIn } from '../core/shape/shape'
-import type { Office } from '../schemas/office'
+import { migratedOffice } from '../schemas/migrations'
 import { db, setting, type Attachment } from './db'
-
-export const blankOffice: Office = {
-  id: 'office',
-  name: '',
-  address: '',
-  disclaimer: '',
-  region: '',
-  logo: null,
-  people: '',
-  measures: 'feet',
-  climate: 'cool',
-  guide: guideRef(defaultGuide),
-  feeding: 'usual',
-  schools: {},
-  shelf: {},
-  spreaders: [],
-  closedTimes: [],
-  yearLimits: [],
-  waterStrips: [],
-  regions: [],
-  sample: false,
-}
 
 /** The office as far as it can be read. */
 export interface SoundOffice extends Office {
@@ -37,7 +13,8 @@ export interface SoundOffice extends Office {
 }
 
 /** An office as it was read; nothing in it is trusted. Too long a text is no harm. */
-function soundOffice(row: unknown): SoundOffice {
+function soundOffice(kept: unknown): SoundOffice {
+  const row = migratedOffice(kept)
   const misfit = row === undefined ? undefined : misfitIn(officeShape, row)
   if (!misfit || misfit.why !== 'other') return (row as Office | undefined) ?? blankOffice
   return { ...(readable(officeShape, row, blankOffice)?.value ?? blankOffice), damaged: true }

@@ -3,6 +3,7 @@ import { readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { IDBFactory } from 'fake-indexeddb'
 import { blankArea } from '../core/case/blank'
+import { caseSchemaNumber } from '../core/case/schema'
 import { openCaseFile } from '../schemas/case-file'
 import { toCaseFile } from './case-file'
 import { openPage, type Page } from './open-page'
@@ -28,6 +29,10 @@ const rows = (opened: IDBDatabase): Promise<Record<string, unknown>[]> =>
       resolve((event.target as IDBRequest<Record<string, unknown>[]>).result)
   })
 
+const newerSchema = caseSchemaNumber + 1
+/** As the browser counts: ten times the version that the app declares. */
+const newerDatabase = (openPage(new IDBFactory()).db.verno + 1) * 10
+
 /** A page with a case that is looked at, on a machine of its own. */
 async function looking(): Promise<{ machine: IDBFactory; page: Page; id: string }> {
   const machine = new IDBFactory()
@@ -40,13 +45,13 @@ async function looking(): Promise<{ machine: IDBFactory; page: Page; id: string 
 
 test('a page of yesterday lets a newer one raise the database, and writes nothing into it from then on', async () => {
   const { machine, page, id } = await looking()
-  const newer = await raise(machine, 130, 11)
+  const newer = await raise(machine, newerDatabase, newerSchema)
   expect(page.isOutdated()).toBe(true)
   await page.editCase(id, (draft) => void (draft.client = 'Typed in the old page'))
   expect(page.front(id)).toMatchObject({ keeping: 'outdated', kase: { client: 'Typed in the old page' } })
   await page.retry(id)
   expect(await page.undo(id)).toBe(false)
-  expect(await rows(newer)).toMatchObject([{ client: 'Kept', schema: 11, newer: true }])
+  expect(await rows(newer)).toMatchObject([{ client: 'Kept', schema: newerSchema, newer: true }])
   // What was typed can be had as a file all the same.
   const file = openCaseFile(toCaseFile(await page.versionOf(page.front(id).kase!), [], []))
   expect(file.ok && file.kase.client).toBe('Typed in the old page')
@@ -55,7 +60,7 @@ test('a page of yesterday lets a newer one raise the database, and writes nothin
 test('a page of yesterday that is opened beside newer data does not write into it', async () => {
   const { machine, page, id } = await looking()
   page.db.close()
-  const newer = await raise(machine, 130)
+  const newer = await raise(machine, newerDatabase)
   const old = openPage(machine)
   old.follow(id, () => undefined)
   await old.db.open()
@@ -66,10 +71,10 @@ test('a page of yesterday that is opened beside newer data does not write into i
 
 test('a case of a newer schema in a database of today is shown and never written over', async () => {
   const { page, id } = await looking()
-  await page.db.cases.update(id, { schema: 11 } as never)
+  await page.db.cases.update(id, { schema: newerSchema } as never)
   await page.editCase(id, (draft) => void (draft.client = 'Over it'))
   expect(page.front(id).keeping).toBe('outdated')
-  expect(await page.db.cases.get(id)).toMatchObject({ client: 'Kept', schema: 11 })
+  expect(await page.db.cases.get(id)).toMatchObject({ client: 'Kept', schema: newerSchema })
 })
 
 test('a case of an older schema in a database of today is brought to today’s as it is read', async () => {
@@ -83,5 +88,5 @@ test('a case of an older schema in a database of today is brought to today’s a
     page.follow(five.id, look)
   })
   await read
-  expect(page.front(five.id).kase).toMatchObject({ schema: 10, client: five.client })
+  expect(page.front(five.id).kase).toMatchObject({ schema: caseSchemaNumber, client: five.client })
 })

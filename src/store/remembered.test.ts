@@ -11,7 +11,7 @@ import { recommendChanged } from './remembered'
 const edits: readonly ((draft: Draft<Case>, n: number) => void)[] = [
   (draft, n) => void (draft.areas[n % draft.areas.length]!.seasons[draft.season]!.crop = n % 2 ? 'roses' : 'tomato'),
   (draft, n) => void (draft.areas[n % draft.areas.length]!.size = { text: `${n + 2}x10`, unit: 'ft²', value: null }),
-  (draft, n) => void (draft.reports[n % draft.reports.length]!.pH = typed((5 + (n % 30) / 10).toFixed(1))),
+  (draft, n) => void (draft.reports[n % draft.reports.length]!.measured.pH = typed((5 + (n % 30) / 10).toFixed(1))),
   (draft, n) => void (draft.climate = n % 2 ? 'warm' : 'cool'),
   (draft, n) => void (draft.measures = n % 2 ? 'metres' : 'feet'),
   (draft, n) => void (draft.schools['lime-pass'] = n % 2 ? '25' : '50'),

@@ -1,4 +1,6 @@
-import type { Area, Case, Report } from '../core/case/case'
+import type { Area } from '../core/case/area'
+import type { Case } from '../core/case/case'
+import type { Report } from '../core/case/report'
 import type { Guide } from '../core/guides/guide'
 import type { Product } from '../core/shelf/product'
 import { recommend, type AreaRecommendation, type Recommendation } from '../core/recommend'

@@ -1,6 +1,6 @@
 import type { Key } from '../core/told/keys'
 import type { ArgsOf, Sentence, SentenceArg } from '../core/told/sentence'
-import { tests } from '../core/report/tests'
+import { namesOfTests, tests } from '../core/report/tests'
 import type { TestDefinition } from '../core/report/tests/definition'
 import { figure, pHFigure, type Measures } from './format'
 
@@ -37,20 +37,10 @@ export const stuff: Readonly<Record<string, string>> = {
 }
 
 export const nutrient: Readonly<Record<string, string>> = {
+  ...namesOfTests('en'),
   N: 'nitrogen',
   'P₂O₅': 'phosphate',
   'K₂O': 'potash',
-  P: 'phosphorus',
-  K: 'potassium',
-  Mg: 'magnesium',
-  Ca: 'calcium',
-  S: 'sulfur',
-  Na: 'sodium',
-  B: 'boron',
-  Zn: 'zinc',
-  Mn: 'manganese',
-  Fe: 'iron',
-  Cu: 'copper',
 }
 export const classWords: Readonly<Record<string, string>> = {
   'very-low': 'very low',

@@ -1,4 +1,5 @@
 import { proxy } from 'comlink'
+import type { Conventions } from '../core/office'
 import type { Mapping } from '../schemas/results-file/mapping'
 import type { ListedResults, OpenedResults } from '../schemas/results-file/open'
 import type { ImportedSample, OnProgress } from '../schemas/results-file/take'
@@ -8,9 +9,9 @@ import { watchedWorker } from './watched-worker'
 
 const start = () => watchedWorker(new Worker(new URL('./results.worker.ts', import.meta.url), { type: 'module' }))
 
-/** What a file of results holds, and how it is most likely to be read. */
-export const openInWorker = (file: ArrayBuffer, signal?: AbortSignal): Promise<OpenedResults> =>
-  inWorker<ResultsWork, OpenedResults>(start(), async (work) => await work.open(file), signal)
+/** What a file of results holds, and how it is most likely to be read in this office. */
+export const openInWorker = (file: ArrayBuffer, { dates, decimal }: Conventions): Promise<OpenedResults> =>
+  inWorker<ResultsWork, OpenedResults>(start(), async (work) => await work.open(file, { dates, decimal }))
 
 export const listInWorker = (
   file: ArrayBuffer,

@@ -1,4 +1,6 @@
-import type { Area, Case, Report } from './case'
+import type { Area } from './area'
+import type { Case } from './case'
+import type { Report } from './report'
 
 /** The report that leads an area; undefined where none does. */
 export const reportInForce = (

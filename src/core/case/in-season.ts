@@ -1,40 +1,22 @@
-import { blankSeason } from './blank'
-import type { Area } from './case'
+import { blankArea, blankSeason } from './blank'
+import type { Area } from './area'
 import type { Season, Year } from './season'
 
 /** An area with one of its seasons: what can be answered for. */
 export type AreaInSeason = Area & Season
 
+const blank: AreaInSeason = { ...blankArea('', ''), ...blankSeason }
+const areaKeys = Object.keys(blankArea('', '')) as (keyof Area)[]
+const seasonKeys = Object.keys(blankSeason) as (keyof Season)[]
+
 /** An area as it is in one year; a year of which nothing is said is blank. */
 export function inSeason(area: Area, year: Year): AreaInSeason {
-  const { crop, otherCrops, feeding, newLawn, sown, plants, rows, past, materials } = area.seasons[year] ?? blankSeason
-  const { id, name, size, texture, shapes, lie, concerns, ground, depth, phosphorusBanned, guide, reportId, seasons } =
-    area
-  // One by one: of ten thousand areas, spreads would take a tenth of the time.
-  return {
-    id,
-    name,
-    size,
-    texture,
-    shapes,
-    lie,
-    concerns,
-    ground,
-    depth,
-    phosphorusBanned,
-    guide,
-    reportId,
-    seasons,
-    crop,
-    otherCrops,
-    feeding,
-    newLawn,
-    sown,
-    plants,
-    rows,
-    past,
-    materials,
-  }
+  // Key by key into a clone: of ten thousand areas, two spreads would take a tenth of the time.
+  const made: Record<string, unknown> = { ...blank }
+  for (const key of areaKeys) made[key] = area[key]
+  const season = area.seasons[year] ?? blankSeason
+  for (const key of seasonKeys) made[key] = season[key]
+  return made as unknown as AreaInSeason
 }
 
 /**

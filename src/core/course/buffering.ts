@@ -1,4 +1,4 @@
-import type { Report } from '../case/case'
+import type { Report } from '../case/report'
 import { limeAimOf, limeDepth, aimOf, sulfurDepth, type Candidate, type Ground } from '../needs/candidate'
 import { limeCandidates } from '../needs/lime/candidates'
 import { ordinary } from '../needs/lime/product'

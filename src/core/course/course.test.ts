@@ -15,6 +15,7 @@ import { courseOf } from './course'
 import { learn } from './learned'
 import { limeReacted, sulfurOxidized, warmthOf } from './reacted'
 import { ownBuffering } from './retests'
+import { reportWith, type ReportParts } from '../report/report-with'
 
 const cool = regionFor('cool-inland', 'cool')
 const at = (day: string) => dayNumber(day)!
@@ -94,13 +95,8 @@ describe('what tests teach', () => {
   })
 })
 
-const report = (id: string, date: string, pH: string, parts: object = {}) => ({
-  ...blankReport(id),
-  date,
-  areas: membersOf(['a']),
-  pH: typed(pH),
-  ...parts,
-})
+const report = (id: string, date: string, pH: string, parts: ReportParts = {}) =>
+  reportWith(blankReport(id), { date, areas: membersOf(['a']), pH: typed(pH), ...parts })
 const put = (id: string, date: string, product: Application['product'], lb: number): Application => ({
   id,
   areaId: 'a',

@@ -1,4 +1,5 @@
-import type { Case, Report } from '../case/case'
+import type { Case } from '../case/case'
+import type { Report } from '../case/report'
 import { bufferingError, courseSpan, oxidation } from '../guides/course'
 import type { Guide } from '../guides/guide'
 import { regionOf } from '../passes/program/own-region'

@@ -1,4 +1,6 @@
-import type { Area, Case, Report } from '../case/case'
+import type { Area } from '../case/area'
+import type { Case } from '../case/case'
+import type { Report } from '../case/report'
 import { oxidation } from '../guides/course'
 import type { Region } from '../guides/regions'
 import { retestAfter, sameSeason } from '../guides/timings'

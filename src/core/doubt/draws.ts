@@ -1,4 +1,5 @@
-import type { Case, Report } from '../case/case'
+import type { Case } from '../case/case'
+import type { Report } from '../case/report'
 import { reportInForce } from '../case/in-force'
 import { inSeason } from '../case/in-season'
 import type { Guide } from '../guides/guide'
@@ -11,7 +12,7 @@ import { sulfurMethods } from '../needs/sulfur/methods'
 import { coresOf } from '../reading/uncertainty'
 import { neededBy } from '../recommend'
 import { lineField } from '../report/lines'
-import { measuredFields, testOf, type MeasuredField } from '../report/tests'
+import { measuredFields, testOf, type MeasuredField, measuredIn } from '../report/tests'
 import { exactly, rangeOf } from '../report/measured'
 import { isLime, type Product } from '../shelf/product'
 import { readAreaSize } from '../reading/soil'
@@ -106,10 +107,11 @@ export function doubtsOf(
 
 /** Whether there is any such error here that could be made less. */
 const matters: Readonly<Record<UnsureOf, (report: Report, found: Needed) => boolean>> = {
-  pH: ({ pH }) => pH.value !== null,
-  again: ({ pH, kind }) => pH.value !== null && (kind === 'kit' || kind === 'meter'),
+  pH: (report) => measuredIn(report, 'pH').value !== null,
+  again: (report) => measuredIn(report, 'pH').value !== null && (report.kind === 'kit' || report.kind === 'meter'),
   // A buffer pH would take the place of the texture's table.
-  buffer: ({ bufferPH }, { reaction }) => bufferPH.value !== null || reaction.need?.lead?.id === 'texture',
+  buffer: (report, { reaction }) =>
+    measuredIn(report, 'bufferPH').value !== null || reaction.need?.lead?.id === 'texture',
   size: () => true,
   label: (_, { reaction }) => reaction.need?.of === 'lime' && isUnlabelled(reaction.need),
 }
@@ -157,7 +159,7 @@ function drawnFrom(kase: Case, report: Report, need: (report: Report) => Needed)
   return (count: number, seed: number, known: UnsureOf | null = null): readonly Drawn[] => {
     const [random, more] = [randomFrom(seed), randomFrom(seed + 1)]
     return Array.from({ length: count }, (): Drawn => {
-      const read: Record<string, Typed> = {}
+      const read: Partial<Record<MeasuredField, Typed>> = {}
       for (const { field, by, draw, surer } of tests) {
         const once = draw(random(), normalFrom(random))
         if (by !== known && !(by === 'pH' && known === 'again')) read[field] = once
@@ -165,7 +167,7 @@ function drawnFrom(kase: Case, report: Report, need: (report: Report) => Needed)
         else if (surer) read[field] = surer(normalFrom(more))
       }
       return {
-        ...whatOf(need({ ...report, ...read })),
+        ...whatOf(need({ ...report, measured: { ...report.measured, ...read } })),
         size: sizeError * normalFrom(random),
         label: random(),
         method: normalFrom(random),
@@ -214,7 +216,9 @@ const groupOf = (field: MeasuredField): UnsureOf | null =>
 
 /** Whether a test that the report has reads it. */
 const isRead = (report: Report, by: UnsureOf): boolean =>
-  measuredFields.some((field) => groupOf(field) === (by === 'again' ? 'pH' : by) && report[field].value !== null)
+  measuredFields.some(
+    (field) => groupOf(field) === (by === 'again' ? 'pH' : by) && measuredIn(report, field).value !== null,
+  )
 
 interface TestDrawn {
   readonly field: MeasuredField
@@ -227,9 +231,10 @@ interface TestDrawn {
 
 /** A test that might have read otherwise: anywhere in a range that is printed or that a kit leaves, else normal by its error. */
 function testDrawn(field: MeasuredField, report: Report, cores: number): TestDrawn | undefined {
-  const { value: middle, unit } = report[field]
+  const typed = measuredIn(report, field)
+  const { value: middle, unit } = typed
   if (middle === null) return undefined
-  const range = rangeOf(report[field])
+  const range = rangeOf(typed)
   const error = testOf(field).error?.(middle, report.kind, cores)
   if (range ? range.low === null || range.high === null : error === undefined) return undefined
   const { low, high } = lineField(field)

@@ -1,5 +1,5 @@
 import { blankReport } from '../case/blank'
-import type { Report } from '../case/case'
+import type { Report } from '../case/report'
 import { guides } from '../guides/guides'
 import { shippedProducts } from '../shelf/products'
 import { oneArea, typed } from '../testing/one-area'
@@ -9,7 +9,7 @@ const report = (id: string, kind: Report['kind'], pH: string, date: string): Rep
   ...blankReport(id),
   kind,
   date,
-  pH: typed(pH),
+  measured: { pH: typed(pH) },
   areas: { a: true },
 })
 const against = (...reports: readonly Report[]) => {

@@ -1,4 +1,5 @@
-import type { Case, Report } from '../case/case'
+import type { Case } from '../case/case'
+import type { Report } from '../case/report'
 import { isMember } from '../case/members'
 import type { Guide } from '../guides/guide'
 import { isApplied } from '../needs/need'
@@ -8,6 +9,8 @@ import { figures } from '../recommend'
 import { rangeOf } from '../report/measured'
 import { pH as pHTest } from '../report/tests/pH'
 import type { Product } from '../shelf/product'
+import { measuredIn } from '../report/tests'
+import { withLine } from '../report/lines'
 
 /** One reading of a ground's pH, and how far it may be out. */
 export interface PHReading {
@@ -51,12 +54,12 @@ export function pHAgainst(
 ): PHAgainst | null {
   const area = kase.areas.find(({ id }) => id === areaId)
   const day = ({ date }: Report) => dayNumber(date) ?? dayNumber(today)!
-  const all = kase.reports.filter((one) => isMember(one.areas, areaId) && one.pH.value !== null)
+  const all = kase.reports.filter((one) => isMember(one.areas, areaId) && measuredIn(one, 'pH').value !== null)
   const newest = Math.max(...all.map(day))
   const some = all.filter((one) => newest - day(one) <= alike)
   if (!area || some.length < 2) return null
   const sure = some
-    .map((report) => ({ report, v: report.pH.value!, sd: errorOf(kase, report) }))
+    .map((report) => ({ report, v: measuredIn(report, 'pH').value!, sd: errorOf(kase, report) }))
     .sort((a, b) => a.sd - b.sd || day(b.report) - day(a.report))
   const best = sure[0]!
   const readings = sure.map((one): PHReading => {
@@ -72,8 +75,9 @@ export function pHAgainst(
 
 /** A kit's range is flat: its standard deviation is its breadth over √12. Source: the uniform distribution. */
 function errorOf(kase: Case, report: Report): number {
-  const range = rangeOf(report.pH)
-  const error = pHTest.error(report.pH.value!, report.kind, coresOf(kase.samples, report))
+  const pH = measuredIn(report, 'pH')
+  const range = rangeOf(pH)
+  const error = pHTest.error(pH.value!, report.kind, coresOf(kase.samples, report))
   if (range && range.low !== null && range.high !== null)
     return Math.max((range.high - range.low) / Math.sqrt(12), 0.05)
   return report.kind === 'kit' ? (2 * error) / Math.sqrt(12) : error
@@ -95,7 +99,7 @@ function meansOf(
 ): PHReading['means'] {
   const area = kase.areas.find(({ id }) => id === areaId)!
   const reports = kase.reports.map((one) =>
-    one.id === area.reportId ? { ...one, pH: reading.pH, pHIn: reading.pHIn } : one,
+    one.id === area.reportId ? { ...withLine(one, 'pH', measuredIn(reading, 'pH')), pHIn: reading.pHIn } : one,
   )
   const [found] = figures({ ...kase, areas: [area], reports }, guides, products)
   if (!found) return { outcome: 'unknown', lb: null }

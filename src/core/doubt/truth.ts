@@ -1,4 +1,5 @@
-import type { Case, Report } from '../case/case'
+import type { Case } from '../case/case'
+import type { Report } from '../case/report'
 import { blankReport } from '../case/blank'
 import { overrulingKey, reactionOf, type Overrulable } from '../case/decisions'
 import { inSeason } from '../case/in-season'
@@ -18,6 +19,7 @@ import { boundsOf } from '../reading/uncertainty'
 import { exactly } from '../report/measured'
 import type { Working } from '../workings'
 import type { Doubtable } from './doubtable'
+import { measuredIn } from '../report/tests'
 
 /** What the ground takes by another assumption, and which. */
 export interface Otherwise {
@@ -220,7 +222,7 @@ function byChanges(
   function byRange(): readonly Otherwise[] {
     const { low = null, high = null } = (report && boundsOf(report, 'pH')) ?? {}
     if (!report || low === null || high === null) return []
-    return [low, report.pH.value!, high].flatMap((pH) =>
+    return [low, measuredIn(report, 'pH').value!, high].flatMap((pH) =>
       tried(say('assumed.pH', { pH }), 0.8, withReport(withLine(report, 'pH', readLine('pH', exactly(pH), '')))),
     )
   }

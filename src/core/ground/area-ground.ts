@@ -1,4 +1,4 @@
-import type { Area } from '../case/case'
+import type { Area } from '../case/area'
 import { boxOf } from './plan/outline'
 import { groundOf, type PlanShape } from './plan/plan-size'
 import type { Ground } from './plan/polygon'

@@ -1,3 +1,4 @@
+import type { ReportParts } from '../report/report-with'
 import { tests } from '../report/tests'
 import { bufferFields, fields, limeFields, numberIn } from '../report/fields'
 import { leadClass } from '../reading/lead'
@@ -8,7 +9,6 @@ import { nothingRead, readReport } from '../reading/soil'
 import { answer, oneArea, typed } from '../testing/one-area'
 import { quantity, type Element } from '../units/quantity'
 import type { Field } from '../units/typed'
-import type { Report } from '../case/case'
 import { classNames, guideRef, type ClassRow, type Guide, type MinimumRow } from './guide'
 import { guides } from './guides'
 import { houseLimits as limits } from './limits'
@@ -21,7 +21,7 @@ import { reactionClasses, type TextureId } from './soils'
 const soilGuides = guides.filter(({ medium }) => medium === 'soil')
 const just = 0.001
 
-const read = (guide: Guide, more: Partial<Report>, texture: TextureId = 'loam') => {
+const read = (guide: Guide, more: ReportParts, texture: TextureId = 'loam') => {
   const kase = oneArea({ texture, guide: guideRef(guide) }, { extractant: guide.extractant, ...more })
   return [readReport(kase.reports[0]!, kase.areas[0]!), kase.reports[0]!, guide] as const
 }
@@ -90,7 +90,7 @@ test.each(minimums)('$name', ({ guide, element, by, row, cec }) => {
   const isLow = (v: number) => {
     const method = element === 'B' ? { boron: by ?? null } : { micronutrients: by ?? null }
     const test = { [element]: typed(v, by ? 'ppm' : guide.unit), cec: typed(cec, 'meq/100 g') }
-    const found = sufficiency(element, ...read(guide, { ...test, ...(method as Partial<Report>) }, row.texture))
+    const found = sufficiency(element, ...read(guide, { ...test, ...(method as ReportParts) }, row.texture))
     return found.ok && found.value.low
   }
   expect([isLow(row.lowBelow - just), isLow(row.lowBelow)]).toEqual([true, false])
@@ -157,7 +157,7 @@ test.each(saltBands.slice(0, -1).map(({ upTo, name }, i) => [upTo, name, saltBan
 
 /** USDA Handbook 60, recalled. */
 test('sodic from a SAR of 13 and above a pH of 8.5', () => {
-  const why = (more: Partial<Report>) => answer({ crop: 'tomato', texture: 'loam' }, more).reaction.why.key
+  const why = (more: ReportParts) => answer({ crop: 'tomato', texture: 'loam' }, more).reaction.why.key
   expect(why({ pH: typed(7), sar: typed(sodicFrom.sar) })).toBe('reaction.sodic')
   expect(why({ pH: typed(7), sar: typed(sodicFrom.sar - just) })).not.toBe('reaction.sodic')
   expect(why({ pH: typed(sodicFrom.pHAbove) })).not.toBe('reaction.sodic')
@@ -177,7 +177,7 @@ test.each(
 
 /** Common practice: light ground by CEC is fed in small doses; credit for organic matter begins above its threshold. */
 test('CEC that makes ground light, and organic matter that feeds', () => {
-  const nitrogen = (more: Partial<Report>) => answer({ crop: 'sweet-corn', texture: null }, more).needs[0]!
+  const nitrogen = (more: ReportParts) => answer({ crop: 'sweet-corn', texture: null }, more).needs[0]!
   const passes = (cec: number) => nitrogen({ cec: typed(cec, 'meq/100 g') }).passes!.count
   expect(passes(limits.sandyBelowCec - just)).toBeGreaterThan(passes(limits.sandyBelowCec))
   const lb = (percent: number) => nitrogen({ organicMatter: typed(percent, '%') }).amount!.value.v

@@ -1,3 +1,4 @@
+import type { YieldUnit } from '../report/fields'
 import type { Text } from '../told/text'
 import type { SourceRef } from './sources'
 
@@ -105,5 +106,11 @@ export interface TriState {
   /** Yield, and lb of P₂O₅ and K₂O that one unit of it carries off. */
   readonly yield: number
   readonly yieldUnit: Text
+  /** In what a client's own may be typed; absent: nobody is asked, as of grazing. */
+  readonly yieldIn?: YieldUnit
   readonly removal: { readonly 'P₂O₅': number; readonly 'K₂O': number }
 }
+
+/** In what a client's own yield of a crop is typed; undefined where nobody is asked. */
+export const yieldUnitOf = ({ phosphorusPotassium: by }: Pick<Crop, 'phosphorusPotassium'>): YieldUnit | undefined =>
+  by.method === 'tri-state' ? by.yieldIn : undefined

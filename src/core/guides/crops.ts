@@ -1,4 +1,5 @@
 import { both, type English } from './spanish'
+import type { YieldUnit } from '../report/fields'
 import type { Crop, NitrogenByGround, NitrogenByTree, PhosphorusPotassium, TriState, Use } from './crop'
 
 type Span = readonly [low: number, high: number, aim: number]
@@ -75,11 +76,13 @@ const triState = (
   yieldUnit: string,
   phosphate: number,
   potash: number,
+  yieldIn?: YieldUnit,
 ): TriState => ({
   method: 'tri-state',
   criticalP,
   yield: amount,
   yieldUnit: { en: yieldUnit },
+  ...(yieldIn && { yieldIn }),
   removal: { 'P₂O₅': phosphate, 'K₂O': potash },
 })
 
@@ -203,7 +206,7 @@ export const crops = {
   perennials: woody('perennial flowers', [5.8, 7.0, 6.5], standing(1, 1, 'early-spring')),
   bulbs: woody('bulbs', [5.8, 7.0, 6.5], standing(1, 1, 'early-spring')),
 
-  clover: plot(triState(25, 2, 'tons of hay an acre', 13, 50))(
+  clover: plot(triState(25, 2, 'tons of hay an acre', 13, 50, 'tons/acre'))(
     'clover or chicory food plot',
     [6.0, 7.0, 6.5],
     { ...acre(0, 20, 'at-seeding'), usual: 0 },
@@ -220,13 +223,13 @@ export const crops = {
     [5.8, 6.8, 6.2],
     acre(40, 60, 'at-seeding'),
   ),
-  'plot-corn': plot(triState(15, 60, 'bushels an acre', 0.37, 0.27))(
+  'plot-corn': plot(triState(15, 60, 'bushels an acre', 0.37, 0.27, 'bu/acre'))(
     'corn or sorghum food plot',
     [5.8, 6.8, 6.3],
     acre(100, 120, 'at-seeding', 'six-weeks-on'),
     salts(1.7),
   ),
-  'plot-soybean': plot(triState(15, 20, 'bushels an acre', 0.8, 1.4))(
+  'plot-soybean': plot(triState(15, 20, 'bushels an acre', 0.8, 1.4, 'bu/acre'))(
     'soybean or cowpea food plot',
     [6.0, 6.8, 6.5],
     acre(0, 0, 'at-seeding'),

@@ -1,4 +1,5 @@
-import type { Area, Case } from '../case/case'
+import type { Area } from '../case/area'
+import type { Case } from '../case/case'
 import { type Guide, guideNamed } from './guide'
 import { defaultGuide } from './guides'
 import { withSchools } from './schools'

@@ -75,7 +75,7 @@ const report = (code: string, date = '2026-11-01') => ({
   code,
   date,
   laboratory: 'Vale soil room',
-  pH: readLine('pH', '5.8', ''),
+  measured: { pH: readLine('pH', '5.8', '') },
 })
 const incoming = (code: string, parts: Partial<IncomingReport> = {}): IncomingReport => ({
   report: report(code),

@@ -1,5 +1,7 @@
 import { reportInForce } from '../case/in-force'
-import type { Area, Case, Report } from '../case/case'
+import type { Area } from '../case/area'
+import type { Case } from '../case/case'
+import type { Report } from '../case/report'
 import type { ReportKind } from '../report/kinds'
 import { houseSampling } from '../guides/sampling'
 import { isHeld, type Need } from '../needs/need'
@@ -21,6 +23,7 @@ import type { Size } from '../ground/sized'
 import type { Derived } from '../workings'
 import { otherNutrients } from '../units/quantity'
 import { halfEachWay, needsSand, sharesOf, type Share } from '../passes/portions'
+import { measuredIn } from '../report/tests'
 
 /** What the client takes home, before it is put into a language: every rendering of it only words and lays it out. */
 export interface Letter {
@@ -160,7 +163,9 @@ function areaOf(
 
 /** Lead was a worry here, and nobody has tested for it yet. */
 const leadAsked = ({ concerns }: Area, report: Report | null): readonly Sentence[] =>
-  (concerns.includes('lead') || concerns.includes('play')) && report?.lead.value == null ? [say('short.lead-open')] : []
+  (concerns.includes('lead') || concerns.includes('play')) && (!report || measuredIn(report, 'lead').value === null)
+    ? [say('short.lead-open')]
+    : []
 
 /** What went on already, and whether more is to follow. */
 const putWords = ({ treatments, standings }: AreaJob): readonly Sentence[] =>

@@ -12,6 +12,7 @@ import type { AreaRecommendation, Recommendation } from '../recommend'
 import type { Product } from '../shelf/product'
 import { missingTests, type MissingTest } from '../told/missing'
 import type { Text } from '../told/text'
+import { measuredIn } from '../report/tests'
 
 /** The page of reasons behind a letter, before it is put into a language. */
 export interface Why {
@@ -83,7 +84,8 @@ export function whyOf(
 
 function asReported(kase: Case, reportId: string | null, line: ReadingLine): WhyLine {
   const { id, value, className, wanted, between, field } = line
-  const typed = field && kase.reports.find((one) => one.id === reportId)?.[field]
+  const report = kase.reports.find((one) => one.id === reportId)
+  const typed = field && report && measuredIn(report, field)
   const text = typed?.text.trim() ?? ''
   const named = /[a-z%/]/i.test(text.replace(/\b(?:to|nd)\b/gi, ''))
   return { id, value, className, wanted, between, reported: [text, !named && typed?.unit].filter(Boolean).join(' ') }

@@ -1,16 +1,14 @@
-import type { Report } from '../case/case'
+import type { ReportParts } from '../report/report-with'
 import type { AreaInSeason } from '../case/in-season'
-import type { ProductRef } from '../shelf/product'
-import { answer, choosing } from '../testing/one-area'
+import { productNamed, type ProductRef, type Fertilizer } from '../shelf/product'
+import { answer, choosing, typed } from '../testing/one-area'
 import type { Crop } from '../guides/crop'
 import { crops } from '../guides/crops'
-import { productNamed, type Fertilizer } from '../shelf/product'
 import { shippedProducts } from '../shelf/products'
 import { blankSeason } from '../case/blank'
 import { guides } from '../guides/guides'
 import type { Feeding } from '../needs/nutrients/method'
 import type { Need } from '../needs/need'
-import { typed } from '../testing/one-area'
 import { nothingRead } from '../reading/soil'
 import { split } from '../passes/split'
 import { say } from '../told/sentence'
@@ -159,7 +157,7 @@ describe('limits', () => {
 
 /** Common practice: caps bind every nutrient that a product carries, whichever it is measured by. */
 describe('a product measured by one nutrient', () => {
-  const by = (id: ProductRef, meets: 'N' | 'P₂O₅', area: Partial<AreaInSeason>, report: Partial<Report>) =>
+  const by = (id: ProductRef, meets: 'N' | 'P₂O₅', area: Partial<AreaInSeason>, report: ReportParts) =>
     answer({ ...area, ...choosing({ fertilizer: id, meets }) }, { extractant: 'mehlich-3', ...report }).fertilizer!.mix
   test('10-10-10 on sand, by its phosphate: its quick nitrogen goes on a pound at a time', () => {
     const mix = by('10-10-10@1', 'P₂O₅', { crop: 'tomato', texture: 'sand' }, { P: typed('5', 'ppm') })

@@ -1,24 +1,24 @@
+import { reportWith, type ReportParts } from '../report/report-with'
 import * as fc from 'fast-check'
 import { guides } from '../guides/guides'
 import { blankReport } from '../case/blank'
 import { recommend } from '../recommend'
 import { anyCase, build } from '../testing/any-case'
 import { answer, printed, typed } from '../testing/one-area'
-import type { Case, Report } from '../case/case'
+import type { Case } from '../case/case'
 import type { AreaInSeason } from '../case/in-season'
 import { cornersOf } from './between'
 import { isApplied, lbNeeded, type What } from './need'
 
 const bed: Partial<AreaInSeason> = { crop: 'mixed-vegetables', texture: 'loam' }
-const needOf = (of: What, report: Partial<Report>, area = bed) =>
-  answer(area, report).needs.find((one) => one.of === of)
-const lbOf = (of: What, report: Partial<Report>, area = bed): number => lbNeeded(needOf(of, report, area)!)!
-const rangeIn = (of: What, report: Partial<Report>, area = bed) =>
+const needOf = (of: What, report: ReportParts, area = bed) => answer(area, report).needs.find((one) => one.of === of)
+const lbOf = (of: What, report: ReportParts, area = bed): number => lbNeeded(needOf(of, report, area)!)!
+const rangeIn = (of: What, report: ReportParts, area = bed) =>
   needOf(of, report, area)?.remarks.find(({ key }) => key === 'short.range')?.args as Record<string, number> | undefined
 
 /** What leads over a range. Source: common practice (more can follow, and nothing can be taken back). */
 describe('a range stays a range', () => {
-  test.each<[string, What, Partial<Report>, Partial<Report>, Partial<Report>, string]>([
+  test.each<[string, What, ReportParts, ReportParts, ReportParts, string]>([
     ['lime', 'lime', { pH: typed('5.0–5.5') }, { pH: typed('5.5') }, { pH: typed('5.0') }, 'mixed-vegetables'],
     [
       'lime by a kit’s bare number',
@@ -61,7 +61,7 @@ describe('a range stays a range', () => {
     })
   })
 
-  test.each<[string, Partial<Report>]>([
+  test.each<[string, ReportParts]>([
     ['a plain number', { pH: typed('5.2') }],
     ['the mean of a meter’s spots', { pH: typed('5.2 ± 0.3'), kind: 'meter' }],
     ['a limit, which is open to one side', { pH: typed('<5') }],
@@ -70,13 +70,15 @@ describe('a range stays a range', () => {
 
   test('ranges of four tests are tried each by itself', () => {
     const open = { pH: typed('5–6'), cec: typed('8–12', 'meq/100 g'), P: typed('low to medium') }
-    const corners = cornersOf({ ...blankReport('r'), ...open })
-    expect(new Set(corners.map(({ pH, cec, P }) => `${pH.text} ${cec.text} ${P.text}`)).size).toBe(8)
+    const corners = cornersOf(reportWith(blankReport('r'), open))
+    expect(
+      new Set(corners.map(({ measured: { pH, cec, P } }) => [pH, cec, P].map((one) => one?.text).join())).size,
+    ).toBe(8)
   })
 
   test('no case with a range on it is given more than either end asks for', () => {
     const withPH = (kase: Case, text: string) =>
-      recommend({ ...kase, reports: kase.reports.map((one) => ({ ...one, pH: typed(text) })) }, guides).areas[0]!
+      recommend({ ...kase, reports: kase.reports.map((one) => reportWith(one, { pH: typed(text) })) }, guides).areas[0]!
     fc.assert(
       fc.property(anyCase, fc.integer({ min: 0, max: 10 }), (any, width) => {
         const kase = build(any)

@@ -1,5 +1,5 @@
-import { measuredFields, type MeasuredField } from '../report/tests'
-import type { Report } from '../case/case'
+import { measuredFields, type MeasuredField, measuredIn } from '../report/tests'
+import type { Report } from '../case/report'
 import { readLine, withLine } from '../report/lines'
 import { boundsOf } from '../reading/uncertainty'
 import { classesOfWords } from '../reading/class-words'
@@ -26,7 +26,7 @@ export function cornersOf(report: Report): readonly Report[] {
   return Array.from({ length: ways }, (_, way) =>
     open.reduce((one, { field, ends }, i) => {
       const end = ends[(way >> (i % mostApart)) & 1]!
-      return withLine(one, field, readLine(field, end, report[field].unit))
+      return withLine(one, field, readLine(field, end, measuredIn(report, field).unit))
     }, report),
   )
 }
@@ -36,10 +36,11 @@ export function cornersOf(report: Report): readonly Report[] {
  * ground does, which gets what their mean asks for.
  */
 function endsOf(report: Report, field: MeasuredField): readonly [string, string] | undefined {
-  if (report.kind === 'meter' || report[field].text === '') return undefined
+  const { text } = measuredIn(report, field)
+  if (report.kind === 'meter' || text === '') return undefined
   const { low = null, high = null } = boundsOf(report, field) ?? {}
   if (low !== null && high !== null) return [String(low), String(high)]
-  const [from, to] = classesOfWords(report[field].text) ?? []
+  const [from, to] = classesOfWords(text) ?? []
   return from && to && from !== to ? [from.replace('-', ' '), to.replace('-', ' ')] : undefined
 }
 

@@ -1,5 +1,5 @@
+import type { ReportParts } from '../report/report-with'
 import { confirmFigure, holdFigure } from '../case/acts/decisions'
-import type { Report } from '../case/case'
 import type { AreaInSeason } from '../case/in-season'
 import { guides } from '../guides/guides'
 import { letterOf } from '../letter/letter'
@@ -10,7 +10,7 @@ import { choosing, found, oneArea, printed, typed } from '../testing/one-area'
 import { doseOf } from './reaction'
 
 const loam: Partial<AreaInSeason> = { texture: 'loam' }
-const report = (pH: string, asked: Parameters<typeof printed>[0], more: Partial<Report> = {}): Partial<Report> => ({
+const report = (pH: string, asked: Parameters<typeof printed>[0], more: ReportParts = {}): ReportParts => ({
   ...printed(asked),
   pH: typed(pH),
   ...more,
@@ -123,7 +123,7 @@ test.each([
 
 /** Common practice. */
 describe('lime where no buffer sees it', () => {
-  const smp = (v: string): Partial<Report> => ({ buffer: 'SMP', bufferPH: typed(v) })
+  const smp = (v: string): ReportParts => ({ buffer: 'SMP', bufferPH: typed(v) })
   test('sand at pH 4.9 with SMP 7.0 goes by its texture, and says why', () => {
     const { reaction } = found({ texture: 'sand', crop: 'tomato' }, { pH: typed('4.9'), ...smp('7.0') }).answer!
     expect([reaction.outcome, reaction.need!.lead!.id]).toEqual(['lime', 'texture'])

@@ -1,5 +1,5 @@
 import { aimOf, laboratory, limeAimOf, limeBelow, limeDepth, lovesAcid, type Candidate, type Ground } from './candidate'
-import type { Report } from '../case/case'
+import type { Report } from '../case/report'
 import type { Overruling } from '../case/decisions'
 import { ownCapIn, standing, tooMuch, withoutWord } from './overruled'
 import {

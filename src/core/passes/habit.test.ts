@@ -1,5 +1,4 @@
 import type { Application } from '../case/applications'
-import { blankReport } from '../case/blank'
 import { membersOf } from '../case/members'
 import { guides } from '../guides/guides'
 import { oneArea, typed } from '../testing/one-area'
@@ -22,7 +21,6 @@ const fed = (year: string, product: Application['product'], lb: number | null): 
 /** A lawn of 1,000 ft², medium in potassium, with as much phosphorus as it wants. */
 function said(...applications: Application[]) {
   const report = {
-    ...blankReport('r'),
     date: '2023-03-01',
     areas: membersOf(['a']),
     extractant: 'mehlich-3' as const,

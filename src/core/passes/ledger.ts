@@ -1,4 +1,5 @@
-import type { Area, Case } from '../case/case'
+import type { Area } from '../case/area'
+import type { Case } from '../case/case'
 import { ordinary } from '../needs/lime/product'
 import { feeds, isAcidifier, isLime, type Product } from '../shelf/product'
 import { weighedIn } from '../shelf/shed'

@@ -1,5 +1,6 @@
 import type { Application } from '../case/applications'
-import type { Area, Case } from '../case/case'
+import type { Area } from '../case/area'
+import type { Case } from '../case/case'
 import { reportInForce } from '../case/in-force'
 import { feeds, isAcidifier, isLime, productNamed, productRef, type Product } from '../shelf/product'
 import { poundsOf } from '../shelf/shed'

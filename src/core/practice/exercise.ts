@@ -1,5 +1,7 @@
 import { blankArea, blankCase, blankReport, blankSeason } from '../case/blank'
-import type { Case, LineField, Report } from '../case/case'
+import type { Case } from '../case/case'
+import type { Report } from '../case/report'
+import type { LineField } from '../report/line-fields'
 import { withParts } from '../case/in-season'
 import { called, type Doubtable } from '../doubt/doubtable'
 import { readFigure } from '../doubt/figure'

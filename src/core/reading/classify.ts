@@ -18,7 +18,7 @@ import { guides } from '../guides/guides'
 import { reactionClasses } from '../guides/soils'
 import type { SourceRef } from '../guides/sources'
 import type { Text } from '../told/text'
-import type { Report } from '../case/case'
+import type { Report } from '../case/report'
 import type { Range } from '../report/measured'
 import type { ReadReport, Soil } from './soil'
 

@@ -1,4 +1,4 @@
-import type { Report } from '../case/case'
+import type { Report } from '../case/report'
 import type { Limits } from '../guides/limits'
 import { accept, refuse, type Outcome } from '../told/sentence'
 

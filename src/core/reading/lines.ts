@@ -1,14 +1,14 @@
-import type { Report } from '../case/case'
-import type { MeasuredField } from '../report/tests'
+import type { Report } from '../case/report'
+import { measuredIn, tests, type MeasuredField } from '../report/tests'
+import type { TestDefinition } from '../report/tests/definition'
 import type { Crop } from '../guides/crop'
 import type { ClassName, Guide } from '../guides/guide'
 import { textures } from '../guides/soils'
 import { triStateSpan } from '../needs/nutrients/methods/tri-state'
 import type { SourceRef } from '../guides/sources'
 import { say, type Outcome, type Sentence, type Bare } from '../told/sentence'
-import type { Element } from '../units/quantity'
+import { quantity, type Element } from '../units/quantity'
 import { given, type Working } from '../workings'
-import { quantity } from '../units/quantity'
 import { extractLines } from './extract'
 import { leadClass } from './lead'
 import { rate, reactionClass, sufficiency } from './classify'
@@ -74,8 +74,8 @@ const minor =
   ({ read, report, guide, crop }) =>
     minimumLine(element, read, report, guide, crop)
 
-/** How each test is read, in the order in which an advisor looks; null: it is read with another. */
-const readers: Readonly<Record<MeasuredField, Reader | null>> = {
+/** How a test is read by which something is rated; null: it is read with another. One without is told as reported. */
+const readers: Readonly<Partial<Record<MeasuredField, Reader | null>>> = {
   pH: ({ read, crop }) => pHLine(read, crop),
   bufferPH: ({ read }) => bufferLine(read),
   acidity: ({ read }) => acidityLine(read),
@@ -101,7 +101,26 @@ const readers: Readonly<Record<MeasuredField, Reader | null>> = {
   // It tells what the others mean.
   sampleDepth: null,
 }
-const inOrder = Object.values(readers).filter((reader) => reader !== null)
+const inOrder = tests.flatMap((test: TestDefinition): readonly Reader[] => {
+  const reader = readers[test.id as MeasuredField]
+  return reader === null ? [] : [reader ?? (({ read }) => reportedLine(test, read))]
+})
+
+/** A test by which nothing is rated. */
+function reportedLine({ id, says }: TestDefinition, { others }: ReadReport): ReadingLine[] {
+  const value = others[id as MeasuredField]
+  return value && says
+    ? [
+        {
+          id,
+          field: id as MeasuredField,
+          value: given(value, say('report.value', { element: id }), 'reported'),
+          meaning: say('meaning.reported', { says }),
+          source: 'practice',
+        },
+      ]
+    : []
+}
 
 function pHLine(read: ReadReport, crop: Crop): ReadingLine[] {
   if (!read.pH) return []
@@ -277,7 +296,7 @@ function saltLines(read: ReadReport, report: Report, crop: Crop): ReadingLine[] 
     lines.push({
       id: 'salts',
       field: 'salts',
-      value: plain(read.unnamed.salts, report.salts.unit, 'report.salts'),
+      value: plain(read.unnamed.salts, measuredIn(report, 'salts').unit, 'report.salts'),
       meaning: say('meaning.salts-unnamed'),
       source: 'reported',
     })

@@ -1,4 +1,5 @@
-import type { Report } from '../case/case'
+import { reportWith, type ReportParts } from '../report/report-with'
+import type { Report } from '../case/report'
 import { blankArea, blankReport } from '../case/blank'
 import { guides } from '../guides/guides'
 import { missingTests } from '../told/missing'
@@ -12,12 +13,8 @@ import { againstBalance, baseSaturation, hydrogenShare } from './bases'
 import { trendOf, wantedIn } from './trend'
 
 const area = blankArea('a', 'A')
-const report = (date: string, more: Partial<Report>): Report => ({
-  ...blankReport(date),
-  date,
-  areas: { a: true },
-  ...more,
-})
+const report = (date: string, more: ReportParts): Report =>
+  reportWith(blankReport(date), { date, areas: { a: true }, ...more })
 const shape = (series: ReturnType<typeof trendOf>) =>
   series.map(({ by, unit, points }) => [by.en, unit, points.map(({ v }) => Number(v.toFixed(3)))])
 

@@ -1,5 +1,5 @@
+import type { ReportParts } from '../report/report-with'
 import { blankReport } from '../case/blank'
-import type { Report } from '../case/case'
 import { found, typed } from '../testing/one-area'
 import { quantity } from '../units/quantity'
 import type { ReadReport } from './soil'
@@ -34,7 +34,7 @@ test.each([
   ['organic matter of 21 %', { matter: 21 }, {}, ['plausible.organic-matter']],
 ] as const)('%s', (_, soil, tests, keys) => expect(warned(soil, tests)).toEqual(keys))
 
-const full = (report: Partial<Report>, crop = 'tomato') => found({ crop, texture: 'loam' }, report).doubts
+const full = (report: ReportParts, crop = 'tomato') => found({ crop, texture: 'loam' }, report).doubts
 describe('doubts with a remedy', () => {
   test('bases in lb/acre: Ca 3000 and Mg 400 are 18.3 meq, half of them 9.1 of a CEC of 10', () => {
     const report = { cec: typed('10'), Ca: typed('3000', 'ppm'), Mg: typed('400', 'ppm') }

@@ -2,7 +2,7 @@ import type { Crop } from '../guides/crop'
 import { mostPrinted, usualMost } from '../needs/hold'
 import { isApplied } from '../needs/need'
 import { rateUnits, type RateUnit } from '../units/rates'
-import type { Report } from '../case/case'
+import type { Report } from '../case/report'
 import { bufferFields } from '../report/fields'
 import { extractants, type Guide } from '../guides/guide'
 import type { Limits } from '../guides/limits'
@@ -13,6 +13,7 @@ import type { BufferKind } from '../units/quantity'
 import { unitOf } from './tests'
 import { organicSoil } from './texture'
 import type { ReadReport } from './soil'
+import { measuredIn } from '../report/tests'
 
 /** The sum of bases may pass the CEC by this share before it is doubted: laboratories round. */
 const slack = 1.05
@@ -29,7 +30,7 @@ const families: readonly BufferKind[] = ['SMP', 'Adams–Evans']
  */
 export function implausible(
   read: Pick<ReadReport, 'soil' | 'tests' | 'bases' | 'unnamed'>,
-  report: Pick<Report, 'buffer' | 'bufferPH'> | null,
+  report: Pick<Report, 'buffer' | 'measured'> | null,
   guide: Guide | null,
 ): Doubt[] {
   return [
@@ -66,8 +67,9 @@ function unnamedDoubts({ unnamed: { buffer, salts } }: Pick<ReadReport, 'unnamed
 }
 
 /** A reading that its own buffer cannot give, and another can. */
-function bufferDoubt({ buffer, bufferPH }: Pick<Report, 'buffer' | 'bufferPH'>): Doubt[] {
-  const v = bufferPH.value
+function bufferDoubt(report: Pick<Report, 'buffer' | 'measured'>): Doubt[] {
+  const { buffer } = report
+  const v = measuredIn(report, 'bufferPH').value
   if (!buffer || v === null) return []
   const fits = (kind: BufferKind) => v >= bufferFields[kind].low && v <= bufferFields[kind].high
   const other = families.find(fits)

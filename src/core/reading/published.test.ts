@@ -1,5 +1,6 @@
+import { reportWith, type ReportParts } from '../report/report-with'
 import { blankReport } from '../case/blank'
-import type { Report } from '../case/case'
+import type { Report } from '../case/report'
 import type { CropId } from '../guides/crops'
 import { answer, found, typed } from '../testing/one-area'
 import { classOfWord } from './class-words'
@@ -7,9 +8,9 @@ import type { Text } from '../told/text'
 import { readReport } from './soil'
 import type { ReadingLine } from './lines'
 
-const lines = (crop: CropId, report: Partial<Report>, area = {}): Record<string, ReadingLine> =>
+const lines = (crop: CropId, report: ReportParts, area = {}): Record<string, ReadingLine> =>
   Object.fromEntries(answer({ crop, ...area }, report).reading.map((line) => [line.id, line]))
-const tests = (of: Record<string, string>): Partial<Report> =>
+const tests = (of: Record<string, string>): ReportParts =>
   Object.fromEntries(Object.entries(of).map(([name, text]) => [name, typed(text, 'ppm')]))
 
 describe('salts in the saturated paste (USDA Handbook 60; thresholds Maas & Hoffman 1977; recalled), dS/m', () => {
@@ -50,7 +51,7 @@ describe('salts in the saturated paste (USDA Handbook 60; thresholds Maas & Hoff
   })
   test('sodic from 15 % of the exchange, an adsorption ratio of 13, or above pH 8.5 (Handbook 60)', () => {
     // 345 ppm ÷ 229.9 = 1.5007 meq, in 10 meq 15.0 %; gypsum 1.72 × 1.5007 = 2.58 tons an acre-foot.
-    const sodic = (report: Partial<Report>) =>
+    const sodic = (report: ReportParts) =>
       lines('roses', { pH: typed('8'), cec: typed('10', 'meq/100 g'), ...report }).sodium
     expect(sodic(tests({ Na: '345' }))).toMatchObject({ className: 'sodic' })
     expect(sodic(tests({ Na: '345' }))!.meaning.args.tons).toBeCloseTo(2.581, 3)
@@ -95,7 +96,7 @@ describe('lead (federal guidance, recalled, under revision): total lead only, pp
 describe('soilless mix by the saturated media extract (Warncke & Krauskopf, E-1736; recalled)', () => {
   const mix = { guide: 'soilless-mix@1' } as const
   const media = { extractant: 'saturated-media', saltsBy: 'saturated-media' } as const
-  const of = (report: Partial<Report>, crop: CropId = 'potted-plants') => lines(crop, { ...media, ...report }, mix)
+  const of = (report: ReportParts, crop: CropId = 'potted-plants') => lines(crop, { ...media, ...report }, mix)
   test.each([
     ['P', '2', 'low', -4],
     ['P', '3', 'acceptable', -3],
@@ -210,7 +211,7 @@ describe('an index, a word, a pH in salt, an oxide (common practice)', () => {
 })
 
 describe('elements beside P and K (house guide, common practice, recalled)', () => {
-  const state = (element: string, report: Partial<Report>, area = {}) => {
+  const state = (element: string, report: ReportParts, area = {}) => {
     const line = lines('sweet-corn', report, area)[element]
     return line?.className ?? line?.meaning.key
   }
@@ -249,9 +250,9 @@ describe('elements beside P and K (house guide, common practice, recalled)', () 
     ['manganese where the guide has no figure', 'Mn', { ...m3, ...tests({ Mn: '4' }) }, 'reading.no-minimum'],
     ['sulfur', 'S', { ...m3, ...tests({ S: '9' }) }, 'low'],
   ] as const)('%s', (_, element, report, expected) =>
-    expect(
-      state(element, report as Partial<Report>, report.extractant === 'olsen' ? { guide: 'olsen-west@1' } : {}),
-    ).toBe(expected),
+    expect(state(element, report as ReportParts, report.extractant === 'olsen' ? { guide: 'olsen-west@1' } : {})).toBe(
+      expected,
+    ),
   )
 })
 
@@ -299,7 +300,7 @@ describe('nitrate, organic matter, CEC, bases', () => {
   })
   test('base saturation by equivalent weights: 1,002 ppm Ca are 5 meq', () => {
     const report = { ...tests({ Ca: '1002', Mg: '121.5', K: '195.5' }), cec: typed('10') }
-    const read = readReport({ ...blankReport('r'), ...report }, { texture: null })
+    const read = readReport(reportWith(blankReport('r'), report), { texture: null })
     expect(read.bases.map(({ base, percent }) => [base, Math.round(percent! * 1e6) / 1e6])).toEqual([
       ['Ca', 50],
       ['Mg', 10],

@@ -1,8 +1,11 @@
 import { fields } from '../report/fields'
 import { lineField } from '../report/lines'
-import { measuredFields, type MeasuredField } from '../report/tests'
+import { measuredFields, measuredIn, tests, type MeasuredField } from '../report/tests'
+import type { TestDefinition } from '../report/tests/definition'
 import { accept, refuse, say, type Outcome, type Sentence, type Bare } from '../told/sentence'
-import { type Area, type Case, type Plan, type Recommends, type Report } from '../case/case'
+import { type Area } from '../case/area'
+import { type Case, type Plan } from '../case/case'
+import { type Recommends, type Report } from '../case/report'
 import type { Rows } from '../case/season'
 import type { AreaInSeason } from '../case/in-season'
 import { planSize } from '../ground/plan/plan-size'
@@ -81,6 +84,8 @@ export interface ReadReport {
   readonly freeLime?: number
   /** ppm. */
   readonly lead?: number
+  /** Tests by which nothing is rated, as reported. */
+  readonly others: { readonly [F in MeasuredField]?: Quantity }
   readonly recommends: Readonly<Partial<Record<Exclude<keyof Recommends, 'limeMeans'>, number>>>
   readonly problems: readonly Problem[]
 }
@@ -94,6 +99,7 @@ export const nothingRead: ReadReport = {
   printedWords: {},
   ranges: {},
   bases: [],
+  others: {},
   recommends: {},
   problems: [],
 }
@@ -111,7 +117,7 @@ export function readReport(report: Report, area: Pick<Area, 'texture'>): ReadRep
     problems.push({ field: name, sentence: read.refusal })
     return undefined
   }
-  const test: TakeTest = (name) => take(name, lineField(name, report.buffer), report[name])
+  const test: TakeTest = (name) => take(name, lineField(name, report.buffer), measuredIn(report, name))
   const readings = readTests(report, test, problems)
   const pH = readPH(report, test)
   const cec = of('meq/100 g', test('cec'))
@@ -139,13 +145,14 @@ export function readReport(report: Report, area: Pick<Area, 'texture'>): ReadRep
     nitrate:
       nitrate === undefined
         ? undefined
-        : report.nitrate.unit === 'lb/acre'
+        : measuredIn(report, 'nitrate').unit === 'lb/acre'
           ? quantity(nitrate, 'lb/acre NO₃-N')
           : quantity(nitrate, 'ppm NO₃-N'),
-    sampleDepth: readInches(test('sampleDepth'), report.sampleDepth),
+    sampleDepth: readInches(test('sampleDepth'), measuredIn(report, 'sampleDepth')),
     salts: readSalts(report, salts),
     sar: test('sar'),
     freeLime: test('freeLime'),
+    others: othersIn(report, test),
     lead: test('lead'),
     recommends: readRecommends(report, take),
     problems,
@@ -200,6 +207,17 @@ function rangesIn(report: Report): ReadReport['ranges'] {
   return found
 }
 
+/** What nothing is rated by. */
+const unrated = tests.filter((test: TestDefinition) => test.says !== undefined)
+
+const othersIn = (report: Report, test: TakeTest): ReadReport['others'] =>
+  Object.fromEntries(
+    unrated.flatMap(({ id }) => {
+      const v = test(id)
+      return v === undefined ? [] : [[id, quantity(v, measuredIn(report, id).unit)]]
+    }),
+  )
+
 type ElementWords = Partial<Record<Element, ClassName>>
 
 function readTests(
@@ -212,7 +230,7 @@ function readTests(
   const wordsFrom: ElementWords = {}
   const printedWords: ElementWords = {}
   for (const element of elements) {
-    const typed = report[element]
+    const typed = measuredIn(report, element)
     if (typed.text === '') continue
     const classes = classesOfWords(typed.text)
     const oxide = oxideIn(element, typed.text)
@@ -248,7 +266,7 @@ export function oxideIn(element: Element, text: string): Sentence | undefined {
 function readSalts(report: Report, v: number | undefined): Conductivity | undefined {
   if (v === undefined || !report.saltsBy) return undefined
   const perUnit =
-    report.salts.unit === 'ppm'
+    measuredIn(report, 'salts').unit === 'ppm'
       ? 1 / (report.saltsBy === 'saturated-media' || report.saltsBy === 'pour-through' ? saltPpm.mix : saltPpm.soil)
       : 1
   return quantity(v * perUnit, `dS/m, ${report.saltsBy}`)

@@ -1,6 +1,7 @@
 import { isMember } from '../case/members'
-import type { Area, Report } from '../case/case'
-import { testOf, type MeasuredField } from '../report/tests'
+import type { Area } from '../case/area'
+import type { Report } from '../case/report'
+import { testOf, type MeasuredField, measuredIn } from '../report/tests'
 import { mannerOf, mannerWord } from '../report/manners'
 import { extractants } from '../guides/guide'
 import { usedFor } from './classify'
@@ -35,10 +36,11 @@ export function trendOf(field: MeasuredField, area: Pick<Area, 'id'>, reports: r
   const series = new Map<string, { by: Text; unit: string; points: TrendPoint[] }>()
   const dated = reports.filter(({ areas, date }) => date !== '' && isMember(areas, area.id))
   for (const report of [...dated].sort((a, b) => a.date.localeCompare(b.date))) {
-    const v = reckoned(report[field])
+    const typed = measuredIn(report, field)
+    const v = reckoned(typed)
     const by = methodOf(field, report)
     if (v === undefined || !by) continue
-    const { value, unit } = comparable(field, v, report[field].unit)
+    const { value, unit } = comparable(field, v, typed.unit)
     const key = `${by.en}|${unit}`
     const one = series.get(key) ?? { by, unit, points: [] }
     one.points.push({ reportId: report.id, date: report.date, v: value })

@@ -1,6 +1,7 @@
-import type { Case, Report } from '../case/case'
+import type { Case } from '../case/case'
+import type { Report } from '../case/report'
 import type { ReportKind } from '../report/kinds'
-import { testOf, type MeasuredField } from '../report/tests'
+import { testOf, type MeasuredField, measuredIn } from '../report/tests'
 import { fields, numberIn } from '../report/fields'
 import { rangeOf, type Range } from '../report/measured'
 
@@ -33,8 +34,9 @@ export function spreadOf(
  * @param v the value as it is read
  */
 export function spreadAsRead(report: Report, field: MeasuredField, v: number, cores: number): Range | undefined {
-  const reported = report[field].value ?? v
-  const spread = spreadOf(field, reported, report.kind, rangeOf(report[field]), cores)
+  const typed = measuredIn(report, field)
+  const reported = typed.value ?? v
+  const spread = spreadOf(field, reported, report.kind, rangeOf(typed), cores)
   const asRead = (end: number | null) =>
     end === null ? null : field === 'pH' ? end + (v - reported) : reported > 0 ? (end * v) / reported : end
   return spread && { low: asRead(spread.low), high: asRead(spread.high) }
@@ -46,7 +48,7 @@ export function spreadAsRead(report: Report, field: MeasuredField, v: number, co
  */
 export function boundsOf(report: Report, field: MeasuredField): Range | undefined {
   const { kind } = report
-  const typed = report[field]
+  const typed = measuredIn(report, field)
   const range = rangeOf(typed)
   if (range || typed.value === null || field !== 'pH' || kind !== 'kit') return range
   const out = testOf(field).error!(typed.value, kind, usualCores)

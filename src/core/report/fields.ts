@@ -2,13 +2,15 @@ import type { LimeScaleId } from '../shelf/lime-scales'
 import type { BufferKind } from '../units/quantity'
 import { check, type Field, type Typed } from '../units/typed'
 import { rateUnitWords } from '../units/rates'
-import { bagsWords, feet, inches, kilograms, ounces, percent, pounds } from './unit-words'
+import { bagsWords, bushels, feet, inches, kilograms, ounces, percent, pounds, tonsPerAcre } from './unit-words'
 
 const printedRate = (high: number, example: string): Field => ({ units: rateUnitWords, low: 0, high, example })
 
 /** The ranges outside which a number is not believed, whatever the method. Source: common practice. */
 export const fields = {
   pace: { units: feet, low: 1, high: 6, example: '2.5' },
+  /** A crop's own is one of these: `yieldFields`. */
+  expectedYield: { units: [...bushels, ...tonsPerAcre], low: 0.5, high: 400, example: '60' },
   toWater: { units: feet, low: 0, high: 5_280, example: '40' },
   cores: { units: [], low: 1, high: 60, example: '10' },
   plants: { units: [], low: 1, high: 100_000, example: '6' },
@@ -36,6 +38,13 @@ export const fields = {
   },
   aim: { units: [], low: 3.5, high: 8.5, example: '6.5' },
 } as const satisfies Record<string, Field>
+
+/** What a plot may be hoped to yield, in the unit that its crop goes by. Source: common practice. */
+export const yieldFields = {
+  'bu/acre': { units: bushels, low: 5, high: 400, example: '60' },
+  'tons/acre': { units: tonsPerAcre, low: 0.5, high: 15, example: '2' },
+} as const satisfies Record<string, Field>
+export type YieldUnit = keyof typeof yieldFields
 
 /** What a bag of lime prints, by the scale it prints it on; sieves go by percent. */
 export const limeFields: Readonly<Record<LimeScaleId, Field>> = {

@@ -1,9 +1,9 @@
+import { allFields, type LineField } from './line-fields'
 import { mannerIn, noManner, type Manner } from './manners'
-import { measuredFields } from './tests'
-import type { LineField, Report, ReportLine } from '../case/case'
+import type { Report, ReportLine } from '../case/report'
 import type { ReportKind } from '../report/kinds'
 import type { Text } from '../told/text'
-import { lineUnit, readLine, recommendedFields, recommendedIn, typedIn, withLine } from './lines'
+import { lineUnit, readLine, recommendedIn, typedIn, withLine } from './lines'
 
 /** What one paper of a laboratory has in common with the next: what it prints, in which order and unit, and how it measured. */
 export interface ReportLayout extends Manner, Pick<Report, 'kind' | 'laboratory' | 'extractant' | 'unit' | 'lines'> {
@@ -108,12 +108,6 @@ export function linesOf(report: Report): readonly ReportLine[] {
     .map((field) => line(field, lineUnit(report, field)))
   return more.length > 0 ? [...ordered, ...more] : ordered
 }
-
-/** Everything that a report may print, in the order in which an advisor looks. */
-export const allFields: readonly LineField[] = [
-  ...measuredFields,
-  ...recommendedFields.map((field) => `recommends.${field}` as const),
-]
 
 /**
  * A report on this paper: its manner and its order. What is typed already stays, read in the units of the paper, unless

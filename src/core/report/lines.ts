@@ -1,18 +1,10 @@
-import type { LineField, RecommendedField, Report } from '../case/case'
-import { blankReport } from '../case/blank'
+import type { Report } from '../case/report'
+import type { LineField, RecommendedField } from './line-fields'
 import { bufferFields, fields } from './fields'
-import { testOf, type MeasuredField } from './tests'
+import { measuredIn, testOf, type MeasuredField } from './tests'
 import { elements, isMicronutrient, majorNutrients, otherNutrients, type Element } from '../units/quantity'
 import { readMeasured } from './measured'
 import { readTyped, type Field, type Typed } from '../units/typed'
-
-export const recommendedFields: readonly RecommendedField[] = [
-  'lime',
-  'sulfur',
-  ...majorNutrients,
-  ...otherNutrients,
-  'limeDepth',
-]
 
 export const isElement = (field: string): field is Element => (elements as readonly string[]).includes(field)
 
@@ -31,18 +23,17 @@ export function lineField(field: LineField, buffer: Report['buffer'] = null): Fi
 
 export const typedIn = (report: Report, field: LineField): Typed => {
   const recommended = recommendedIn(field)
-  return recommended ? report.recommends[recommended] : report[field as MeasuredField]
+  return recommended ? report.recommends[recommended] : measuredIn(report, field as MeasuredField)
 }
-
-const blank = blankReport('')
 
 /** The unit in which a line is printed, unless another is typed after the number. */
 export function lineUnit(report: Pick<Report, 'lines' | 'unit'>, field: LineField): string {
   const own = report.lines.find((one) => one.field === field)?.unit
   if (own !== undefined) return own
   if (isElement(field)) return isMicronutrient(field) ? 'ppm' : report.unit
-  const { unit } = typedIn(blank, field)
-  if (unit !== '' || !recommendedIn(field)) return unit
+  const recommended = recommendedIn(field)
+  if (!recommended) return testOf(field as MeasuredField).unit
+  if (recommended === 'limeDepth') return 'in'
   const like = alike(field)
   return report.lines.find((one) => like.includes(one.field) && one.unit !== '')?.unit ?? ''
 }
@@ -92,5 +83,5 @@ export function withLine(report: Report, field: LineField, typed: Typed): Report
   const recommended = recommendedIn(field)
   return recommended
     ? { ...report, recommends: { ...report.recommends, [recommended]: typed } }
-    : { ...report, [field]: typed }
+    : { ...report, measured: { ...report.measured, [field]: typed } }
 }

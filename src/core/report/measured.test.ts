@@ -1,6 +1,6 @@
 import * as fc from 'fast-check'
 import { lineField, readLine } from './lines'
-import { allFields } from './layout'
+import { allFields } from './line-fields'
 import { check } from '../units/typed'
 import { found } from '../testing/one-area'
 import { parseMeasured, printedWord, rangeOf, readMeasured, reckoned } from './measured'

@@ -1,4 +1,4 @@
-import type { LineField } from '../case/case'
+import type { LineField } from './line-fields'
 import type { BoronMethod, ExtractantId, MicronutrientMethod } from '../guides/guide'
 import { otherNutrients, type BufferKind } from '../units/quantity'
 import { lineField, recommendedIn } from './lines'

@@ -1,4 +1,5 @@
-import type { LineField, Report } from '../case/case'
+import type { Report } from '../case/report'
+import type { LineField } from './line-fields'
 import type { Sentence } from '../told/sentence'
 import type { BufferKind, Element, TestUnit } from '../units/quantity'
 import type { RateUnit } from '../units/rates'
@@ -37,7 +38,7 @@ export function remedied(report: Report, remedy: Remedy): Report {
     (elements as readonly string[]).includes(one.field) ? { ...one, unit } : one,
   )
   return elements.reduce<Report>(
-    (now, element) => withLine(now, element, { ...readLine(element, bare(now[element].text), unit), unit }),
+    (now, element) => withLine(now, element, { ...readLine(element, bare(typedIn(now, element).text), unit), unit }),
     { ...report, lines },
   )
 }

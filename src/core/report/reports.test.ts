@@ -1,5 +1,6 @@
 import { blankReport } from '../case/blank'
-import type { LineField, Report } from '../case/case'
+import type { Report } from '../case/report'
+import type { LineField } from './line-fields'
 import { measuredFields } from '../report/tests'
 import { typed } from '../testing/one-area'
 import { betweenPatches, dropRange } from './kit'
@@ -8,6 +9,7 @@ import { lineField, lineUnit, readLine, recommendedIn, typedIn, withLine, withLi
 import { remedied, remedyFor } from './remedy'
 import { check } from '../units/typed'
 import { oxideIn, readReport } from '../reading/soil'
+import { reportWith } from './report-with'
 
 const blank = blankReport('r')
 const [routine, index] = shippedLayouts
@@ -29,7 +31,7 @@ describe('papers', () => {
       ],
     }
     const next = filled({ K: '120', pH: '6.1' }, onPaper(blank, layoutOf(first, 'own', 'Garden test')))
-    expect([next.laboratory, next.extractant, next.K.unit, next.K.value]).toEqual([
+    expect([next.laboratory, next.extractant, next.measured.K?.unit, next.measured.K?.value]).toEqual([
       'Vale soil room',
       'mehlich-1',
       'lb/acre',
@@ -40,7 +42,11 @@ describe('papers', () => {
   })
   test('what is typed stays when the paper changes, in its unit; a unit that was typed wins', () => {
     const report = onPaper(filled({ P: '23', K: '90 ppm', Zn: '1.2' }), index!)
-    expect([report.P.text, report.P.unit, report.K.unit]).toEqual(['23', 'index', 'ppm'])
+    expect([typedIn(report, 'P').text, typedIn(report, 'P').unit, typedIn(report, 'K').unit]).toEqual([
+      '23',
+      'index',
+      'ppm',
+    ])
     expect(linesOf(report).at(-1)).toEqual({ field: 'Zn', unit: 'ppm' })
   })
   test('every shipped line has a unit that its field knows', () => {
@@ -52,8 +58,8 @@ describe('papers', () => {
         expect(open ? unit === '' : units.some((one) => one.unit === unit)).toBe(true)
       }
   })
-  test('a blank report has every field that a report may measure', () =>
-    expect(measuredFields.filter((field) => blank[field].text !== '')).toEqual([]))
+  test('of a blank report nothing was measured', () =>
+    expect(measuredFields.filter((field) => typedIn(blank, field).text !== '')).toEqual([]))
 })
 
 describe('the unit of what a laboratory recommends', () => {
@@ -101,26 +107,27 @@ describe('the unit of what a laboratory recommends', () => {
 describe('remedies', () => {
   test('a lost decimal point', () => {
     const report = filled({ pH: '61' })
-    const read = check(lineField('pH'), report.pH)
+    const read = check(lineField('pH'), typedIn(report, 'pH'))
     const remedy = !read.ok && remedyFor('pH', read.refusal)
-    expect(remedy && remedied(report, remedy).pH).toEqual({ text: '6.1', unit: '', value: 6.1 })
+    expect(remedy && remedied(report, remedy).measured.pH).toEqual({ text: '6.1', unit: '', value: 6.1 })
   })
   test('phosphate typed for phosphorus: 60 lb P₂O₅ hold 26.2 of P (atomic masses)', () => {
     const report = filled({ P: '60 ppm P2O5' })
-    const remedy = remedyFor('P', oxideIn('P', report.P.text)!)
-    expect(remedied(report, remedy!).P).toMatchObject({ text: '26.2', unit: 'ppm', value: 26.2 })
+    const remedy = remedyFor('P', oxideIn('P', typedIn(report, 'P').text)!)
+    expect(remedied(report, remedy!).measured.P).toMatchObject({ text: '26.2', unit: 'ppm', value: 26.2 })
   })
   test('bases that are in lb/acre lose the unit that was typed after them', () => {
     const report = filled({ Ca: '3000 ppm', Mg: '400' })
     const mended = remedied(report, { kind: 'unit', elements: ['Ca', 'Mg'], unit: 'lb/acre' })
-    expect([mended.Ca, mended.Mg]).toEqual([
+    expect([mended.measured.Ca, mended.measured.Mg]).toEqual([
       { text: '3000', unit: 'lb/acre', value: 3000 },
       { text: '400', unit: 'lb/acre', value: 400 },
     ])
   })
   test('the buffer that the reading belongs to', () =>
     expect(
-      remedied({ ...blank, buffer: 'SMP', bufferPH: typed('7.7') }, { kind: 'buffer', buffer: 'Adams–Evans' }).buffer,
+      remedied(reportWith(blank, { buffer: 'SMP', bufferPH: typed('7.7') }), { kind: 'buffer', buffer: 'Adams–Evans' })
+        .buffer,
     ).toBe('Adams–Evans'))
 })
 

@@ -9,6 +9,15 @@ export const kilograms = [{ unit: 'kg', words: ['kg', 'kilo', 'kilos'] }] as con
 export const bagsWords = [
   { unit: 'bags', words: ['bag', 'bags', 'a bag', 'of a bag', 'sack', 'sacks'] },
 ] as const satisfies readonly UnitWords[]
+export const bushels = [
+  {
+    unit: 'bu/acre',
+    words: ['bu', 'bu/acre', 'bu/ac', 'bushels', 'bushels/acre', 'bushels an acre', 'bushels per acre'],
+  },
+] as const satisfies readonly UnitWords[]
+export const tonsPerAcre = [
+  { unit: 'tons/acre', words: ['tons', 'ton', 't', 'tons/acre', 'tons/ac', 't/acre', 'tons an acre', 'tons per acre'] },
+] as const satisfies readonly UnitWords[]
 export const inches = [
   { unit: 'in', words: ['in', 'inch', 'inches', '"'] },
   { unit: 'cm', words: ['cm'] },

@@ -1,8 +1,8 @@
 import { blankReport } from '../case/blank'
-import type { Report } from '../case/case'
+import type { Report } from '../case/report'
 import type { Typed } from '../units/typed'
-import { recommendedFields } from './lines'
-import { measuredFields } from './tests'
+import { recommendedFields } from './line-fields'
+import { measuredFields, measuredIn } from './tests'
 
 /** What stands in the place of a report where there is none. */
 export const untested: Report = blankReport('')
@@ -11,7 +11,7 @@ export const untested: Report = blankReport('')
 export function isUntested(report: Report): boolean {
   const isBlank = ({ text }: Typed) => text.trim() === ''
   return (
-    measuredFields.every((field) => isBlank(report[field])) &&
+    measuredFields.every((field) => isBlank(measuredIn(report, field))) &&
     recommendedFields.every((field) => isBlank(report.recommends[field]))
   )
 }

@@ -1,10 +1,9 @@
 import { blankApplication, blankArea, blankReport, blankSample, blankSeason } from '../case/blank'
-import type { Case } from '../case/case'
+import { caseShape, type Case } from '../case/case'
 import { changeBetween, patched, type Path } from '../case/changes'
 import { sampleCases } from '../../demo/sample-cases'
 import { oneArea, typed as typedText } from '../testing/one-area'
 import { blank } from '../units/typed'
-import { caseShape } from './case-shape'
 import { misfitOf, mostCornersInAll } from './fits'
 import { misfitIn, shapeAt, typedLimits, type Shape } from './shape'
 

@@ -1,6 +1,5 @@
-import type { Case } from '../case/case'
+import { caseShape, type Case } from '../case/case'
 import { valueAt, type Patch } from '../case/changes'
-import { caseShape } from './case-shape'
 import { misfitIn, reservedKeys, shapeAt, type Misfit } from './shape'
 
 /** Corners of everything drawn in one case: a file of them stays far below what is read back. */

@@ -1,8 +1,7 @@
 import * as fc from 'fast-check'
 import { sampleCases } from '../../demo/sample-cases'
 import { blankCase } from '../case/blank'
-import type { Case } from '../case/case'
-import { caseShape } from './case-shape'
+import { caseShape, type Case } from '../case/case'
 import { knownOnly, readable } from './readable'
 import { misfitIn } from './shape'
 

@@ -1,3 +1,4 @@
+import { blankOf } from './blank'
 import { isRecord, keyFits, misfitIn, text, typedLimits, type Shape } from './shape'
 
 /** A value as far as it could be read, and how many places of it could not. */
@@ -47,6 +48,8 @@ export function readable<Of>(shape: Shape, value: unknown, blank: Of): Readable<
         return readList(of, one, otherwise)
       case 'record':
         return readRecord(of, one, otherwise)
+      case 'some':
+        return readSome(of.of, one, otherwise)
       default:
         return misfitIn(of, one) ? leave(otherwise) : one
     }
@@ -54,7 +57,7 @@ export function readable<Of>(shape: Shape, value: unknown, blank: Of): Readable<
 
   /** Entries of lists and records know their own blanks. */
   const readEntry = (of: Shape, one: unknown) =>
-    of.is !== 'fields' ? read(of, one, nothing) : isRecord(one) ? read(of, one, of.blank ?? {}) : leave(nothing)
+    of.is !== 'fields' ? read(of, one, nothing) : isRecord(one) ? read(of, one, blankOf(of)) : leave(nothing)
 
   const noneFor = (one: unknown) => (one === nothing ? null : one)
 
@@ -98,6 +101,15 @@ export function readable<Of>(shape: Shape, value: unknown, blank: Of): Readable<
     return found.length < least ? nothing : found.slice(0, most)
   }
 
+  function readSome(of: Readonly<Record<string, Shape>>, one: unknown, otherwise: unknown) {
+    if (!isRecord(one)) return leave(otherwise)
+    const found = Object.entries(one).flatMap(([name, each]) => {
+      const value = Object.hasOwn(of, name) ? read(of[name]!, each, nothing) : leave(nothing)
+      return value === nothing ? [] : [[name, value] as const]
+    })
+    return Object.fromEntries(found)
+  }
+
   function readRecord(shape: Extract<Shape, { is: 'record' }>, one: unknown, otherwise: unknown) {
     const { of, most = Infinity } = shape
     if (!isRecord(one)) return leave(otherwise)
@@ -128,6 +140,7 @@ export function knownOnly<Of>(shape: Shape, value: Of): Of {
     case 'optional':
       return value === null ? value : knownOnly(shape.of, value)
     case 'fields':
+    case 'some':
       return isRecord(value) ? each((key) => (Object.hasOwn(shape.of, key) ? shape.of[key] : undefined)) : value
     case 'record':
       return isRecord(value) ? each(() => shape.of) : value

@@ -1,19 +1,36 @@
+import type { Typed, UnitWords } from '../units/typed'
+
 /**
- * What a stored value may be, declared once: files, backups and the API are checked by it, and every edit before it is
- * taken, so that nothing is kept that could not be read back.
+ * What a stored value may be, declared once: its type in the code follows from it, and so do a blank one, what files,
+ * backups and the API are checked by, how it is read again, what an edit may put there, what the history calls it and
+ * what becomes of a case from before there was such a field.
  */
-export type Shape =
+export type Shape<Of = unknown> = Kind & Declared & { readonly holds?: Of }
+
+/** The value of a shape. */
+export type Holds<Of extends Shape> = Exclude<Of['holds'], undefined>
+
+/** What is said of a field beside its kind. */
+interface Declared {
+  /** Stands where nothing was typed or chosen; absent: what is usual for its kind. */
+  readonly blank?: unknown
+  /** What the history calls it. */
+  readonly label?: string
+  /** The schema since which cases have it; absent: always, or a step of its own brought it. */
+  readonly since?: number
+}
+
+type Kind =
   /** Text of `least` to `most` characters, in a form of its own where it has one. */
   | { readonly is: 'text'; readonly most: number; readonly least: number; readonly form?: RegExp }
   /** A moment, ISO 8601. */
   | { readonly is: 'instant' }
   | { readonly is: 'number'; readonly low?: number; readonly high?: number; readonly whole?: boolean }
   | { readonly is: 'flag' }
-  | { readonly is: 'one-of'; readonly values: readonly (string | number | boolean | null)[] }
+  | { readonly is: 'one-of'; readonly values: readonly Choice[] }
   /** What somebody typed, with its unit and the number read from it. */
-  | { readonly is: 'typed' }
-  /** `blank`: what stands for those of an entry that cannot be read. */
-  | { readonly is: 'fields'; readonly of: Readonly<Record<string, Shape>>; readonly blank?: object }
+  | { readonly is: 'typed'; readonly unit: string; readonly units: readonly UnitWords[]; readonly as: Read }
+  | { readonly is: 'fields'; readonly of: Readonly<Record<string, Shape>> }
   /** `unique`: no entry twice, or no two of one `id` or `field`. */
   | {
       readonly is: 'list'
@@ -26,33 +43,87 @@ export type Shape =
   | { readonly is: 'tuple'; readonly of: readonly Shape[] }
   /** Values by keys that are not known beforehand. */
   | { readonly is: 'record'; readonly key: RegExp | number; readonly of: Shape; readonly most?: number }
+  /** By these keys, of which any may be missing. */
+  | { readonly is: 'some'; readonly of: Readonly<Record<string, Shape>> }
   /** One of several kinds of fields, told by its `kind`. */
   | { readonly is: 'kinds'; readonly of: Readonly<Record<string, Readonly<Record<string, Shape>>>> }
   /** The same, or nothing. */
   | { readonly is: 'optional'; readonly of: Shape }
 
 type Unique = 'entry' | 'id' | 'field'
+type Choice = string | number | boolean | null
+/** How a typed text becomes a number: a plain one, one of a test (a limit, a range), or an area of ground. */
+type Read = 'number' | 'measured' | 'size'
+type Each<Of extends Readonly<Record<string, Shape>>> = { readonly [Name in keyof Of]: Holds<Of[Name]> }
 
-export const text = (most: number, least = 0): Shape => ({ is: 'text', most, least })
-export const form = (pattern: RegExp, most = 200): Shape => ({ is: 'text', most, least: 1, form: pattern })
-export const instant: Shape = { is: 'instant' }
-export const number = (low?: number, high?: number): Shape => ({ is: 'number', low, high })
-export const whole = (low: number, high?: number): Shape => ({ is: 'number', low, high, whole: true })
-export const flag: Shape = { is: 'flag' }
-export const oneOf = (...values: readonly (string | number | boolean | null)[]): Shape => ({ is: 'one-of', values })
-export const typed: Shape = { is: 'typed' }
-export const fields = (of: Readonly<Record<string, Shape>>, blank?: object): Shape => ({ is: 'fields', of, blank })
-export const list = (of: Shape, most: number, unique?: Unique, least = 0): Shape => ({
+export const text = <Of extends string = string>(most: number, least = 0): Shape<Of> => ({ is: 'text', most, least })
+export const form = <Of extends string = string>(pattern: RegExp, most = 200): Shape<Of> => ({
+  is: 'text',
+  most,
+  least: 1,
+  form: pattern,
+})
+export const instant: Shape<string> = { is: 'instant' }
+export const number = (low?: number, high?: number): Shape<number> => ({ is: 'number', low, high })
+export const whole = (low: number, high?: number): Shape<number> => ({ is: 'number', low, high, whole: true })
+export const flag: Shape<boolean> = { is: 'flag' }
+/** The first stands where nobody chose. */
+export const oneOf = <const Value extends Choice>(...values: readonly Value[]): Shape<Value> => ({
+  is: 'one-of',
+  values,
+})
+/** @param unit in which it is typed where no other is named */
+export const typed = (
+  { units }: { readonly units: readonly UnitWords[] },
+  unit: string,
+  as: Read = 'number',
+): Shape<Typed> => ({ is: 'typed', units, unit, as })
+export const fields = <const Of extends Readonly<Record<string, Shape>>>(of: Of): Shape<Each<Of>> => ({
+  is: 'fields',
+  of,
+})
+export const list = <Of>(of: Shape<Of>, most: number, unique?: Unique, least = 0): Shape<readonly Of[]> => ({
   is: 'list',
   of,
   most,
   least,
   unique,
 })
-export const tuple = (...of: readonly Shape[]): Shape => ({ is: 'tuple', of })
-export const record = (key: RegExp | number, of: Shape, most?: number): Shape => ({ is: 'record', key, of, most })
-export const kinds = (of: Readonly<Record<string, Readonly<Record<string, Shape>>>>): Shape => ({ is: 'kinds', of })
-export const orNone = (of: Shape): Shape => ({ is: 'optional', of })
+export const tuple = <const Of extends readonly Shape[]>(
+  ...of: Of
+): Shape<{ readonly [At in keyof Of]: Holds<Of[At]> }> => ({ is: 'tuple', of })
+export const record = <Of>(
+  key: RegExp | number,
+  of: Shape<Of>,
+  most?: number,
+): Shape<Readonly<Record<string, Of>>> => ({
+  is: 'record',
+  key,
+  of,
+  most,
+})
+export const some = <const Of extends Readonly<Record<string, Shape>>>(of: Of): Shape<Partial<Each<Of>>> => ({
+  is: 'some',
+  of,
+})
+export const kinds = <Of>(of: Readonly<Record<string, Readonly<Record<string, Shape>>>>): Shape<Of> => ({
+  is: 'kinds',
+  of,
+})
+export const orNone = <Of>(of: Shape<Of>): Shape<Of | null> => ({ is: 'optional', of })
+
+/** A field with the name that the history calls it by. */
+export const named = <Of>(label: string, of: Shape<Of>): Shape<Of> => ({ ...of, label })
+/** A field that is this where nobody typed or chose. */
+export const usually = <Of>(blank: Of, of: Shape<Of>): Shape<Of> => ({ ...of, blank })
+/** A field that came with this schema: cases of before get it blank. */
+export const since = <Of>(schema: number, of: Shape<Of>): Shape<Of> => ({ ...of, since: schema })
+
+/** A field for each of these names. */
+export const each = <const Name extends string | number, Of>(
+  names: readonly Name[],
+  of: (name: Name) => Of,
+): Readonly<Record<Name, Of>> => Object.fromEntries(names.map((name) => [name, of(name)])) as Record<Name, Of>
 
 /** Characters of what is typed into one field, and of its unit. */
 export const typedLimits = { text: 120, unit: 24 } as const
@@ -115,6 +186,8 @@ export function misfitIn(shape: Shape, value: unknown, path: readonly string[] =
       return Array.isArray(value) ? misfitOfList(shape, value, path) : other
     case 'record':
       return isRecord(value) ? misfitOfRecord(shape, value, path) : other
+    case 'some':
+      return isRecord(value) ? misfitOfSome(shape.of, value, path) : other
   }
 }
 
@@ -133,12 +206,17 @@ const misfitOfTyped = (value: Readonly<Record<string, unknown>>, path: readonly 
     ? undefined
     : { path, why: 'other' })
 
-const misfitOfFields = (
+const misfitOfFields: typeof misfitOfSome = (of, value, path) =>
+  firstOf(Object.keys({ ...of, ...value }), (key) =>
+    Object.hasOwn(of, key) ? misfitIn(of[key]!, value[key], [...path, key]) : { path: [...path, key], why: 'other' },
+  )
+
+const misfitOfSome = (
   of: Readonly<Record<string, Shape>>,
   value: Readonly<Record<string, unknown>>,
   path: readonly string[],
 ): Misfit | undefined =>
-  firstOf(Object.keys({ ...of, ...value }), (key) =>
+  firstOf(Object.keys(value), (key) =>
     Object.hasOwn(of, key) ? misfitIn(of[key]!, value[key], [...path, key]) : { path: [...path, key], why: 'other' },
   )
 
@@ -177,7 +255,8 @@ function inner(shape: Shape, key: string): Shape | undefined {
     case 'optional':
       return inner(shape.of, key)
     case 'fields':
-      return shape.of[key]
+    case 'some':
+      return Object.hasOwn(shape.of, key) ? shape.of[key] : undefined
     case 'list':
       return shape.of
     case 'record':

@@ -1,5 +1,5 @@
 import * as fc from 'fast-check'
-import { blankReport, blankSeason } from '../case/blank'
+import { blankSeason } from '../case/blank'
 import type { Case } from '../case/case'
 import {
   boronMethods,
@@ -15,6 +15,7 @@ import { shippedProducts } from '../shelf/products'
 import { textures, type TextureId } from '../guides/soils'
 import { oneArea, printed, typed } from './one-area'
 import { bufferKinds, elements, majorNutrients, otherNutrients, saltMethods } from '../units/quantity'
+import { testOf } from '../report/tests'
 
 /** For tests: random cases that a person could have typed. */
 const rarely = <T>(value: fc.Arbitrary<T>) =>
@@ -103,9 +104,8 @@ const asTyped = (v: number | null | undefined, unit = '') =>
   v === null || v === undefined ? typed('', unit) : { text: v.toFixed(4), unit, value: Number(v.toFixed(4)) }
 
 export function build(any: Any): Case {
-  const blank = blankReport('r')
   const plain = Object.fromEntries(
-    Object.entries(any.plain).map(([name, v]) => [name, asTyped(v, blank[name as 'cec'].unit)]),
+    Object.entries(any.plain).map(([name, v]) => [name, asTyped(v, testOf(name as 'cec').unit)]),
   )
   const tests = Object.fromEntries(
     Object.entries(any.tests).map(([element, test]) => [element, asTyped(test?.[0], test?.[1] ?? 'ppm')]),

@@ -185,6 +185,7 @@ export interface Args {
   readonly 'meaning.P-optimum': { crop: Text }
   readonly 'meaning.P-very-low': { crop: Text }
   readonly 'meaning.boron-harms': { crop: Text; element: string }
+  readonly 'meaning.reported': { says: Text }
   readonly 'meaning.cec-heavy': { texture: Text | null }
   readonly 'meaning.cec-sandy': { texture: Text | null }
   readonly 'meaning.cec-typical': { texture: Text | null }

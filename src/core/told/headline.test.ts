@@ -1,13 +1,13 @@
+import type { ReportParts } from '../report/report-with'
 import { blankApplication } from '../case/blank'
 import type { AreaInSeason } from '../case/in-season'
-import type { Report } from '../case/case'
 import { guides } from '../guides/guides'
 import { letterOf } from '../letter/letter'
 import { recommend } from '../recommend'
 import type { ProductRef } from '../shelf/product'
 import { choosing, found, oneArea, printed, typed } from '../testing/one-area'
 
-const keys = (area: Partial<AreaInSeason>, report: Partial<Report>) =>
+const keys = (area: Partial<AreaInSeason>, report: ReportParts) =>
   found({ texture: 'loam', ...area }, report).answer!.headline.map(({ key }) => key)
 
 /** Common practice: what a kit leaves open, and a pH in salt 0.5 to 0.6 below that in water. */
@@ -23,7 +23,7 @@ test.each([
     'neither',
   ],
 ])('%s: the range parts the decision, and that is said', (_, crop, report, atLow, atHigh) => {
-  const { headline } = found({ texture: 'loam', crop }, report as Partial<Report>).answer!
+  const { headline } = found({ texture: 'loam', crop }, report as ReportParts).answer!
   expect(headline.find(({ key }) => key === 'headline.straddles')!.args).toMatchObject({ atLow, atHigh })
 })
 test.each([
@@ -75,8 +75,8 @@ test('a buffer and salts that nobody named are shown and asked about, on the let
 
 /** Lead above precaution: pH 6.5 to 7 where every crop there stands it, even inside its span. Common practice. */
 describe('lead in the ground', () => {
-  const lead = (v: string, pH: string): Partial<Report> => ({ lead: typed(v, 'ppm'), leadBy: 'total', pH: typed(pH) })
-  const lime = (area: Partial<AreaInSeason>, report: Partial<Report>) => {
+  const lead = (v: string, pH: string): ReportParts => ({ lead: typed(v, 'ppm'), leadBy: 'total', pH: typed(pH) })
+  const lime = (area: Partial<AreaInSeason>, report: ReportParts) => {
     const { reaction } = found({ texture: 'loam', ...area }, report).answer!
     return [reaction.outcome, reaction.why.key, reaction.why.args.aim]
   }

@@ -194,6 +194,7 @@ interface Subjects {
     | 'pH-fits'
     | 'pH-high'
     | 'pH-low'
+    | 'reported'
     | 'sodic'
     | 'tri-state-build-up'
     | 'tri-state-draw-down'
@@ -605,6 +606,7 @@ interface Subjects {
     | 'span-high'
     | 'span-low'
     | 'yield'
+    | 'yield-hoped'
   readonly unit:
     | 'acre'
     | 'as-oxide'

@@ -1,9 +1,11 @@
 import { reportInForce } from '../case/in-force'
 import { amountsOf } from '../needs/amounts'
-import { differ } from '../needs/need'
-import type { What } from '../needs/need'
-import type { Area, Case, LineField, Report } from '../case/case'
-import type { MeasuredField } from '../report/tests'
+import { differ, type What } from '../needs/need'
+import type { Area } from '../case/area'
+import type { Case } from '../case/case'
+import type { Report } from '../case/report'
+import type { LineField } from '../report/line-fields'
+import { measuredIn, type MeasuredField } from '../report/tests'
 import { type Guide, guideNamed } from '../guides/guide'
 import { boundsOf } from '../reading/uncertainty'
 import { readLine, withLine } from '../report/lines'
@@ -43,7 +45,7 @@ interface Candidate {
   readonly trials: (report: Report, found: AreaRecommendation, guide: Guide) => readonly Trial[]
 }
 
-const isBlank = (report: Report, field: MeasuredField) => report[field].text.trim() === ''
+const isBlank = (report: Report, field: MeasuredField) => measuredIn(report, field).text.trim() === ''
 const tries =
   (field: LineField, unit: string, ...texts: readonly string[]): Candidate['trials'] =>
   (report) =>

@@ -1,4 +1,5 @@
-import type { LineField, Report } from '@/core/case/case'
+import type { Report } from '@/core/case/report'
+import type { LineField } from '@/core/report/line-fields'
 import { classesOfWords } from '@/core/reading/class-words'
 import { printedWord, rangeOf } from '@/core/report/measured'
 import { oxideIn } from '@/core/reading/soil'

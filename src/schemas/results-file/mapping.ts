@@ -1,4 +1,6 @@
-import type { LineField, Report } from '../../core/case/case'
+import { blankOffice, type Conventions } from '../../core/office'
+import type { Report } from '../../core/case/report'
+import type { LineField } from '../../core/report/line-fields'
 import { mannerIds, mannerOf, noManner, type Manner, type MannerId } from '../../core/report/manners'
 import { measuredBy } from '../../core/report/tests'
 import { lineField } from '../../core/report/lines'
@@ -40,7 +42,7 @@ export interface Mapping {
 const headWithin = 40
 
 /** How this table is most likely to be read. */
-export function proposed(table: Rows): Mapping {
+export function proposed(table: Rows, usual: Conventions = blankOffice): Mapping {
   const { rows } = table
   const { head, score } = headOf(rows)
   const down = downward(rows)
@@ -55,8 +57,8 @@ export function proposed(table: Rows): Mapping {
     head: shape === 'down' ? headOfDown(rows) : head,
     first: shape === 'down' ? 0 : head + 1 + (hasUnitsRow(rows, head) ? 1 : 0),
     columns,
-    decimal: decimalOf(rows, table.separator),
-    dates: datesOf(rows),
+    decimal: decimalOf(rows, table.separator, usual.decimal),
+    dates: datesOf(rows) ?? usual.dates,
     manner: mannerIn(all, columns),
   }
 }
@@ -178,7 +180,11 @@ export function mannerIn(names: readonly Named[], columns: readonly Column[]): F
  * zero; a point in a number that could not be thousands speaks for the point. null where both are there, or where all
  * that is there could be thousands.
  */
-export function decimalOf(rows: readonly (readonly string[])[], separator: string): Mapping['decimal'] {
+export function decimalOf(
+  rows: readonly (readonly string[])[],
+  separator: string,
+  usual: Mapping['decimal'] = null,
+): Mapping['decimal'] {
   let [comma, point, either] = [false, false, false]
   for (const row of rows)
     for (const cell of row) {
@@ -188,19 +194,19 @@ export function decimalOf(rows: readonly (readonly string[])[], separator: strin
     }
   if (comma && point) return null
   if (comma) return 'comma'
-  if (either && !point) return separator === ',' ? 'point' : null
+  if (either && !point) return separator === ',' ? 'point' : usual
   return 'point'
 }
 
-/** 13/02/2026 can only have the day first; otherwise the month is taken to be, as is usual here, and shown. */
-function datesOf(rows: readonly (readonly string[])[]): Mapping['dates'] {
+/** 13/02/2026 can only have the day first; undefined where nothing tells. */
+function datesOf(rows: readonly (readonly string[])[]): Mapping['dates'] | undefined {
   for (const row of rows.slice(0, 2_000))
     for (const cell of row) {
       if (/^\d{1,2}\.\d{1,2}\.\d{4}$/.test(cell)) return 'day-first'
       const [, first] = /^(\d{1,2})\/\d{1,2}\/\d{2,4}$/.exec(cell) ?? []
       if (first !== undefined && Number(first) > 12) return 'day-first'
     }
-  return 'month-first'
+  return undefined
 }
 
 /** What tells files of one laboratory from those of another: their names, whatever the order of the rows. */

@@ -1,3 +1,4 @@
+import type { Conventions } from '../../core/office'
 import { decoded, type Encoding } from './decode'
 import { proposed, signatureOf, type Mapping } from './mapping'
 import { rowsOf, type Rows } from './rows'
@@ -21,10 +22,10 @@ export interface OpenedResults {
 const previewRows = 12
 
 /** Opens a file of results. Throws nothing: whatever it is, it has rows, though perhaps none that can be read. */
-export function openResults(bytes: Uint8Array): OpenedResults {
+export function openResults(bytes: Uint8Array, usual?: Conventions): OpenedResults {
   const { text, encoding } = decoded(bytes)
   const table = rowsOf(text)
-  const mapping = proposed(table)
+  const mapping = proposed(table, usual)
   const from = Math.max(0, Math.min(mapping.head, mapping.first - 1))
   return {
     encoding,

@@ -147,6 +147,11 @@ describe('what is not known is asked', () => {
     [[['0,250']], ';', 'comma'],
     [[['12'], ['7']], ';', 'point'],
   ] as const)('decimals in %j', (rows, separator, expected) => expect(decimalOf(rows, separator)).toBe(expected))
+  test('what a file leaves open is as the office writes it, and only that', () => {
+    const of = (text: string) => proposed(rowsOf(text), { dates: 'day-first', decimal: 'comma' })
+    expect(of('Sample;Date;Ca\nA;3/4/2026;1,250\n')).toMatchObject({ dates: 'day-first', decimal: 'comma' })
+    expect(of('Sample;Date;Ca\nA;3/4/2026;12.5\n')).toMatchObject({ decimal: 'point' })
+  })
   test.each([
     ['1.250,5', 'comma', '1250.5'],
     ['<0,3 mg/kg', 'comma', '<0.3 mg/kg'],

@@ -1,6 +1,6 @@
-import type { LineField } from '../../core/case/case'
+import type { LineField } from '../../core/report/line-fields'
 import { readLine } from '../../core/report/lines'
-import { texts } from '../../core/shape/case-shape'
+import { texts } from '../../core/shape/limits'
 import { aboutSample, isLine, unitNamed, type AboutSample, type Meaning } from '../../core/report/names'
 import { placesIn, unitColumn, type Column, type Mapping } from './mapping'
 import type { Rows } from './rows'

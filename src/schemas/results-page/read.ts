@@ -1,9 +1,10 @@
-import type { LineField } from '../../core/case/case'
+import { blankOffice, type Conventions } from '../../core/office'
+import type { LineField } from '../../core/report/line-fields'
 import { lineField, readLine, recommendedIn } from '../../core/report/lines'
 import { lineNamed, named, unitNamed, unitWordsIn } from '../../core/report/names'
 import { monthNamed } from '../../core/passes/program/day'
 import { check } from '../../core/units/typed'
-import { texts } from '../../core/shape/case-shape'
+import { texts } from '../../core/shape/limits'
 import { decimalOf, mannerIn, onlyUnit, type Column, type FileManner, type Mapping } from '../results-file/mapping'
 import { inPoints, isoDate } from '../results-file/take'
 import type { KeptMapping } from '../layout'
@@ -39,6 +40,8 @@ export interface PaperRead {
   readonly laboratory: string
   /** ISO, or blank. */
   readonly date: string
+  /** What the day of it was read by. */
+  readonly dates: Conventions['dates']
   readonly values: readonly FoundValue[]
   readonly manner: FileManner
   /** By which the next paper of its laboratory is known. */
@@ -52,10 +55,12 @@ export interface PaperRead {
  * one beyond what is believed is left open.
  *
  * @param kept how papers with this signature were put right
+ * @param usual what the office takes for granted where a paper leaves it open
  */
 export function readPaper(
   pages: readonly PageWords[],
   kept: (signature: string) => KeptMapping | undefined = () => undefined,
+  usual: Conventions = blankOffice,
 ): PaperRead {
   const found = carriedOver(pages.map((page, i) => foundOn(page, i)))
   const printed = found.flatMap((one) => one.printed)
@@ -68,13 +73,16 @@ export function readPaper(
     decimalOf(
       printed.map(({ text }) => [text]),
       '',
+      usual.decimal,
     ) ??
     'point'
+  const dates = known?.dates ?? usual.dates
   const remarks = found.flatMap((one) => one.remarks)
   const values = merged(printed.map((one, id) => taken(one, id, { known, decimal, remarks, pages })))
   return {
     laboratory: heading.slice(0, texts.laboratory),
-    date: dateOf(about, known?.dates ?? 'month-first'),
+    date: dateOf(about, dates),
+    dates,
     values,
     manner: mannerBy(mannerOf(printed, values, remarks), known?.manner),
     signature,

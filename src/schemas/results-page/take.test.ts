@@ -97,10 +97,10 @@ test('a report that is begun keeps what was typed; a new one has the lines of th
     { field: 'pH', unit: '' },
     { field: 'P', unit: 'ppm' },
   ])
-  expect([fresh.pH.value, fresh.P.value, fresh.K.text]).toEqual([6.1, 28, ''])
-  const begun = { ...blankReport('r'), code: 'mine', P: readLine('P', '27', 'ppm') }
+  expect([fresh.measured.pH?.value, fresh.measured.P?.value, fresh.measured.K]).toEqual([6.1, 28, undefined])
+  const begun = { ...blankReport('r'), code: 'mine', measured: { P: readLine('P', '27', 'ppm') } }
   const filled = reportOf(begun, entry, about)
-  expect([filled.code, filled.P.text, filled.pH.text]).toEqual(['mine', '27', '6.1'])
+  expect([filled.code, filled.measured.P?.text, filled.measured.pH?.text]).toEqual(['mine', '27', '6.1'])
   expect(alreadyThere({ ...sampleCases[0]!, reports: [fresh] }, entry, about)).toBe(fresh)
   expect(alreadyThere({ ...sampleCases[0]!, reports: [fresh] }, entry, { ...about, date: '' })).toBeUndefined()
 })
@@ -111,7 +111,7 @@ test('taken into a case: a new report is of all that its bag holds, one that is 
     ...blankCase('c', '2026-01-01T00:00:00.000Z'),
     areas: [area('a'), { ...area('b'), reportId: 'begun' }, area('c')],
     samples: [{ ...blankSample('s', 1), code: 'A7', areas: ['a', 'c'] }],
-    reports: [{ ...blankReport('begun'), areas: { b: true as const }, pH: readLine('pH', '5.9', '') }],
+    reports: [{ ...blankReport('begun'), areas: { b: true as const }, measured: { pH: readLine('pH', '5.9', '') } }],
   }
   const entry = (sample: string) => ({ key: sample, sample, crop: '', values: [value('pH', '6.1'), value('P', '28')] })
   const taken = [
@@ -127,7 +127,7 @@ test('taken into a case: a new report is of all that its bag holds, one that is 
   )(kase)
   const [begun, fresh] = after.reports
   expect(fresh).toMatchObject({ id: 'new', areas: { a: true, c: true }, originals: [original] })
-  expect([begun!.pH.text, begun!.P.text, begun!.originals]).toEqual(['5.9', '28', [original]])
+  expect([begun!.measured.pH?.text, begun!.measured.P?.text, begun!.originals]).toEqual(['5.9', '28', [original]])
   expect(after.areas.map(({ reportId }) => reportId)).toEqual(['new', 'begun', 'new'])
   // A guide that speaks for the extractant rates each of them.
   expect(after.areas.every(({ guide }) => guideNamed(guides, guide)!.extractant === 'mehlich-1')).toBe(true)
@@ -142,6 +142,7 @@ test('what is remembered is what was said, under the name on the paper', () => {
   const said = new Map([[unknown.id, { meaning: 'S' as const, unit: 'ppm' }]])
   const read = {
     laboratory: '',
+    dates: 'month-first' as const,
     date: '',
     values: [unknown],
     manner: about.manner,

@@ -1,7 +1,9 @@
 import { withEntry, type Act } from '../../core/case/acts/act'
 import { collect, coveredBy, leadWhereNewer, pinGuides } from '../../core/case/acts/reports'
 import { blankReport } from '../../core/case/blank'
-import type { Case, LineField, Original, Report } from '../../core/case/case'
+import type { Case } from '../../core/case/case'
+import type { Original, Report } from '../../core/case/report'
+import type { LineField } from '../../core/report/line-fields'
 import { idsOf, membersOf } from '../../core/case/members'
 import type { Guide } from '../../core/guides/guide'
 import { linesOf } from '../../core/report/layout'
@@ -171,7 +173,7 @@ export const placesOf = (taken: readonly TakenEntry[]): readonly ReadPlace[] =>
 
 /** What the next paper of this laboratory is read by: every name as it was taken at last. */
 export function keptOf(
-  { signature }: PaperRead,
+  { signature, dates }: PaperRead,
   values: readonly FoundValue[],
   said: Corrections,
   manner: FileManner,
@@ -186,7 +188,7 @@ export function keptOf(
     signature,
     columns: [...columns.values()].slice(-400),
     decimal: before?.decimal ?? null,
-    dates: before?.dates ?? 'month-first',
+    dates: before?.dates ?? dates,
     manner,
   }
 }

@@ -29,7 +29,7 @@ export const fieldSheet = {
   bring: 'Bring',
   steps: 'Step by step',
   tests: 'Ask for',
-  forForm: (crops: string) => `For the form: ${crops}; yield hoped for ____________`,
+  forForm: (crops: string, hopedFor: string) => `For the form: ${crops}; yield hoped for ${hopedFor || '____________'}`,
   date: 'Date',
   cores: (n: number) => (n === 1 ? '1 core' : `${n} cores`),
   deep: (from: number, to: number) => `${places(from, 1)}–${places(to, 1)} in`,

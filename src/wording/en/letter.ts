@@ -1,7 +1,6 @@
 import type { LetterRow } from '../../core/letter/letter'
 import type { ReportKind } from '../../core/report/kinds'
-import type { MeasuredField } from '../../core/report/tests'
-import type { Element } from '../../core/units/quantity'
+import { namesOfTests } from '../../core/report/tests'
 import { nutrient } from '../phrase'
 
 const kinds: Readonly<Record<ReportKind, string>> = {
@@ -87,21 +86,7 @@ export const letter = {
     row: (each: string) => `${each} for 20 ft of row`,
   },
   nutrients: nutrient,
-  tests: {
-    pH: 'pH',
-    bufferPH: 'buffer pH',
-    acidity: 'acidity',
-    freeLime: 'free lime',
-    organicMatter: 'organic matter',
-    cec: 'CEC',
-    nitrate: 'nitrate',
-    salts: 'salts',
-    sar: 'sodium',
-    lead: 'lead',
-    sampleDepth: 'depth of the sample',
-  } satisfies Record<Exclude<MeasuredField, Element>, string> as Readonly<
-    Record<Exclude<MeasuredField, Element>, string>
-  >,
+  tests: namesOfTests('en'),
   figureFor: (what: string) => `the figure for ${what}`,
   lime: 'lime',
   sulfur: 'sulfur',

@@ -29,7 +29,8 @@ export const fieldSheet: FieldSheetWords = {
   bring: 'Qué llevar',
   steps: 'Paso a paso',
   tests: 'Pida',
-  forForm: (crops: string) => `Para el formulario: ${crops}; cosecha esperada ____________`,
+  forForm: (crops: string, hopedFor: string) =>
+    `Para el formulario: ${crops}; cosecha esperada ${hopedFor || '____________'}`,
   date: 'Fecha',
   cores: (n) => (n === 1 ? '1 muestra' : `${n} muestras`),
   deep: (from, to) => `${places(from, 1)}–${places(to, 1)} pulgadas`,

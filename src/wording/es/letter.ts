@@ -1,4 +1,5 @@
 import type { ReportKind } from '../../core/report/kinds'
+import { namesOfTests } from '../../core/report/tests'
 import type { LetterWords } from '../languages'
 
 const kinds: Readonly<Record<ReportKind, string>> = {
@@ -85,34 +86,12 @@ export const letter: LetterWords = {
     row: (each) => `${each} por 20 pies de hilera`,
   },
   nutrients: {
+    ...namesOfTests('es'),
     N: 'nitrógeno',
     'P₂O₅': 'fosfato',
     'K₂O': 'potasa',
-    P: 'fósforo',
-    K: 'potasio',
-    Mg: 'magnesio',
-    Ca: 'calcio',
-    S: 'azufre',
-    Na: 'sodio',
-    B: 'boro',
-    Zn: 'zinc',
-    Mn: 'manganeso',
-    Fe: 'hierro',
-    Cu: 'cobre',
   },
-  tests: {
-    pH: 'pH',
-    bufferPH: 'pH de la solución buffer',
-    acidity: 'acidez',
-    freeLime: 'cal libre',
-    organicMatter: 'materia orgánica',
-    cec: 'CIC',
-    nitrate: 'nitrato',
-    salts: 'sales',
-    sar: 'sodio',
-    lead: 'plomo',
-    sampleDepth: 'hondura de la muestra',
-  },
+  tests: namesOfTests('es'),
   figureFor: (what) => `la cifra de ${what}`,
   lime: 'cal',
   sulfur: 'azufre',

@@ -442,6 +442,7 @@ export const en: Phrases = {
   'tri-state.needs-ppm': () => 'The food-plot equations need the test in ppm: a word or an index will not do.',
   'tri-state.needs-cec': () => 'The potash equation goes by CEC. Type the CEC from the report.',
   'tri-state.yield': () => 'a modest yield, since wildlife removes little',
+  'tri-state.yield-hoped': () => 'the yield hoped for, as typed',
   'tri-state.removal': () => 'carried off with each',
   'tri-state.carried-off': (a) => `What ${text(a.crop_yield)} ${text(a.unit)} carry off`,
   'tri-state.critical': () => 'critical level for phosphorus',

@@ -1,23 +1,16 @@
+import { tests } from '../../core/report/tests'
+import { bufferPH } from '../../core/report/tests/buffer-pH'
+import type { TestDefinition } from '../../core/report/tests/definition'
+
 /** Words of the trade for somebody’s first day, by what they stand for. */
 export const glossary: Readonly<Record<string, string>> = {
-  pH: 'How acid soil is: 7 is neutral, each step below is ten times as acid. It decides what plants can take up.',
-  buffer: 'A second pH, in a solution that draws out the acid held in reserve: how much lime it takes follows from it.',
-  organicMatter: 'What is left of plants and manure in the soil. It holds water and gives nitrogen as it rots.',
-  cec: 'Cation exchange capacity: how much lime, potassium and magnesium the soil can hold. Sand holds little, clay much.',
-  acidity: 'The acid that the soil holds in reserve, as the laboratory reckons it from the buffer pH.',
-  salts: 'Salt in the soil, by how well its water conducts. Too much burns roots: leach it before feeding.',
-  sar: 'Sodium against calcium and magnesium. Too much of it seals the soil.',
-  freeLime: 'Lime that lies in the soil undissolved. It uses sulfur up before the pH moves.',
-  lead: 'A poison that plants and children take up from soil. No food grows above the limit.',
-  nitrate: 'Nitrogen that plants take up at once, and rain washes out. What is left over counts against the next crop.',
+  ...Object.fromEntries(tests.flatMap(({ id, about }: TestDefinition) => (about ? [[id, about]] : []))),
+  /** As a reading calls it. */
+  buffer: bufferPH.about,
   N: 'Nitrogen makes leaves and growth. It is given by the crop, since no soil test foretells it for a year.',
   'P₂O₅': 'Phosphate is what a bag calls its phosphorus: the middle number. 1 lb phosphorus is 2.29 lb phosphate.',
   'K₂O': 'Potash is what a bag calls its potassium: the last number. 1 lb potassium is 1.2 lb potash.',
   lime: 'Ground stone that makes soil less acid. It takes months, and does not move down by itself.',
   sulfur: 'Bacteria turn it into acid over months, in warm moist soil. Too much is slow to undo.',
-  P: 'Phosphorus, for roots and seeds. It stays where it lies, and what is too much runs into lakes.',
-  K: 'Potassium, against cold, drought and disease.',
-  Mg: 'Magnesium, in every green leaf. Dolomitic lime brings it.',
-  Ca: 'Calcium, which lime brings. Soil that is limed seldom lacks it.',
   bases: 'How much of what the soil can hold is calcium, magnesium and potassium, in percent.',
 }

@@ -79,6 +79,7 @@ export const reading = {
       ? `Not acid enough for ${text(a.crop)}: yellow leaves here are a pH problem first.`
       : `Above the span of ${text(a.crop)}, which lives with it; watch iron and manganese.`,
   'meaning.buffer': () => 'Tells how much lime it takes, not whether any is needed.',
+  'meaning.reported': (a) => text(a.says),
   'meaning.acidity': () => 'What lime would have to neutralize.',
   'meaning.free-lime': () => 'The soil fizzes with acid: sulfur is spent on this lime before the pH moves.',
   'meaning.no-free-lime': () => 'No free lime.',

@@ -1,4 +1,5 @@
-import type { Area, Case } from '../case'
+import type { Area } from '../area'
+import type { Case } from '../case'
 
 /**
  * Something that can be done to a case. Pure: ids and times come in as arguments, so that doing it twice gives the same

@@ -29,7 +29,7 @@ describe('what is done to a case', () => {
     const report = { ...blankReport('r2'), kind: 'kit' as const, areas: membersOf(['a']) }
     const filled = fillLine('r2', 'pH', '6.4')(fillLine('r2', 'pH', '6.2')(addReport(report, guides)(oneArea({}))))
     const kit = filled.reports.find(({ id }) => id === 'r2')!
-    expect(kit.pH).toEqual(typed('6.4'))
+    expect(kit.measured.pH).toEqual(typed('6.4'))
     expect(kit.lines.filter(({ field }) => field === 'pH')).toHaveLength(1)
     expect(fillLine('none', 'pH', '6.4')(filled)).toEqual(filled)
   })

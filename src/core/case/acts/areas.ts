@@ -1,4 +1,4 @@
-import type { Area } from '../case'
+import type { Area } from '../area'
 import type { Application } from '../applications'
 import { blankSeason } from '../blank'
 import type { Season, Year } from '../season'

@@ -1,6 +1,6 @@
 import { sampleCases } from '../../../demo/sample-cases'
 import { misfitIn } from '../../shape/shape'
-import { caseShape } from '../../shape/case-shape'
+import { caseShape } from '../case'
 import { copyForYear, joinCase } from './cases'
 
 const [garden, hall] = sampleCases as [(typeof sampleCases)[number], (typeof sampleCases)[number]]

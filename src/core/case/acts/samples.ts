@@ -1,4 +1,4 @@
-import type { Sample } from '../case'
+import type { Sample } from '../sample'
 import { withEntry, withoutEntry, type Act } from './act'
 
 export const addSamples =

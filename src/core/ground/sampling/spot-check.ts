@@ -1,3 +1,5 @@
+import type { SpotCheck } from '../../case/sample'
+
 /** What the readings of one area come to. */
 export interface SpotSummary {
   readonly count: number
@@ -11,6 +13,11 @@ export interface SpotSummary {
   /** Position of the reading furthest from the others, where it alone makes the ground uneven. */
   readonly oddOne?: number
 }
+
+/** The initials of whoever read them, each once. */
+export const readersOf = (checks: readonly Pick<SpotCheck, 'by'>[]): readonly string[] => [
+  ...new Set(checks.map(({ by }) => by).filter((by) => by !== '')),
+]
 
 /**
  * Readings taken on the spot: mean, spread, and whether the ground is even.

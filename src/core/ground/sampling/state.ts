@@ -1,4 +1,4 @@
-import type { Sample } from '../../case/case'
+import type { Sample } from '../../case/sample'
 
 export const sampleStates = ['planned', 'taken', 'sent', 'back'] as const
 export type SampleState = (typeof sampleStates)[number]

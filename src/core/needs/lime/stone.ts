@@ -1,4 +1,4 @@
-import type { Report } from '../../case/case'
+import type { Report } from '../../case/report'
 import type { Choices } from '../../case/season'
 import { fields, numberIn } from '../../report/fields'
 import type { Guide } from '../../guides/guide'

@@ -1,7 +1,17 @@
 import { beyondMost, heldNeed } from '../hold'
-import type { Report } from '../../case/case'
+import type { Report } from '../../case/report'
 import { overruledRate, standing, tooMuch } from '../overruled'
-import { byAdvisor, byGuide, byLaboratory, differenceFrom, lbNeeded, type Check, type Lead, type Need } from '../need'
+import {
+  byAdvisor,
+  byGuide,
+  byLaboratory,
+  differenceFrom,
+  lbNeeded,
+  type Check,
+  type Lead,
+  type Need,
+  type CreditName,
+} from '../need'
 import { noCap, split, splitInRows, type Cap, type RowCaps } from '../../passes/split'
 import { rate as rateOf, type Rating } from '../../reading/classify'
 import { isUntested } from '../../report/untested'
@@ -10,7 +20,6 @@ import type { MajorNutrient } from '../../units/quantity'
 import { acre, fromPrinted, onArea, type RateUnit } from '../../units/rates'
 import type { Derived } from '../../workings'
 import { less, untoldCredits } from './credits'
-import type { CreditName } from '../need'
 import type { Feeding, Rated } from './method'
 import { classTable } from './methods/class-table'
 import { minimumLevels } from './methods/minimum-levels'
@@ -132,7 +141,7 @@ function ownRate(
     case 'class-table':
       return classTable(nutrient, rating!, by.group, feeding)
     case 'tri-state':
-      return triState(nutrient, rating!, by, read.soil, report.extractant)
+      return triState(nutrient, rating!, by, read.soil, report.extractant, feeding.planting.expectedYield)
     case 'minimum-levels': {
       if (nutrient === 'P₂O₅' && hasEnough(rating)) return classTable(nutrient, rating!, 'lawn', feeding)
       const fed = nitrogen(feeding)

@@ -45,6 +45,8 @@ export interface Planting {
   /** ft */
   readonly rowLength?: number
   readonly rowSpacing?: number
+  /** In the unit of its crop. */
+  readonly expectedYield?: number
 }
 
 /** What a method gives: a year's rate, and why. */

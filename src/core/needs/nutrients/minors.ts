@@ -1,4 +1,4 @@
-import type { Report } from '../../case/case'
+import type { Report } from '../../case/report'
 import { byLaboratory, type Need } from '../need'
 import type { Lime } from '../../shelf/product'
 import { carrierOf } from '../../shelf/products'

@@ -1,12 +1,17 @@
 import type { Season } from '../../case/season'
-import { fields, numberIn } from '../../report/fields'
+import { yieldUnitOf, type Crop } from '../../guides/crop'
+import { fields, numberIn, yieldFields } from '../../report/fields'
 import { readRows, type Problem } from '../../reading/soil'
 import { cmPerInch } from '../../units/factors'
 import { check, type Field, type Typed } from '../../units/typed'
 import type { Planting } from './method'
 
-/** What was typed of plants and rows, in ft, in and years. */
-export function readPlanting({ plants, rows }: Pick<Season, 'plants' | 'rows'>): Planting {
+/** What was typed of plants and rows, in ft, in and years, and of what the crop may yield. */
+export function readPlanting(
+  { plants, rows, expectedYield }: Pick<Season, 'plants' | 'rows' | 'expectedYield'>,
+  crop: Crop,
+): Planting {
+  const yieldUnit = yieldUnitOf(crop)
   const { length, spacing } = readRows(rows)
   const shoots = numberIn(fields.shoots, plants.shoots)
   return {
@@ -16,11 +21,16 @@ export function readPlanting({ plants, rows }: Pick<Season, 'plants' | 'rows'>):
     dwarf: plants.dwarf,
     rowLength: length,
     rowSpacing: spacing,
+    expectedYield: yieldUnit && numberIn(yieldFields[yieldUnit], expectedYield),
   }
 }
 
 /** What of it cannot be read. */
-export function plantingProblems({ plants, rows, past }: Pick<Season, 'plants' | 'rows' | 'past'>): Problem[] {
+export function plantingProblems(
+  { plants, rows, past, expectedYield }: Pick<Season, 'plants' | 'rows' | 'past' | 'expectedYield'>,
+  crop: Crop | null,
+): Problem[] {
+  const yieldUnit = crop && yieldUnitOf(crop)
   const all: readonly (readonly [string, Field, Typed])[] = [
     ['plants.count', fields.plants, plants.count],
     ['plants.age', fields.age, plants.age],
@@ -28,6 +38,7 @@ export function plantingProblems({ plants, rows, past }: Pick<Season, 'plants' |
     ['rows.length', fields.rowLength, rows.length],
     ['rows.spacing', fields.rowSpacing, rows.spacing],
     ['past.manureRate', fields.nutrient, past.manureRate],
+    ...(yieldUnit ? [['expectedYield', yieldFields[yieldUnit], expectedYield] as const] : []),
   ]
   return all.flatMap(([field, range, typed]) => {
     const read = check(range, typed)

@@ -1,4 +1,4 @@
-import type { Report } from '../../case/case'
+import type { Report } from '../../case/report'
 import { byAdvisor } from '../need'
 import { overruledRate, ownCapIn } from '../overruled'
 import {

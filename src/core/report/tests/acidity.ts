@@ -4,6 +4,8 @@ import type { TestDefinition } from './definition'
 export const acidity = {
   id: 'acidity',
   label: { en: 'Acidity' },
+  named: { en: 'acidity', es: 'acidez' },
+  about: 'The acid that the soil holds in reserve, as the laboratory reckons it from the buffer pH.',
   field: {
     units: charge,
     low: 0,

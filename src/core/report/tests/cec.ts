@@ -4,6 +4,9 @@ import type { TestDefinition } from './definition'
 export const cec = {
   id: 'cec',
   label: { en: 'CEC' },
+  named: { en: 'CEC', es: 'CIC' },
+  about:
+    'Cation exchange capacity: how much lime, potassium and magnesium the soil can hold. Sand holds little, clay much.',
   field: {
     units: charge,
     low: 0.1,

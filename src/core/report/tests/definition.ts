@@ -4,8 +4,8 @@ import type { Field } from '../../units/typed'
 import type { MannerId } from '../manners'
 
 /**
- * What a report may measure, in one place: form, imports, reading, trends, errors and the schema go by it. Another test
- * is another file here, a line in the index, and a word on how it is read (`reading/lines.ts`).
+ * What a report may measure, in one place: form, imports, reading, trends, errors, the schema and the words for it go by
+ * it. Another test is another file here and a line in the index; one that an amount hangs on has a reader too.
  */
 export interface TestDefinition {
   /** Its key in a report. */
@@ -14,6 +14,12 @@ export interface TestDefinition {
   readonly label: Text
   /** As a reading calls it, where that is shorter. */
   readonly short?: Text
+  /** Within a sentence, in the languages of a client. */
+  readonly named: Required<Text>
+  /** What it is, for somebody’s first day. */
+  readonly about?: string
+  /** What is said of it where nothing is rated by it; absent: it is read on its own (`reading/lines.ts`). */
+  readonly says?: Text
   /** Units, the range outside which it is not believed, and an example. Source: common practice, unless said. */
   readonly field: Field
   /** The unit in which a paper prints it, unless it says otherwise. */

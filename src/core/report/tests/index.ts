@@ -1,3 +1,5 @@
+import type { Language } from '../../told/text'
+import { blank, type Typed } from '../../units/typed'
 import type { MannerId } from '../manners'
 import type { TestDefinition } from './definition'
 import { acidity } from './acidity'
@@ -6,6 +8,7 @@ import { cec } from './cec'
 import { elementTests } from './elements'
 import { freeLime } from './free-lime'
 import { lead } from './lead'
+import { molybdenum } from './molybdenum'
 import { nitrate } from './nitrate'
 import { organicMatter } from './organic-matter'
 import { pH } from './pH'
@@ -18,14 +21,15 @@ export const tests = [
   pH,
   bufferPH,
   acidity,
+  freeLime,
   organicMatter,
   cec,
   nitrate,
   ...elementTests,
   salts,
   sar,
-  freeLime,
   lead,
+  molybdenum,
   sampleDepth,
 ] as const satisfies readonly TestDefinition[]
 
@@ -37,7 +41,19 @@ const byId = new Map<string, TestDefinition>(tests.map((test) => [test.id, test]
 
 export const testOf = (field: MeasuredField): TestDefinition => byId.get(field)!
 
+const blanks = new Map(tests.map((test) => [test.id as string, blank(test.unit)]))
+
+/** What was typed for a test; blank where it was not made. */
+export const measuredIn = (
+  { measured }: { readonly measured: Readonly<Partial<Record<MeasuredField, Typed>>> },
+  test: MeasuredField,
+): Typed => measured[test] ?? blanks.get(test)!
+
 export const isMeasured = (field: string): field is MeasuredField => byId.has(field)
+
+/** What a test is called within a sentence, by its id. */
+export const namesOfTests = (language: Language): Readonly<Record<MeasuredField, string>> =>
+  Object.fromEntries(tests.map(({ id, named }) => [id, named[language]])) as Record<MeasuredField, string>
 
 /** The tests whose meaning hangs on how they were made. */
 export const measuredBy = (manner: MannerId): readonly MeasuredField[] =>

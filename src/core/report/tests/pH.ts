@@ -7,6 +7,8 @@ import type { TestDefinition } from './definition'
 export const pH = {
   id: 'pH',
   label: { en: 'pH' },
+  named: { en: 'pH', es: 'pH' },
+  about: 'How acid soil is: 7 is neutral, each step below is ten times as acid. It decides what plants can take up.',
   field: { units: [], low: 3, high: 10, example: '6.1' },
   unit: '',
   names: ['ph', 'soil ph', 'ph water', 'water ph', 'ph in water', 'ph 1 1', '1 1 ph', 'ph h2o'],

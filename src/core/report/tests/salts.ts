@@ -4,6 +4,8 @@ export const salts = {
   id: 'salts',
   label: { en: 'Soluble salts, EC' },
   short: { en: 'Salts' },
+  named: { en: 'salts', es: 'sales' },
+  about: 'Salt in the soil, by how well its water conducts. Too much burns roots: leach it before feeding.',
   field: {
     units: [
       { unit: 'dS/m', words: ['ds/m', 'mmho/cm', 'mmhos/cm', 'ms/cm'] },

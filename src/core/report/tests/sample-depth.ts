@@ -5,6 +5,7 @@ import type { TestDefinition } from './definition'
 export const sampleDepth = {
   id: 'sampleDepth',
   label: { en: 'Depth of the sample' },
+  named: { en: 'depth of the sample', es: 'hondura de la muestra' },
   field: fields.depth,
   unit: 'in',
   names: ['depth', 'sample depth', 'sampling depth'],

@@ -33,6 +33,7 @@ import { today } from '../../shared/today'
 import { LazyWorkings } from '../../shared/workings/LazyWorkings'
 import { en } from './messages'
 import { v4 as newId } from 'uuid'
+import { measuredIn } from '@/core/report/tests'
 
 const FertilizerShelf = late(() =>
   import('../../stations/materials/FertilizerShelf').then((found) => found.FertilizerShelf),
@@ -153,7 +154,7 @@ function Opened({ kase, bench }: Props & { kase: Case }) {
             <Fold
               title={en.more}
               className="grid gap-2.5"
-              called={kase.reports[0]!.P.text !== '' || kase.reports[0]!.bufferPH.text !== ''}
+              called={(['P', 'bufferPH'] as const).some((test) => measuredIn(kase.reports[0]!, test).text !== '')}
             >
               <BufferFields area={area} />
               <div className="grid grid-cols-2 gap-2.5">

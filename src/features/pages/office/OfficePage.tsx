@@ -1,11 +1,11 @@
 'use client'
 
-import { officeTexts } from '@/core/shape/case-shape'
+import { officeTexts } from '@/core/shape/limits'
 import { useLiveQuery } from 'dexie-react-hooks'
 import Link from 'next/link'
 import { useState } from 'react'
 import { guideRef } from '@/core/guides/guide'
-import type { Office } from '@/schemas/office'
+import type { Office } from '@/core/office'
 import type { Front } from '@/store/cases'
 import { keepSetting, setting } from '@/store/db'
 import { editOffice, initialsOf, type SoundOffice } from '@/store/office'
@@ -144,6 +144,18 @@ function Fields({ stored }: { stored: SoundOffice }) {
             .filter(({ medium }) => medium === 'soil')
             .map((guide) => ({ value: guideRef(guide), label: `${textOf(guide.title)}, ${guide.version}` }))}
           onChange={(guide) => guide && edit({ guide })}
+        />
+        <ChoiceField
+          label={en.dates}
+          value={office.dates}
+          options={(['month-first', 'day-first'] as const).map((value) => ({ value, label: en.dateOrders[value] }))}
+          onChange={(dates) => edit({ dates })}
+        />
+        <ChoiceField
+          label={en.decimal}
+          value={office.decimal ?? 'ask'}
+          options={(['ask', 'point', 'comma'] as const).map((value) => ({ value, label: en.decimals[value] }))}
+          onChange={(decimal) => edit({ decimal: decimal === 'ask' ? null : decimal })}
         />
         <FeedingField value={office.feeding} onChange={(feeding) => edit({ feeding })} />
       </div>

@@ -67,6 +67,10 @@ export const en = {
     refused: 'This browser refuses to keep the picture. The logo stays as it was.',
   },
   defaults: 'New cases begin with',
+  dates: '3/4/2026 on a paper means',
+  dateOrders: { 'month-first': 'March 4', 'day-first': 'April 3' },
+  decimal: '1,250 in a file means',
+  decimals: { ask: 'ask each time', point: '1250', comma: '1.25' },
   guide: 'Guide, until a report names its extractant',
   desk: 'To the Desk',
   damaged:

@@ -1,7 +1,7 @@
 'use client'
 
 import { backupFileName, collectBackup, markBackedUp } from '@/store/backup'
-import type { Office } from '@/schemas/office'
+import type { Office } from '@/core/office'
 import type { OnProgress, PackedBackup } from '@/store/backup-file'
 import { db, keepSetting, setting } from '@/store/db'
 import { packInWorker } from '@/workers/backup'

@@ -33,7 +33,7 @@ test.each([
   ],
   [
     'a number of a report, by its code',
-    (draft: Draft<Case>) => void (draft.reports[0]!.pH = { text: '5.4', unit: '', value: 5.4 }),
+    (draft: Draft<Case>) => void (draft.reports[0]!.measured.pH = { text: '5.4', unit: '', value: 5.4 }),
     ['VES-IS, pH: 5.5, now 5.4'],
   ],
   [

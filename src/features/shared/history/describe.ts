@@ -1,4 +1,5 @@
-import type { Case } from '@/core/case/case'
+import { caseShape, type Case } from '@/core/case/case'
+import { creditsKnown } from '@/core/case/decisions'
 import { crops } from '@/core/guides/crops'
 import { extractants } from '@/core/guides/guide'
 import { productRef } from '@/core/shelf/product'
@@ -6,6 +7,7 @@ import { shippedProducts } from '@/core/shelf/products'
 import { houseSchools, olsenSchools } from '@/core/guides/schools'
 import { textures } from '@/core/guides/soils'
 import type { Patch, Path } from '@/core/case/changes'
+import { shapeAt } from '@/core/shape/shape'
 import type { Edit } from '@/store/history'
 import { dateWords } from '@/wording/format'
 import { textOf } from '@/wording/render'
@@ -45,7 +47,7 @@ function line(patch: Patch, inverse: readonly Patch[], kase: Case): string | nul
     return op === 'add' ? en.added(list[0]) : op === 'remove' ? en.removed(list[0]) : nameField(path, kase)
   // Of what a report lists, only that it changed is told.
   if (head === 'reports' && ofReports.has(String(path[2]))) return en.changed(nameField(path.slice(0, 3), kase))
-  const named = path.findLastIndex((key, i) => i >= (list ? 2 : 0) && en.fields[key] !== undefined)
+  const named = path.findLastIndex((_, i) => i >= (list ? 2 : 0) && labelAt(path.slice(0, i + 1)) !== undefined)
   // One of a list or a set, which has no name of its own.
   if (head !== 'schools' && named < path.length - 1)
     return en.changed(nameField(path.slice(0, Math.max(named + 1, list ? 2 : 1)), kase))
@@ -60,19 +62,29 @@ export function nameField(path: Path, kase: Case): string {
   const owner = list ? list[1](kase, key!) || list[0] : head === 'letter' ? en.letter : ''
   if (list && path.length === 2) return owner
   if (head === 'schools') return `${en.school}, ${schools.get(String(key)) ?? String(key)}`
-  if (head === 'decisions' && path.length > 2) return [decided(path[2]!, kase), en.fields[key!] ?? key].join(', ')
+  if (head === 'decisions' && path.length > 2)
+    return [decided(path[2]!, kase), labelAt(path.slice(0, 2)) ?? key].join(', ')
   const field = path.at(-1)!
   const printed = path.includes('recommends') ? en.laboratorySays : ''
   const year = path[2] === 'seasons' ? (path[3] ?? '') : ''
-  return [owner, year, printed, en.fields[field] ?? field].filter(Boolean).join(', ')
+  return [owner, year, printed, labelAt(path) ?? field].filter(Boolean).join(', ')
 }
 
 /** What a decision is on, by its key: `Long bed, Lime`. */
 function decided(key: string, kase: Case): string {
   const [areaId, need] = key.split('/')
   const area = kase.areas.find(({ id }) => id === areaId)?.name || en.area
-  return [area, need && (en.fields[need] ?? need)].filter(Boolean).join(', ')
+  return [area, need && needName(need)].filter(Boolean).join(', ')
 }
+
+/** What a decision is about: a test, or what a laboratory too would recommend. */
+const needName = (need: string): string =>
+  need === creditsKnown
+    ? en.credits
+    : (labelAt(['reports', '', 'recommends', need]) ?? labelAt(['reports', '', 'measured', need]) ?? need)
+
+/** What the history calls a field. */
+const labelAt = (path: Path): string | undefined => shapeAt(caseShape, path)?.label
 
 /** The questions on which practitioners disagree, by their ids. */
 const schools = new Map([...houseSchools, ...olsenSchools].map(({ id, label }) => [id, textOf(label)] as const))

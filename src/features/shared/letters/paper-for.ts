@@ -10,7 +10,7 @@ import type { Product } from '@/core/shelf/product'
 import type { Language } from '@/core/told/text'
 import { paperOf } from '@/paper/build'
 import type { Paper, PaperHead } from '@/paper/paper'
-import type { Office } from '@/schemas/office'
+import type { Office } from '@/core/office'
 import type { ClientWords } from '@/wording/languages'
 
 /** What a letter goes by beside its case. */

@@ -96,7 +96,7 @@ export function Settles() {
     .filter((one) => decisions[one] >= unlikely)
     .sort((a, b) => decisions[b] - decisions[a])
   const again = narrows.find(({ by }) => by === 'again')
-  const hasBuffer = area !== null && reportOfArea(kase, area.id)?.bufferPH.value != null
+  const hasBuffer = reportOfArea(kase, area?.id ?? '')?.measured.bufferPH?.value != null
   const named = (by: UnsureOf) =>
     by === 'pH' && again ? en.laboratoryPH : by === 'buffer' && hasBuffer ? en.surerBuffer : en.narrowing[by]
   const [best] = narrows

@@ -3,7 +3,7 @@
 import { Plus } from 'lucide-react'
 import type { Measures } from '@/wording/format'
 import { memo, useMemo } from 'react'
-import type { Area } from '@/core/case/case'
+import type { Area } from '@/core/case/area'
 import { groundOf } from '@/core/ground/plan/plan-size'
 import type { Size } from '@/core/ground/sized'
 import type { AreaRecommendation, Recommendation } from '@/core/recommend'

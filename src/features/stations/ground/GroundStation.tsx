@@ -1,6 +1,6 @@
 'use client'
 
-import { texts } from '@/core/shape/case-shape'
+import { texts } from '@/core/shape/limits'
 import { measureIn, setPace } from '@/core/case/acts/measuring'
 import { openSeason, removeArea } from '@/core/case/acts/areas'
 import { Suspense, useState } from 'react'
@@ -105,7 +105,7 @@ function Groups({ area }: { area: AreaInSeason }) {
   const products = useProducts()
   const { crop, crops, guides } = useCrops(area)
   const planting = plantingOf(crop)
-  const asksLead = reportOfArea(kase, area.id)?.lead.value != null && !area.concerns.includes('lead')
+  const asksLead = reportOfArea(kase, area.id)?.measured.lead?.value != null && !area.concerns.includes('lead')
   return (
     <div className="mt-4">
       {planting !== 'none' && (

@@ -1,8 +1,8 @@
 'use client'
 
-import { texts } from '@/core/shape/case-shape'
+import { texts } from '@/core/shape/limits'
 import { removeApplication } from '@/core/case/acts/areas'
-import { concerns } from '@/core/case/case'
+import { concerns } from '@/core/case/area'
 import type { AreaInSeason } from '@/core/case/in-season'
 import { fields } from '@/core/report/fields'
 import { Button } from '@/ui/Button'

@@ -1,12 +1,11 @@
 'use client'
 
 import type { AreaInSeason } from '@/core/case/in-season'
-import { fields } from '@/core/report/fields'
+import { fields, yieldFields } from '@/core/report/fields'
 import { guideOf } from '@/core/guides/guide-of'
-import type { Crop } from '@/core/guides/crop'
+import { yieldUnitOf, type Crop } from '@/core/guides/crop'
 import type { Guide } from '@/core/guides/guide'
-import { feeds, productRef } from '@/core/shelf/product'
-import type { Product } from '@/core/shelf/product'
+import { feeds, productRef, type Product } from '@/core/shelf/product'
 import { rateUnitWords } from '@/core/units/rates'
 import type { Field, Typed } from '@/core/units/typed'
 import { ChoiceField } from '@/ui/ChoiceField'
@@ -28,6 +27,7 @@ export function NewLawnField({ area }: { area: AreaInSeason }) {
 
 /** Whether anything is asked of its plants or rows, and whether the crop goes by them. */
 export function plantingOf(crop: Crop | null): 'none' | 'asked' | 'decides' {
+  if (crop && yieldUnitOf(crop)) return 'asked'
   if (!crop || (crop.use !== 'bed' && crop.use !== 'planting' && crop.groundPerPlant === undefined)) return 'none'
   const inRows = crop.nitrogen.unit !== 'lb N/tree' && crop.nitrogen.perHundredFeetOfRow !== undefined
   return crop.use === 'planting' || inRows ? 'decides' : 'asked'
@@ -38,6 +38,7 @@ export function PlantingFields({ area }: { area: AreaInSeason }) {
   const { crop } = useCrops(area)
   if (!crop) return null
   const byTree = crop.nitrogen.unit === 'lb N/tree'
+  const yieldUnit = yieldUnitOf(crop)
   const byPlant = byTree || crop.groundPerPlant !== undefined
   return (
     <>
@@ -58,6 +59,16 @@ export function PlantingFields({ area }: { area: AreaInSeason }) {
           <Counted area={area} of="rows" name="spacing" label={en.rowSpacing} field={fields.rowSpacing} unit="ft" />
           <Counted area={area} of="rows" name="length" label={en.rowLength} field={fields.rowLength} unit="ft" />
         </>
+      )}
+      {yieldUnit && (
+        <Counted
+          area={area}
+          of="season"
+          name="expectedYield"
+          label={en.expectedYield}
+          field={yieldFields[yieldUnit]}
+          unit={yieldUnit}
+        />
       )}
     </>
   )
@@ -148,9 +159,12 @@ function Dwarf({ area }: { area: AreaInSeason }) {
   )
 }
 
-type Of = { of: 'plants'; name: 'count' | 'age' | 'shoots' } | { of: 'rows'; name: 'length' | 'spacing' }
+type Of =
+  | { of: 'plants'; name: 'count' | 'age' | 'shoots' }
+  | { of: 'rows'; name: 'length' | 'spacing' }
+  | { of: 'season'; name: 'expectedYield' }
 
-/** One number of the plants or rows. */
+/** One number of the plants, the rows or the whole. */
 function Counted({
   area,
   label,
@@ -159,12 +173,13 @@ function Counted({
   ...at
 }: { area: AreaInSeason; label: string; field: Field; unit: string } & Of) {
   const { edit } = useOpenCase()
-  const typed: Typed = at.of === 'plants' ? area.plants[at.name] : area.rows[at.name]
+  const typed: Typed = at.of === 'plants' ? area.plants[at.name] : at.of === 'rows' ? area.rows[at.name] : area[at.name]
   const put = (next: Typed) =>
     edit(
       inThisSeason(area.id, (draft) => {
         if (at.of === 'plants') draft.plants[at.name] = next
-        else draft.rows[at.name] = next
+        else if (at.of === 'rows') draft.rows[at.name] = next
+        else draft[at.name] = next
       }),
     )
   return (

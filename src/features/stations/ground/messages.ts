@@ -45,6 +45,7 @@ export const en = {
   rootNames: { standard: 'ordinary', dwarf: 'dwarfing' },
   rowSpacing: 'From row to row',
   rowLength: 'Feet of row in all',
+  expectedYield: 'Yield hoped for',
   manure: 'Manure or compost this season',
   noManure: 'none',
   manureRate: 'How much of it',

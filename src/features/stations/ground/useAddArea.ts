@@ -3,7 +3,7 @@
 import { blankArea } from '@/core/case/blank'
 import { withParts } from '@/core/case/in-season'
 import { addAreas } from '@/core/case/acts/areas'
-import { blankOffice } from '@/store/office'
+import { blankOffice } from '@/core/office'
 import { useOpenCase } from '../../case/context'
 import { useOffice } from '../../shared/office/useOffice'
 import { en } from './messages'

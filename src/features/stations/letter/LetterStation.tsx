@@ -2,7 +2,7 @@
 
 import { Suspense, useState } from 'react'
 import { freezeLetter, handOut, thawLetter, writeSentence } from '@/core/case/acts/letters'
-import { texts } from '@/core/shape/case-shape'
+import { texts } from '@/core/shape/limits'
 import { openDays } from '@/core/passes/program/program'
 import { htmlOf } from '@/paper/html'
 import type { Paper } from '@/paper/paper'

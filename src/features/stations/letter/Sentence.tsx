@@ -1,7 +1,7 @@
 'use client'
 
 import { useState } from 'react'
-import { texts } from '@/core/shape/case-shape'
+import { texts } from '@/core/shape/limits'
 import { Button } from '@/ui/Button'
 import { Formula } from '@/ui/Formula'
 import type { Line } from '@/wording/letter'

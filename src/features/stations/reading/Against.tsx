@@ -2,7 +2,8 @@
 
 import { useMemo } from 'react'
 import { putInForce } from '@/core/case/acts/reports'
-import type { Case, Report } from '@/core/case/case'
+import type { Case } from '@/core/case/case'
+import type { Report } from '@/core/case/report'
 import type { AreaInSeason } from '@/core/case/in-season'
 import { pHAgainst, type PHReading } from '@/core/doubt/readings'
 import { Button } from '@/ui/Button'
@@ -12,6 +13,7 @@ import { useGuides, useProducts } from '../../case/useCase'
 import { today } from '../../shared/today'
 import { en as resultWords } from '../results/messages'
 import { en } from './messages'
+import { measuredIn } from '@/core/report/tests'
 
 interface Props {
   area: AreaInSeason
@@ -56,7 +58,7 @@ export function Against({ area, whole, sized }: Props) {
               <th scope="row" className="py-1 pr-4 text-left font-semibold">
                 {nameOf(one.report)}
               </th>
-              <td className="pr-4 font-semibold">{one.report.pH.text}</td>
+              <td className="pr-4 font-semibold">{measuredIn(one.report, 'pH').text}</td>
               <td className="pr-4">± {places(one.sd, 2)}</td>
               <td className={`pr-4 ${one.agrees ? '' : 'text-clay font-semibold'}`}>{one.agrees ? en.yes : en.no}</td>
               <td className="pr-4">{does(one)}</td>

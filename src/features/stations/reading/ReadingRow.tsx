@@ -1,6 +1,6 @@
 'use client'
 
-import type { Report } from '@/core/case/case'
+import type { Report } from '@/core/case/report'
 import type { AreaInSeason } from '@/core/case/in-season'
 import type { Crop } from '@/core/guides/crop'
 import type { Guide } from '@/core/guides/guide'
@@ -16,6 +16,7 @@ import { render, textOf } from '@/wording/render'
 import { useOpenCase } from '../../case/context'
 import { Trend } from './Trend'
 import { en } from './messages'
+import { measuredIn } from '@/core/report/tests'
 
 interface Props {
   id: string
@@ -115,7 +116,7 @@ function howOf(id: string, report: Report, guide: Guide): string {
 
 /** The value as the paper has it, and in the guide's unit where that is another. */
 function Reported({ line, report }: { line: ReadingLine; report: Report }) {
-  const typed = line.field && report[line.field]
+  const typed = line.field && measuredIn(report, line.field)
   const text = typed ? typed.text.trim() : ''
   const unit = typed?.unit ?? ''
   const named = /[a-z%/]/i.test(text.replace(/\b(?:to|nd)\b/gi, ''))

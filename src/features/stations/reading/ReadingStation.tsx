@@ -1,9 +1,10 @@
 'use client'
 
+import { inOrder } from './sheet'
 import { reportInForce } from '@/core/case/in-force'
 import { CircleAlert } from 'lucide-react'
 import { useMemo, useState } from 'react'
-import type { Report } from '@/core/case/case'
+import type { Report } from '@/core/case/report'
 import type { AreaInSeason } from '@/core/case/in-season'
 import { guideNamed } from '@/core/guides/guide'
 import { recommend, type AreaRecommendation } from '@/core/recommend'
@@ -21,6 +22,7 @@ import { Missing } from './Missing'
 import { ReadingRow } from './ReadingRow'
 import { SwitchGuide } from './SwitchGuide'
 import { en } from './messages'
+import { measuredIn } from '@/core/report/tests'
 
 /** What the report of one area means for what grows there, in the order in which an advisor looks. */
 export function ReadingStation() {
@@ -75,7 +77,8 @@ function Sheet({ area, report }: { area: AreaInSeason; report: Report }) {
       </div>
     )
   const all = [{ crop, answer }, ...found.others]
-  const ids = [...new Set(all.flatMap((one) => one.answer.reading.map(({ id }) => id)))].sort(byOrder)
+  const ids = inOrder(all.map((one) => one.answer.reading))
+  const depth = measuredIn(report, 'sampleDepth')
   return (
     <div className="@container">
       <p className="text-ink-2 mt-1.5 text-[14.5px]">
@@ -84,7 +87,7 @@ function Sheet({ area, report }: { area: AreaInSeason; report: Report }) {
           report.laboratory || resultWords.kinds[report.kind],
           report.code,
           textOf(guide.title),
-          report.sampleDepth.text && en.depth(`${report.sampleDepth.text} ${report.sampleDepth.unit}`),
+          depth.text && en.depth(`${depth.text} ${depth.unit}`),
         ])}
       </p>
       <section aria-label={en.matters} className="border-ink my-3 border-l-4 pl-4">
@@ -138,31 +141,6 @@ function Sheet({ area, report }: { area: AreaInSeason; report: Report }) {
     </div>
   )
 }
-
-const order = [
-  'pH',
-  'buffer',
-  'acidity',
-  'freeLime',
-  'organicMatter',
-  'cec',
-  'nitrate',
-  'P',
-  'K',
-  'Ca',
-  'Mg',
-  'S',
-  'Zn',
-  'Mn',
-  'Fe',
-  'Cu',
-  'B',
-  'EC',
-  'salts',
-  'sodium',
-  'lead',
-]
-const byOrder = (a: string, b: string) => order.indexOf(a) - order.indexOf(b)
 
 /** Of lead, salts and mix the cautions come before the numbers. */
 const firstOf: Readonly<Record<string, RegExp>> = {

@@ -1,3 +1,6 @@
+import type { Nutrient } from '@/core/units/quantity'
+import { nutrient } from '@/wording/phrase'
+
 export const en = {
   noArea: 'Make an area on Ground first, and type its report on Results.',
   noReport: 'Type its report on Results; what it means stands here.',
@@ -50,17 +53,8 @@ export const en = {
   what: {
     lime: 'lime',
     sulfur: 'sulfur',
-    N: 'nitrogen',
-    'P₂O₅': 'phosphate',
-    'K₂O': 'potash',
-    Mg: 'magnesium',
-    Ca: 'calcium',
+    ...(nutrient as Readonly<Record<Nutrient, string>>),
     S: 'sulfur as a nutrient',
-    B: 'boron',
-    Zn: 'zinc',
-    Mn: 'manganese',
-    Fe: 'iron',
-    Cu: 'copper',
   },
   switch: 'Read it by another guide or school',
   guide: 'Rated by',

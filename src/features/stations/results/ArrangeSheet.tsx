@@ -1,6 +1,6 @@
 'use client'
 
-import { texts } from '@/core/shape/case-shape'
+import { texts } from '@/core/shape/limits'
 import {
   DndContext,
   KeyboardSensor,
@@ -21,8 +21,9 @@ import { CSS } from '@dnd-kit/utilities'
 import { GripVertical, X } from 'lucide-react'
 import { useState } from 'react'
 import { v4 as newId } from 'uuid'
-import type { LineField, ReportLine } from '@/core/case/case'
-import { allFields, layoutOf, linesOf, onPaper } from '@/core/report/layout'
+import type { ReportLine } from '@/core/case/report'
+import { allFields, type LineField } from '@/core/report/line-fields'
+import { layoutOf, linesOf, onPaper } from '@/core/report/layout'
 import { lineField, lineUnit, typedIn } from '@/core/report/lines'
 import { keepLayout, removeLayout } from '@/store/papers'
 import { Button } from '@/ui/Button'

@@ -1,7 +1,7 @@
 'use client'
 
 import { useState } from 'react'
-import type { LineField } from '@/core/case/case'
+import type { LineField } from '@/core/report/line-fields'
 import { lineUnit, readLine } from '@/core/report/lines'
 import { dropRange } from '@/core/report/kit'
 import { readTyped } from '@/core/units/typed'

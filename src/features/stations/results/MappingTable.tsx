@@ -1,7 +1,6 @@
 'use client'
 
-import type { LineField } from '@/core/case/case'
-import { allFields } from '@/core/report/layout'
+import { allFields, type LineField } from '@/core/report/line-fields'
 import { isElement, lineField } from '@/core/report/lines'
 import { isLine, otherMeanings, type Meaning } from '@/core/report/names'
 import { onlyUnit, type Column, type FileManner, type Mapping } from '@/schemas/results-file/mapping'

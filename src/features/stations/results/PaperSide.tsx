@@ -1,6 +1,6 @@
 'use client'
 
-import { texts } from '@/core/shape/case-shape'
+import { texts } from '@/core/shape/limits'
 import { removeReport, setCovers } from '@/core/case/acts/reports'
 import { isMember } from '@/core/case/members'
 import type { AreaInSeason } from '@/core/case/in-season'

@@ -5,6 +5,7 @@ import { proposed, type Mapping } from '@/schemas/results-file/mapping'
 import { rowsOf } from '@/schemas/results-file/rows'
 import { filled } from '@/schemas/results-file/filled'
 import { taken } from '@/schemas/results-file/take'
+import { useOffice } from '../../shared/office/useOffice'
 import { Button } from '@/ui/Button'
 import { SelectField } from '@/ui/SelectField'
 import { Sheet as Overlay } from '@/ui/Sheet'
@@ -20,7 +21,8 @@ export function PasteSheet({ sheet, text: pasted, onClose }: { sheet: Sheet; tex
   const { turnInto } = sheet
   const [text, setText] = useState(pasted.slice(0, longest))
   const table = useMemo(() => rowsOf(text, text.includes('\t') ? '\t' : undefined), [text])
-  const fresh = useMemo(() => proposed(table), [table])
+  const office = useOffice()
+  const fresh = useMemo(() => proposed(table, office), [table, office])
   const [corrected, setMapping] = useState<{ of: typeof table; mapping: Mapping } | null>(null)
   const mapping = corrected?.of === table ? corrected.mapping : fresh
   const { samples } = useMemo(() => taken(table, mapping), [table, mapping])

@@ -1,7 +1,7 @@
 'use client'
 
-import type { Report } from '@/core/case/case'
-import type { MeasuredField } from '@/core/report/tests'
+import type { Report } from '@/core/case/report'
+import { measuredIn, type MeasuredField } from '@/core/report/tests'
 import type { AreaInSeason } from '@/core/case/in-season'
 import { fields } from '@/core/report/fields'
 import { extractants, type ExtractantId } from '@/core/guides/guide'
@@ -45,14 +45,14 @@ export const unitChoices = (units: readonly UnitWords[]) =>
 /** One number of the report. */
 export function TestField({ area, name, autoFocus }: { area: AreaInSeason; name: MeasuredField; autoFocus?: boolean }) {
   const { report, setLine } = useInForce(area)
-  const typed = report[name]
+  const typed = measuredIn(report, name)
   const unit = lineUnit(report, name)
   const refusal = lineRefusal(name, typed, report.buffer)
   return (
     <TextField
       label={lineLabel(name, report.buffer, report.pHIn)}
       value={typed.text}
-      unit={typed.unit || unit || undefined}
+      unit={(typed.text !== '' && typed.unit) || unit || undefined}
       numeric
       placeholder={lineField(name, report.buffer).example}
       autoFocus={autoFocus}
@@ -88,7 +88,9 @@ export function useExtractantFault(area: AreaInSeason, report: Report): string |
   const { recommendation } = useOpenCase()
   const { answer } = answerOf(recommendation, area.id)
   const refused = answer?.needs.find(
-    (need) => need.lacks === 'guide' || (need.lacks === 'extractant' && report.P.text + report.K.text !== ''),
+    (need) =>
+      need.lacks === 'guide' ||
+      (need.lacks === 'extractant' && measuredIn(report, 'P').text + measuredIn(report, 'K').text !== ''),
   )
   return refused && render(refused.why)
 }

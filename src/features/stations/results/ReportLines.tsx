@@ -1,13 +1,13 @@
 'use client'
 
 import { Fragment, useEffect, useState, type ClipboardEvent, type ReactNode } from 'react'
-import type { LineField as FieldName } from '@/core/case/case'
+import { allFields, type LineField as FieldName } from '@/core/report/line-fields'
 import type { AreaInSeason } from '@/core/case/in-season'
 import type { ExtractantId } from '@/core/guides/guide'
 import { called, doubtables } from '@/core/doubt/doubtable'
 import { mannerOf } from '@/core/report/manners'
 import { isMeasured, testOf } from '@/core/report/tests'
-import { allFields, linesOf } from '@/core/report/layout'
+import { linesOf } from '@/core/report/layout'
 import { isElement, lineField, lineUnit, readLine, recommendedIn, typedIn, withLineUnit } from '@/core/report/lines'
 import { remedied, remedyFor, type Doubt, type Remedy } from '@/core/report/remedy'
 import { isMicronutrient } from '@/core/units/quantity'
@@ -88,7 +88,7 @@ export function ReportLines({ area, sheet, doubts, onBlock }: Props) {
 }
 
 /** A line goes by the name of what it tests, one of the laboratory by what it recommends. */
-const glossOf = (field: FieldName): string => (field === 'bufferPH' ? 'buffer' : (recommendedIn(field) ?? field))
+const glossOf = (field: FieldName): string => recommendedIn(field) ?? field
 
 function Line({ area, sheet, field, doubts, onBlock }: Props & { field: FieldName }) {
   const { report, setLine, turnInto } = sheet
@@ -160,7 +160,8 @@ function Aside({ sheet, field }: { sheet: Sheet; field: FieldName }) {
   if (field === 'pH' || field === 'bufferPH') return how
   const { units } = lineField(field)
   const unit = lineUnit(report, field)
-  const chosen = typedIn(report, field).unit || unit
+  const typed = typedIn(report, field)
+  const chosen = (typed.text !== '' && typed.unit) || unit
   const setUnit = (next: string | null) =>
     next && turnInto((now) => withLineUnit({ ...now, lines: linesOf(now) }, field, next))
   const unitChoice =
@@ -170,7 +171,7 @@ function Aside({ sheet, field }: { sheet: Sheet; field: FieldName }) {
         value={chosen}
         options={unitChoices(units)}
         none={chosen === '' ? en.whichUnit : undefined}
-        wanted={chosen === '' && typedIn(report, field).text !== ''}
+        wanted={chosen === '' && typed.text !== ''}
         quiet
         onChange={setUnit}
       />

@@ -3,7 +3,7 @@
 import { putInForce } from '@/core/case/acts/reports'
 import { Suspense, useRef, useState } from 'react'
 import { v4 as newId } from 'uuid'
-import type { Report } from '@/core/case/case'
+import type { Report } from '@/core/case/report'
 import type { AreaInSeason } from '@/core/case/in-season'
 import { cropsOf } from '@/core/guides/choose'
 import { guideNamed, type Guide } from '@/core/guides/guide'

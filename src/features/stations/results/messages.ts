@@ -1,7 +1,9 @@
-import type { LineField } from '@/core/case/case'
+import type { LineField } from '@/core/report/line-fields'
 import type { ReportKind } from '@/core/report/kinds'
 import { recommendedIn } from '@/core/report/lines'
 import { testOf, type MeasuredField } from '@/core/report/tests'
+import { each } from '@/core/shape/shape'
+import { otherNutrients } from '@/core/units/quantity'
 import { textOf } from '@/wording/render'
 
 const recommend = {
@@ -10,14 +12,8 @@ const recommend = {
   N: 'Nitrogen, N',
   'P₂O₅': 'Phosphate, P₂O₅',
   'K₂O': 'Potash, K₂O',
-  Mg: 'Magnesium, Mg',
-  Ca: 'Calcium, Ca',
+  ...each(otherNutrients, (of) => textOf(testOf(of).label)),
   S: 'Sulfur as a nutrient, S',
-  B: 'Boron, B',
-  Zn: 'Zinc, Zn',
-  Mn: 'Manganese, Mn',
-  Fe: 'Iron, Fe',
-  Cu: 'Copper, Cu',
   limeDepth: 'Depth its lime means',
 } as const
 
@@ -70,7 +66,7 @@ export const en = {
   spotsRead: (count: number, pH: string) =>
     `${count} spot reading${count === 1 ? ' was' : 's were'} taken here: pH ${pH}.`,
   meter: (count: number) => `Take ${count} spot reading${count === 1 ? '' : 's'} over`,
-  meterName: 'pH meter, spot checks',
+  meterName: (readers: readonly string[]) => ['pH meter, spot checks', ...readers].join(', '),
   paper: 'The paper',
   speaksOf: 'It speaks of',
   layout: 'Typed as on',

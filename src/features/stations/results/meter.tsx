@@ -9,7 +9,7 @@ import type { AreaInSeason } from '@/core/case/in-season'
 import { numberIn } from '@/core/report/fields'
 import { layoutFor, onPaper } from '@/core/report/layout'
 import { readLine } from '@/core/report/lines'
-import { spotSummary } from '@/core/ground/sampling/spot-check'
+import { readersOf, spotSummary } from '@/core/ground/sampling/spot-check'
 import { Button } from '@/ui/Button'
 import { useOpenCase } from '../../case/context'
 import { useGuides } from '../../case/useCase'
@@ -47,12 +47,17 @@ export function useMeter(area: AreaInSeason) {
       .at(-1)!
     const blank = onPaper(blankReport(id), { ...layoutFor('meter'), kind: 'meter', lines: [{ field: 'pH', unit: '' }] })
     const pH = readLine('pH', text, '')
-    act(addReport({ ...blank, date, laboratory: en.meterName, areas: membersOf([area.id]), pH }, guides))
+    act(
+      addReport(
+        { ...blank, date, laboratory: en.meterName(readersOf(mine)), areas: membersOf([area.id]), measured: { pH } },
+        guides,
+      ),
+    )
     return id
   }
   // A report of theirs that stands here already.
   const taken = kase.reports.some(
-    ({ kind, areas, pH }) => kind === 'meter' && isMember(areas, area.id) && pH.text === text,
+    ({ kind, areas, measured }) => kind === 'meter' && isMember(areas, area.id) && measured.pH?.text === text,
   )
   return { count, text, taken, take }
 }

@@ -1,7 +1,8 @@
 'use client'
 
+import { readOffice } from '@/store/office'
 import { useState } from 'react'
-import type { Report } from '@/core/case/case'
+import type { Report } from '@/core/case/report'
 import { attachmentOf, largestOriginal, originalFault, type OriginalFault } from '@/store/attachments'
 import type { Attachment } from '@/store/db'
 import { readPapers } from '@/store/papers'
@@ -32,7 +33,7 @@ export function useReader(onRead: (paper: PaperToTake) => void) {
       const { pages, unread } = await wordsOfPdf(file.bytes)
       if (pages.every(({ words }) => words.length === 0)) return setState({ kind: 'nothing', why: 'no-text', file })
       const known = new Map((await readPapers().catch(() => [])).map((one) => [one.signature, one]))
-      const read = readPaper(pages, (signature) => known.get(signature))
+      const read = readPaper(pages, (signature) => known.get(signature), await readOffice())
       if (read.values.length === 0) return setState({ kind: 'nothing', why: 'no-values', file })
       setState(null)
       onRead({ file, read, before: known.get(read.signature), unread, into })

@@ -3,7 +3,9 @@
 import { current, isDraft, produce, type Draft } from 'immer'
 import { useLiveQuery } from 'dexie-react-hooks'
 import { blankReport } from '@/core/case/blank'
-import type { Case, LineField, Original, Report } from '@/core/case/case'
+import type { Case } from '@/core/case/case'
+import type { Original, Report } from '@/core/case/report'
+import type { LineField } from '@/core/report/line-fields'
 import type { AreaInSeason } from '@/core/case/in-season'
 import { withEntry, type Act } from '@/core/case/acts/act'
 import { addReport, leadWhereNewer, newestFirst, pinGuides } from '@/core/case/acts/reports'
@@ -18,6 +20,7 @@ import { readLayouts } from '@/store/papers'
 import { attach as attachTo } from '@/store/cases'
 import { useOpenCase } from '../../case/context'
 import { useGuides } from '../../case/useCase'
+import { type MeasuredField } from '@/core/report/tests'
 
 /**
  * A report of an area, blank until something is typed, and how to change it.
@@ -43,7 +46,7 @@ export function useReport(area: AreaInSeason, id: string, paper: ReportLayout = 
     change((report) => {
       const recommended = recommendedIn(field)
       if (recommended) report.recommends[recommended] = typed
-      else report[field as 'pH'] = typed
+      else report.measured[field as MeasuredField] = typed
     })
   /** Changes the report as a whole, of which only what differs is written. */
   const turnInto = (next: (report: Report) => Report) =>
@@ -81,7 +84,8 @@ export function useReport(area: AreaInSeason, id: string, paper: ReportLayout = 
 function assign(draft: Draft<Report>, next: Report) {
   const put = (holder: Record<string, unknown>, values: object) => {
     for (const [key, value] of Object.entries(values))
-      if (key === 'recommends') put(draft.recommends as unknown as Record<string, unknown>, value as object)
+      if (key === 'recommends' || key === 'measured')
+        put(draft[key] as unknown as Record<string, unknown>, value as object)
       else if (JSON.stringify(holder[key]) !== JSON.stringify(value)) holder[key] = value
   }
   put(draft as unknown as Record<string, unknown>, next)
@@ -91,8 +95,10 @@ function assign(draft: Draft<Report>, next: Report) {
 export function setUnit(report: Draft<Report>, unit: TestUnit) {
   report.unit = unit
   for (const line of report.lines) if (isElement(line.field) && !isMicronutrient(line.field)) line.unit = unit
-  for (const element of elements)
-    report[element] = readLine(element, report[element].text, lineUnit(report as unknown as Report, element))
+  for (const element of elements) {
+    const typed = report.measured[element]
+    if (typed) report.measured[element] = readLine(element, typed.text, lineUnit(report as unknown as Report, element))
+  }
 }
 
 /**

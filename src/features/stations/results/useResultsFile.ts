@@ -4,6 +4,7 @@ import { useState } from 'react'
 import { unitColumn, type Mapping } from '@/schemas/results-file/mapping'
 import { largestResultsFile, type ListedResults, type OpenedResults } from '@/schemas/results-file/open'
 import { keepMapping, remembered } from '@/store/papers'
+import { readOffice } from '@/store/office'
 import { listInWorker, openInWorker } from '@/workers/results'
 import type { en } from './messages'
 
@@ -36,7 +37,7 @@ export function useResultsFile(onRead: (found: ListedResults) => void) {
     const found = faultOf(new Uint8Array(bytes.slice(0, 1_000)))
     if (found) return setFault(found)
     try {
-      const opened = await openInWorker(bytes)
+      const opened = await openInWorker(bytes, await readOffice())
       setMapping(await remembered(opened.signature, opened.mapping))
       setFile({ name: picked.name, bytes, opened })
     } catch {

@@ -1,9 +1,11 @@
 'use client'
 
 import { kitFor, stepsFor } from '@/core/ground/sampling/kit'
+import { yieldUnitOf } from '@/core/guides/crop'
 import { soilTests, type TestId } from '@/core/guides/sampling'
 import type { Sentence } from '@/core/told/sentence'
 import type { Language, Text } from '@/core/told/text'
+import type { Typed } from '@/core/units/typed'
 import { worded } from '@/wording/phrase'
 import { longDate } from '@/wording/report-words'
 import { useOpenCase } from '../../case/context'
@@ -11,6 +13,10 @@ import { useWords } from '../../shared/language/useWords'
 import { useOffice } from '../../shared/office/useOffice'
 import { SpotMap } from './SpotMap'
 import type { SampleSheet } from '@/core/ground/sampling/sheet'
+
+/** As it was typed, with its unit. */
+const withUnit = ({ text, unit }: Typed): readonly string[] =>
+  text.trim() === '' ? [] : [/[a-z]/i.test(text) ? text : `${text} ${unit}`]
 
 /** On paper only: what to bring, the steps, the cores of each bag, and a label for it. */
 export function FieldSheet({ sheets, language }: { sheets: readonly SampleSheet[]; language: Language }) {
@@ -29,6 +35,11 @@ export function FieldSheet({ sheets, language }: { sheets: readonly SampleSheet[
   /** What grows on the ground of a bag, each once: the form asks for it. */
   const grown = (bagged: SampleSheet['ground']): string =>
     [...new Set(bagged.flatMap(({ crop }) => (crop ? (crop.label[language] ?? crop.label.en) : [])))].join(', ')
+  /** What they are hoped to yield, where that was typed; blank: room to write it. */
+  const hopedFor = (bagged: SampleSheet['ground']): string =>
+    bagged
+      .flatMap(({ area: { expectedYield }, crop }) => (crop && yieldUnitOf(crop) ? withUnit(expectedYield) : []))
+      .join(', ')
   const small = sheets.length > 4
   return (
     <div className="hidden text-[13px] leading-snug print:block" data-field-sheet lang={language}>
@@ -65,7 +76,7 @@ export function FieldSheet({ sheets, language }: { sheets: readonly SampleSheet[
               {bagged.map(({ area }) => area.name).join(', ')}
               {sample.corner && `, ${sample.corner}`}: {own.cores(cores)}, {own.deep(depth.from, depth.to)}
             </p>
-            {grown(bagged) && <p>{own.forForm(grown(bagged))}</p>}
+            {grown(bagged) && <p>{own.forForm(grown(bagged), hopedFor(bagged))}</p>}
             <p>
               {own.tests}: {(sample.tests ?? asked.map(({ test }) => test)).map(nameOf).join(', ')}
             </p>

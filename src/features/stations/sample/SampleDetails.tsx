@@ -1,11 +1,11 @@
 'use client'
 
-import { texts } from '@/core/shape/case-shape'
+import { texts } from '@/core/shape/limits'
 import { idsOf } from '@/core/case/members'
 import { addDays, addYears, formatISO, parseISO } from 'date-fns'
 import { today } from '../../shared/today'
 import { useState } from 'react'
-import type { Sample } from '@/core/case/case'
+import type { Sample } from '@/core/case/sample'
 import { fields } from '@/core/report/fields'
 import { soilTests, testIds, type TestId } from '@/core/guides/sampling'
 import { sampleSince, sampleState } from '@/core/ground/sampling/state'

@@ -6,25 +6,27 @@ import { addSpotCheck, removeSpotCheck } from '@/core/case/acts/reports'
 import { X } from 'lucide-react'
 import { useEffect, useMemo, useState, type FormEvent } from 'react'
 import { v4 as newId } from 'uuid'
-import type { SpotCheck } from '@/core/case/case'
+import type { SpotCheck } from '@/core/case/sample'
 import { numberIn } from '@/core/report/fields'
 import { areasGround } from '@/core/ground/area-ground'
 import type { Point } from '@/core/ground/plan/polygon'
 import { readAreaSize } from '@/core/reading/soil'
 import { compositeSpots, type CoreSpot } from '@/core/ground/sampling/spots'
-import { spotSummary } from '@/core/ground/sampling/spot-check'
+import { readersOf, spotSummary } from '@/core/ground/sampling/spot-check'
 import { simulatedMeter, type Into, type PHMeter, type Shown } from '@/demo/meter'
 import { Button } from '@/ui/Button'
 import { TextField } from '@/ui/TextField'
 import { pHFigure } from '@/wording/format'
 import { useOpenCase } from '../../case/context'
 import { useGuides } from '../../case/useCase'
+import { signed } from '../../shared/office/signed'
 import { fieldError, retyped } from '../../shared/formatting'
 import { useCrops } from '../ground/AreaFields'
 import { en } from './messages'
 import { SpotMap } from './SpotMap'
 import { guideOf } from '@/core/guides/guide-of'
 import { useSampleEdits } from './useSamples'
+import { measuredIn } from '@/core/report/tests'
 
 /** Spots that are read of one area. Source: common practice. */
 const spotsRead = 5
@@ -48,7 +50,8 @@ export function SpotChecks() {
   const read = readings.filter((v) => v !== undefined)
   const summary = spotSummary(read, evenWithin)
   const odd = summary?.oddOne === undefined ? undefined : read[summary.oddOne]
-  const add = (pH: number, spot: CoreSpot | undefined) =>
+  const add = async (pH: number, spot: CoreSpot | undefined) => {
+    const { by, at } = await signed(kase, '')
     act(
       addSpotCheck({
         id: newId(),
@@ -56,9 +59,11 @@ export function SpotChecks() {
         x: spot?.at[0] ?? null,
         y: spot?.at[1] ?? null,
         pH: { text: pH.toFixed(2), unit: '', value: pH },
-        at: new Date().toISOString(),
+        at,
+        by,
       }),
     )
+  }
   return (
     <section className="border-ink mt-6 border-t-[1.5px] pt-3" aria-label={en.spotChecks}>
       <h2 className="font-serif text-lg font-semibold">
@@ -67,14 +72,14 @@ export function SpotChecks() {
       <p className="text-ink-2">{en.spotChecksLead}</p>
       <div className="mt-2 grid gap-5 md:grid-cols-[1fr_300px]">
         <div>
-          <Meter spots={spots} onTake={add} />
-          <TypedReading onAdd={(pH) => add(pH, undefined)} />
+          <Meter spots={spots} onTake={(pH, spot) => void add(pH, spot)} />
+          <TypedReading onAdd={(pH) => void add(pH, undefined)} />
         </div>
         <SpotMap outlines={outlines} spots={spots} width={300} height={230} label={en.spotChecks} />
       </div>
       {mine.length > 0 && (
         <div className="mt-2">
-          <h3 className="text-ink-2 text-[13.5px]">{en.readings}</h3>
+          <h3 className="text-ink-2 text-[13.5px]">{en.readingsBy(readersOf(mine))}</h3>
           <ul className="flex flex-wrap gap-1.5">
             {mine.map((one, i) => (
               <li
@@ -164,7 +169,7 @@ function soilAt(spot: number, reported: number | undefined): number {
 function Meter({ spots, onTake }: { spots: readonly CoreSpot[]; onTake: (pH: number, spot: CoreSpot) => void }) {
   const { kase, area } = useOpenCase()
   const report = reportInForce(kase, area)
-  const reported = report && numberIn(pHTest.field, report.pH)
+  const reported = report && numberIn(pHTest.field, measuredIn(report, 'pH'))
   const [meter, setMeter] = useState<PHMeter | null>(null)
   const [shown, setShown] = useState<Shown | null>(null)
   const [buffer, setBuffer] = useState<4 | 7 | null>(null)

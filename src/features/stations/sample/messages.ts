@@ -89,7 +89,8 @@ export const en = {
   takeReading: 'Keep this reading',
   typeReading: 'Or type a reading',
   addReading: 'Add it',
-  readings: 'Readings',
+  readingsBy: (readers: readonly string[]) =>
+    readers.length > 0 ? `Readings, taken by ${readers.join(' and ')}` : 'Readings',
   removeReading: (pH: string) => `Take reading ${pH} out`,
   mean: 'Mean',
   spread: 'Spread',

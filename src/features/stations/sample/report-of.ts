@@ -1,6 +1,8 @@
 import { v4 as newId } from 'uuid'
 import { blankReport } from '@/core/case/blank'
-import type { Case, Report, Sample } from '@/core/case/case'
+import type { Case } from '@/core/case/case'
+import type { Report } from '@/core/case/report'
+import type { Sample } from '@/core/case/sample'
 import { depthOf } from '@/core/ground/sampling/sheet'
 import type { Guide } from '@/core/guides/guide'
 import { layoutFor } from '@/core/report/layout'
@@ -30,7 +32,9 @@ export function reportOf(
     lines: fields.map((field) => ({ field, unit: lineUnit(layoutFor(kind), field) })),
     saltsBy: kind === 'mix' ? 'saturated-media' : values.salts ? 'saturated-paste' : null,
     leadBy: values.lead ? 'total' : null,
-    sampleDepth: read('sampleDepth', String(depthOf(sample, kase, guides).to)),
-    ...Object.fromEntries(fields.map((field) => [field, read(field, values[field]!)])),
+    measured: {
+      sampleDepth: read('sampleDepth', String(depthOf(sample, kase, guides).to)),
+      ...Object.fromEntries(fields.map((field) => [field, read(field, values[field]!)])),
+    },
   }
 }

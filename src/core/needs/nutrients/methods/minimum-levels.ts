@@ -1,5 +1,5 @@
 import { inUnit, sufficiency } from '../../../reading/classify'
-import type { Report } from '../../../case/case'
+import type { Report } from '../../../case/report'
 import { accept, refuse, say, type Outcome } from '../../../told/sentence'
 import { elementInCompound, gramsPerSqMetre } from '../../../units/factors'
 import { quantity } from '../../../units/quantity'

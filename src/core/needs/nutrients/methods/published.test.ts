@@ -1,12 +1,14 @@
+import type { ReportParts } from '../../../report/report-with'
 import { blankSeason } from '../../../case/blank'
 import type { Fertilizer } from '../../../shelf/product'
 import { shippedProducts } from '../../../shelf/products'
 import { minorsOf } from '../../need'
 import type { AreaInSeason } from '../../../case/in-season'
-import type { Report } from '../../../case/case'
 import type { CropId } from '../../../guides/crops'
 import type { ExtractantId } from '../../../guides/guide'
 import { guideFor } from '../../../guides/guides'
+import { fields } from '../../../report/fields'
+import { readTyped } from '../../../units/typed'
 import { amounts, answer, found, printed, typed } from '../../../testing/one-area'
 
 /** One area of exactly 1,000 ft², so that amounts are lb per 1,000 ft². Expected values worked by hand. */
@@ -84,6 +86,19 @@ describe('food plots (Vitosh, Johnson & Mengel 1995, E-2567; recalled), lb/acre,
     ['far above', '90', '400', '10', 0, 0],
   ])('%s', (_, P, K, cec, p, k) => {
     const found = needs('clover', 'bray-1', { pH: '6.4', P, K, cec })
+    expect(Number(found['P₂O₅']) * 43.56).toBeCloseTo(p, 6)
+    expect(Number(found['K₂O']) * 43.56).toBeCloseTo(k, 6)
+  })
+  /** Build-up (15 − 10) × 5 and removals of corn 0.37 and 0.27 lb a bushel (E-2567, recalled); potash adds 20. */
+  test.each<[string, string, number, number]>([
+    ['blank: the guide’s 60 bushels', '', 25 + 60 * 0.37, 60 * 0.27 + 20],
+    ['150 bushels, as hoped for', '150', 25 + 150 * 0.37, 150 * 0.27 + 20],
+    ['with its unit', '150 bu', 25 + 150 * 0.37, 150 * 0.27 + 20],
+    ['in the unit of another crop: the guide’s', '4 tons', 25 + 60 * 0.37, 60 * 0.27 + 20],
+    ['more than anybody harvests: the guide’s', '4000', 25 + 60 * 0.37, 60 * 0.27 + 20],
+  ])('a yield %s', (_, text, p, k) => {
+    const expectedYield = readTyped(text, 'bu/acre', fields.expectedYield.units)
+    const found = needs('plot-corn', 'bray-1', { pH: '6.4', P: '10', K: '110', cec: '10' }, { expectedYield })
     expect(Number(found['P₂O₅']) * 43.56).toBeCloseTo(p, 6)
     expect(Number(found['K₂O']) * 43.56).toBeCloseTo(k, 6)
   })
@@ -276,9 +291,9 @@ describe('minimum levels for turf (PACE Turf & Asian Turfgrass Center; recalled)
 
 describe('other nutrients (common practice)', () => {
   const m3 = { extractant: 'mehlich-3' as const, cec: typed('5') }
-  const others = (crop: CropId, area: Partial<AreaInSeason>, report: Partial<Report>) =>
+  const others = (crop: CropId, area: Partial<AreaInSeason>, report: ReportParts) =>
     Object.fromEntries(minorsOf(answer({ crop, ...area }, report)).map((need) => [need.of, need]))
-  const ppm = (of: Record<string, string>): Partial<Report> =>
+  const ppm = (of: Record<string, string>): ReportParts =>
     Object.fromEntries(Object.entries(of).map(([name, text]) => [name, typed(text, 'ppm')]))
   test('1 lb B/acre is 3.2 to 3.4 oz of borax per 1,000 ft² (from the grade)', () => {
     const { B } = others('roots', {}, { ...m3, ...ppm({ B: '0.3' }) })

@@ -32,6 +32,8 @@ const mostPotash = 300
  * Refuses any other extractant, a word or an index by the equations, and K without a CEC.
  * Source: Vitosh, Johnson & Mengel 1995, Tri-State Fertilizer Recommendations E-2567, and Culman et al. 2020, Bulletin
  * 974; both recalled.
+ *
+ * @param hopedFor the yield that the client hopes for, in the unit of the crop; absent: the guide's
  */
 export function triState(
   nutrient: 'P₂O₅' | 'K₂O',
@@ -39,11 +41,12 @@ export function triState(
   crop: TriState,
   soil: Soil,
   used: ExtractantId | null,
+  hopedFor?: number,
 ): Outcome<Rated> {
   if (byClasses.has(used)) return byClass(nutrient, rating.className)
   if (used !== 'bray-1' && used !== 'mehlich-3') return refuse('tri-state.extractant')
   if (!rating.value || rating.value.value.of.startsWith('index')) return refuse('tri-state.needs-ppm')
-  const removal = removalOf(nutrient, crop)
+  const removal = removalOf(nutrient, crop, hopedFor)
   if (nutrient === 'K₂O' && soil.cec === undefined) return refuse('tri-state.needs-cec')
   if (used === 'mehlich-3') return rated(toSpan(nutrient, rating.value, crop, soil.cec, removal), rating.value)
   return nutrient === 'P₂O₅'
@@ -79,17 +82,23 @@ const source = 'tri-state' as const
 const levels = 'tri-state-2020' as const
 const fixed = (v: number, of: string, key: Bare) => given(quantity(v, of), say(key), source)
 
-const removalOf = (nutrient: 'P₂O₅' | 'K₂O', crop: TriState) =>
-  derive(
+/** lb/acre that a year's crop carries off: of what the client hopes for, else of the guide's modest yield. */
+function removalOf(nutrient: 'P₂O₅' | 'K₂O', crop: TriState, hopedFor?: number) {
+  const amount = quantity(hopedFor ?? crop.yield, crop.yieldUnit.en)
+  return derive(
     `lb ${nutrient}/acre`,
     'crop_yield * each',
     {
-      crop_yield: given(quantity(crop.yield, crop.yieldUnit.en), say('tri-state.yield'), 'practice'),
+      crop_yield:
+        hopedFor === undefined
+          ? given(amount, say('tri-state.yield'), 'practice')
+          : given(amount, say('tri-state.yield-hoped'), 'reported'),
       each: fixed(crop.removal[nutrient], `lb ${nutrient}`, 'tri-state.removal'),
     },
-    say('tri-state.carried-off', { unit: crop.yieldUnit, crop_yield: crop.yield }),
+    say('tri-state.carried-off', { unit: crop.yieldUnit, crop_yield: amount.v }),
     source,
   )
+}
 
 function phosphate(test: Working, critical: number, removal: Working): Derived<'lb P₂O₅/acre'> {
   const inputs = { test, critical: fixed(critical, 'ppm P', 'tri-state.critical'), removal }

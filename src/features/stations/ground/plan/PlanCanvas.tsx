@@ -3,7 +3,7 @@
 import type Konva from 'konva'
 import { memo, useMemo, useRef, useState } from 'react'
 import { Circle, Group, Image as Picture, Layer, Line, Path, Stage, Text } from 'react-konva'
-import type { Area } from '@/core/case/case'
+import type { Area } from '@/core/case/area'
 import { boxOf, middleOf, ringsOf, type Outline, type OutlineKind } from '@/core/ground/plan/outline'
 import { groundOf } from '@/core/ground/plan/plan-size'
 import type { Point } from '@/core/ground/plan/polygon'

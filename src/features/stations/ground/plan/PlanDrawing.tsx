@@ -1,4 +1,4 @@
-import type { Area } from '@/core/case/case'
+import type { Area } from '@/core/case/area'
 import { ringsOf } from '@/core/ground/plan/outline'
 import { groundOf } from '@/core/ground/plan/plan-size'
 import type { Point } from '@/core/ground/plan/polygon'

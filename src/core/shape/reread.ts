@@ -1,0 +1,36 @@
+import { readMeasured } from '../report/measured'
+import { readTyped, type Typed } from '../units/typed'
+import type { Shape } from './shape'
+
+/** What an area's size comes to, ft²; null where it cannot be read. */
+export type SizeReader = (size: Typed) => number | null
+
+/**
+ * A value with every number in it read again from its text, so that text and number cannot disagree: only the text of
+ * what was typed is believed. The value must fit its shape.
+ */
+export const reread = <Of>(shape: Shape<Of>, value: Of, sizeOf: SizeReader): Of => again(shape, value, sizeOf) as Of
+
+function again(shape: Shape, value: unknown, sizeOf: SizeReader): unknown {
+  const all = (of: Shape) => (one: unknown) => again(of, one, sizeOf)
+  const each = (of: (key: string) => Shape) =>
+    Object.fromEntries(Object.entries(value as object).map(([key, one]) => [key, all(of(key))(one)]))
+  switch (shape.is) {
+    case 'optional':
+      return value === null ? null : all(shape.of)(value)
+    case 'typed': {
+      const { text, unit } = value as Typed
+      if (shape.as === 'size') return { text, unit, value: sizeOf(value as Typed) }
+      return shape.as === 'measured' ? readMeasured(text, unit, shape.units) : readTyped(text, unit, shape.units)
+    }
+    case 'fields':
+    case 'some':
+      return each((key) => shape.of[key]!)
+    case 'record':
+      return each(() => shape.of)
+    case 'list':
+      return (value as readonly unknown[]).map(all(shape.of))
+    default:
+      return value
+  }
+}
