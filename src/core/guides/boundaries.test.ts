@@ -1,6 +1,7 @@
 import type { ReportParts } from '../report/report-with'
 import { tests } from '../report/tests'
-import { bufferFields, fields, limeFields, numberIn } from '../report/fields'
+import { fields, limeFields, numberIn } from '../report/fields'
+import { buffers } from '../report/buffers'
 import { leadClass } from '../reading/lead'
 import { rate, reactionClass, sufficiency } from '../reading/classify'
 import { saltBand, saltBands, saltMeaning, sodicFrom, sodium } from '../reading/salts'
@@ -117,7 +118,7 @@ test.each(grown)('$name is limed below its trigger and soured above its span onl
 const printed: Readonly<Record<string, Field>> = {
   ...fields,
   ...Object.fromEntries(tests.map(({ id, field }) => [id, field])),
-  ...bufferFields,
+  ...Object.fromEntries(Object.entries(buffers).map(([kind, { field }]) => [kind, field])),
   ...Object.fromEntries(Object.entries(limeFields).map(([scale, field]) => [`lime by ${scale}`, field])),
 }
 test.each(Object.entries(printed))('%s is believed from its lowest to its highest and not beyond', (_, field) => {

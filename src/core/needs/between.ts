@@ -1,4 +1,4 @@
-import { measuredFields, type MeasuredField, measuredIn } from '../report/tests'
+import { measuredIn, testedIn, type MeasuredField } from '../report/tests'
 import type { Report } from '../case/report'
 import { readLine, withLine } from '../report/lines'
 import { boundsOf } from '../reading/uncertainty'
@@ -18,7 +18,7 @@ const mostApart = 4
 
 /** The report as it would be at every corner of the ranges that it leaves open; none where it leaves nothing open. */
 export function cornersOf(report: Report): readonly Report[] {
-  const open = measuredFields.flatMap((field) => {
+  const open = testedIn(report).flatMap((field) => {
     const ends = endsOf(report, field)
     return ends ? [{ field, ends }] : []
   })

@@ -3,13 +3,12 @@ import { mostPrinted, usualMost } from '../needs/hold'
 import { isApplied } from '../needs/need'
 import { rateUnits, type RateUnit } from '../units/rates'
 import type { Report } from '../case/report'
-import { bufferFields } from '../report/fields'
+import { buffers, type BufferKind } from '../report/buffers'
 import { extractants, type Guide } from '../guides/guide'
 import type { Limits } from '../guides/limits'
 import type { Reaction } from '../needs/reaction'
 import type { Doubt } from '../report/remedy'
 import { say } from '../told/sentence'
-import type { BufferKind } from '../units/quantity'
 import { unitOf } from './tests'
 import { organicSoil } from './texture'
 import type { ReadReport } from './soil'
@@ -71,10 +70,10 @@ function bufferDoubt(report: Pick<Report, 'buffer' | 'measured'>): Doubt[] {
   const { buffer } = report
   const v = measuredIn(report, 'bufferPH').value
   if (!buffer || v === null) return []
-  const fits = (kind: BufferKind) => v >= bufferFields[kind].low && v <= bufferFields[kind].high
+  const fits = (kind: BufferKind) => v >= buffers[kind].field.low && v <= buffers[kind].field.high
   const other = families.find(fits)
   if (fits(buffer) || !other) return []
-  const { low, high } = bufferFields[buffer]
+  const { low, high } = buffers[buffer].field
   return [
     {
       field: 'bufferPH',

@@ -1,6 +1,6 @@
 import { fields } from '../report/fields'
 import { lineField } from '../report/lines'
-import { measuredFields, measuredIn, tests, type MeasuredField } from '../report/tests'
+import { measuredIn, testedIn, tests, type MeasuredField } from '../report/tests'
 import type { TestDefinition } from '../report/tests/definition'
 import { accept, refuse, say, type Outcome, type Sentence, type Bare } from '../told/sentence'
 import { type Area } from '../case/area'
@@ -20,7 +20,6 @@ import {
   majorNutrients,
   otherNutrients,
   quantity,
-  type BufferPH,
   type Cec,
   type Conductivity,
   type Element,
@@ -29,6 +28,7 @@ import {
   type SoilTest,
   type WaterPH,
 } from '../units/quantity'
+import { type BufferPH } from '../report/buffers'
 import { check, readNumber, type Field, type Typed } from '../units/typed'
 import { derive, given, type Working } from '../workings'
 import { baseSaturation, type BaseSaturation } from './bases'
@@ -117,7 +117,10 @@ export function readReport(report: Report, area: Pick<Area, 'texture'>): ReadRep
     problems.push({ field: name, sentence: read.refusal })
     return undefined
   }
-  const test: TakeTest = (name) => take(name, lineField(name, report.buffer), measuredIn(report, name))
+  const test: TakeTest = (name) => {
+    const typed = report.measured[name]
+    return typed && typed.text !== '' ? take(name, lineField(name, report.buffer), typed) : undefined
+  }
   const readings = readTests(report, test, problems)
   const pH = readPH(report, test)
   const cec = of('meq/100 g', test('cec'))
@@ -200,7 +203,7 @@ function readPH(report: Report, test: TakeTest): Working<'pH in water'> | undefi
 
 function rangesIn(report: Report): ReadReport['ranges'] {
   const found: Partial<Record<MeasuredField, Range>> = {}
-  for (const field of measuredFields) {
+  for (const field of testedIn(report)) {
     const range = boundsOf(report, field)
     if (range) found[field] = range
   }

@@ -1,5 +1,4 @@
 import type { LimeScaleId } from '../shelf/lime-scales'
-import type { BufferKind } from '../units/quantity'
 import { check, type Field, type Typed } from '../units/typed'
 import { rateUnitWords } from '../units/rates'
 import { bagsWords, bushels, feet, inches, kilograms, ounces, percent, pounds, tonsPerAcre } from './unit-words'
@@ -60,15 +59,6 @@ export const limeFields: Readonly<Record<LimeScaleId, Field>> = {
 export const sieveField: Field = { units: percent, low: 0, high: 100, example: '80' }
 export const cceField: Field = { units: percent, low: 5, high: 178, example: '95' }
 export const moistureField: Field = { units: percent, low: 0, high: 60, example: '5' }
-
-/** Each buffer has a range of its own. SMP and Adams–Evans as their methods were published; Mehlich's low end is common practice. */
-export const bufferFields: Readonly<Record<BufferKind, Field>> = {
-  SMP: { units: [], low: 4.8, high: 7.0, example: '6.5' },
-  Sikora: { units: [], low: 4.8, high: 7.0, example: '6.5' },
-  'Adams–Evans': { units: [], low: 7.0, high: 8.0, example: '7.7' },
-  'Moore–Sikora': { units: [], low: 7.0, high: 8.0, example: '7.7' },
-  Mehlich: { units: [], low: 4.0, high: 6.6, example: '6.1' },
-}
 
 /** The number in a field, undefined where there is none or none that can be used. */
 export function numberIn(field: Field, typed: Typed): number | undefined {

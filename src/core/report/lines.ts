@@ -1,6 +1,7 @@
 import type { Report } from '../case/report'
 import type { LineField, RecommendedField } from './line-fields'
-import { bufferFields, fields } from './fields'
+import { fields } from './fields'
+import { buffers } from './buffers'
 import { measuredIn, testOf, type MeasuredField } from './tests'
 import { elements, isMicronutrient, majorNutrients, otherNutrients, type Element } from '../units/quantity'
 import { readMeasured } from './measured'
@@ -17,7 +18,7 @@ export function lineField(field: LineField, buffer: Report['buffer'] = null): Fi
   const recommended = recommendedIn(field)
   if (recommended === 'limeDepth') return fields.depth
   if (recommended) return recommended === 'lime' || recommended === 'sulfur' ? fields[recommended] : fields.nutrient
-  if (field === 'bufferPH' && buffer) return bufferFields[buffer]
+  if (field === 'bufferPH' && buffer) return buffers[buffer].field
   return testOf(field as MeasuredField).field
 }
 

@@ -1,6 +1,7 @@
 import { boronMethods, leadMethods, micronutrientMethods, type ExtractantId } from '../guides/guide'
 import type { Text } from '../told/text'
-import { bufferKinds, saltMethods } from '../units/quantity'
+import { saltMethods } from '../units/quantity'
+import { bufferKinds } from './buffers'
 
 /** How some tests were made, where papers differ: what their number means depends on it. */
 interface MannerDefinition {

@@ -1,6 +1,7 @@
 import type { LineField } from './line-fields'
 import type { BoronMethod, ExtractantId, MicronutrientMethod } from '../guides/guide'
-import { otherNutrients, type BufferKind } from '../units/quantity'
+import { otherNutrients } from '../units/quantity'
+import { buffers, type BufferKind } from './buffers'
 import { lineField, recommendedIn } from './lines'
 import { tests } from './tests'
 
@@ -69,11 +70,7 @@ const methods: readonly (readonly [RegExp, Omit<Named, 'meaning' | 'unit'>])[] =
   [/\bsme\b|\bsaturated media(?: extract)?\b/, { extractant: 'saturated-media' }],
   [/\bdtpa\b/, { micronutrients: 'DTPA' }],
   [/\bhot[\s-]*water\b/, { boron: 'hot-water' }],
-  [/\bsmp\b/, { buffer: 'SMP' }],
-  [/\bmoore[\s–-]*sikora\b/, { buffer: 'Moore–Sikora' }],
-  [/\bsikora\b/, { buffer: 'Sikora' }],
-  [/\badams[\s–-]*evans\b|\bae\b/, { buffer: 'Adams–Evans' }],
-  [/\bmehlich(?= buffer)|\bbuffer mehlich\b/, { buffer: 'Mehlich' }],
+  ...Object.entries(buffers).map(([buffer, { names: said }]) => [said, { buffer: buffer as BufferKind }] as const),
   [/\b(?:cacl2|0\.01 m|salt)\b(?!s)/, { pHIn: 'salt' }],
   [/\b(?:icp|colou?r(?:imetric)?|ammonium acetate|nh4oac|extractable|available)\b/, {}],
 ]

@@ -1,7 +1,8 @@
 import type { Report } from '../case/report'
 import type { LineField } from './line-fields'
 import type { Sentence } from '../told/sentence'
-import type { BufferKind, Element, TestUnit } from '../units/quantity'
+import type { Element, TestUnit } from '../units/quantity'
+import type { BufferKind } from './buffers'
 import type { RateUnit } from '../units/rates'
 import { inUnit, readLine, typedIn, withLine } from './lines'
 

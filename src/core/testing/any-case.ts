@@ -14,7 +14,8 @@ import { isAcidifier, isFertilizer, isLime, productRef, type Product } from '../
 import { shippedProducts } from '../shelf/products'
 import { textures, type TextureId } from '../guides/soils'
 import { oneArea, printed, typed } from './one-area'
-import { bufferKinds, elements, majorNutrients, otherNutrients, saltMethods } from '../units/quantity'
+import { elements, majorNutrients, otherNutrients, saltMethods } from '../units/quantity'
+import { bufferKinds } from '../report/buffers'
 import { testOf } from '../report/tests'
 
 /** For tests: random cases that a person could have typed. */

@@ -1,7 +1,8 @@
 /**
  * Quantities that must not be mixed up. Nothing here runs: `tsc` fails when one of these lines compiles.
  */
-import type { BufferPH, Conductivity, LbPer1000SqFt, LbPerAcre, Pounds, SaltPH, SoilTest, WaterPH } from './quantity'
+import type { Conductivity, LbPer1000SqFt, LbPerAcre, Pounds, SaltPH, SoilTest, WaterPH } from './quantity'
+import type { BufferPH } from '../report/buffers'
 
 declare const ppmP: SoilTest<'P', 'ppm'>
 declare const phosphate: LbPer1000SqFt<'P₂O₅'>

@@ -44,10 +44,6 @@ export type SoilTest<E extends Element = Element, U extends TestUnit = TestUnit>
 export type WaterPH = Quantity<'pH in water'>
 /** Measured in 0.01 M CaCl₂, which reads lower. */
 export type SaltPH = Quantity<'pH in salt'>
-/** The Sikora buffer was built to read like SMP, the Moore–Sikora buffer like Adams–Evans. */
-export const bufferKinds = ['SMP', 'Sikora', 'Adams–Evans', 'Moore–Sikora', 'Mehlich'] as const
-export type BufferKind = (typeof bufferKinds)[number]
-export type BufferPH<K extends BufferKind = BufferKind> = Quantity<`${K} buffer pH`>
 export type OrganicMatter = Quantity<'% organic matter'>
 export type Cec = Quantity<'meq/100 g'>
 /** Electrical conductivity; which extract it was measured in decides what it means. */

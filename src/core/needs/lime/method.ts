@@ -2,7 +2,8 @@ import type { Sentence, Outcome } from '../../told/sentence'
 import type { Text } from '../../told/text'
 import type { SourceId } from '../../guides/sources'
 import type { Climate, TextureId } from '../../guides/soils'
-import type { BufferPH, Cec, Quantity } from '../../units/quantity'
+import type { Cec, Quantity } from '../../units/quantity'
+import type { BufferPH } from '../../report/buffers'
 import type { Derived, Given, Working } from '../../workings'
 
 /** What a lime method may look at. */

@@ -43,11 +43,23 @@ export const testOf = (field: MeasuredField): TestDefinition => byId.get(field)!
 
 const blanks = new Map(tests.map((test) => [test.id as string, blank(test.unit)]))
 
+/** What a report measured, by test; one that is missing was not made. */
+type Measured = Readonly<Partial<Record<MeasuredField, Typed>>>
+
 /** What was typed for a test; blank where it was not made. */
-export const measuredIn = (
-  { measured }: { readonly measured: Readonly<Partial<Record<MeasuredField, Typed>>> },
-  test: MeasuredField,
-): Typed => measured[test] ?? blanks.get(test)!
+export const measuredIn = ({ measured }: { readonly measured: Measured }, test: MeasuredField): Typed =>
+  measured[test] ?? blanks.get(test)!
+
+const typedBefore = new WeakMap<Measured, readonly MeasuredField[]>()
+
+/** The tests for which something was typed, in their order. Of the same ones it is looked for once. */
+export function testedIn({ measured }: { readonly measured: Measured }): readonly MeasuredField[] {
+  const before = typedBefore.get(measured)
+  if (before) return before
+  const now = measuredFields.filter((test) => (measured[test]?.text ?? '') !== '')
+  typedBefore.set(measured, now)
+  return now
+}
 
 export const isMeasured = (field: string): field is MeasuredField => byId.has(field)
 

@@ -1,5 +1,5 @@
 import { both } from '../../../guides/spanish'
-import { bufferFields } from '../../../report/fields'
+import { buffers } from '../../../report/buffers'
 import { accept, refuse, say } from '../../../told/sentence'
 import { poundsPerTon } from '../../../units/factors'
 import { quantity } from '../../../units/quantity'
@@ -26,7 +26,7 @@ export const adamsEvans: LimeMethod = {
   opinion: 'adams-evans',
   applies: ({ buffer }) => buffer?.of === 'Adams–Evans buffer pH' || buffer?.of === 'Moore–Sikora buffer pH',
   compute({ pH, aim, buffer }) {
-    const { low, high } = bufferFields['Adams–Evans']
+    const { low, high } = buffers['Adams–Evans'].field
     const reading = buffer!.v
     if (reading < low || reading > high)
       return refuse('lime.buffer-range', { method: adamsEvans.label, low, high, buffer: reading })

@@ -1,5 +1,5 @@
 import { both } from '../../../guides/spanish'
-import { bufferFields } from '../../../report/fields'
+import { buffers } from '../../../report/buffers'
 import { accept, refuse, say } from '../../../told/sentence'
 import { quantity } from '../../../units/quantity'
 import { derive, given, type Derived } from '../../../workings'
@@ -26,7 +26,7 @@ export const mehlich: LimeMethod = {
   opinion: 'mehlich',
   applies: ({ buffer }) => buffer?.of === 'Mehlich buffer pH',
   compute({ pH, aim, buffer }) {
-    const { low, high } = bufferFields.Mehlich
+    const { low, high } = buffers.Mehlich.field
     const reading = buffer!.v
     if (reading < low || reading > high)
       return refuse('lime.buffer-range', { method: mehlich.label, low, high, buffer: reading })

@@ -2,7 +2,7 @@ import { both } from '../../../guides/spanish'
 import { smpColumns, smpOrganic, smpOrganicAim, smpRows } from '../../../guides/lime-tables'
 import { textures, type Texture, type TextureId } from '../../../guides/soils'
 import { accept, refuse, say, type Outcome, type Sentence } from '../../../told/sentence'
-import { bufferFields } from '../../../report/fields'
+import { buffers } from '../../../report/buffers'
 import { quantity } from '../../../units/quantity'
 import { derive, given, type Derived } from '../../../workings'
 import { depthOf, effectivenessOf, type LimeFigure, type LimeInputs, type LimeMethod } from '../method'
@@ -26,7 +26,7 @@ export const smp: LimeMethod = {
   compute(inputs) {
     const { pH, aim } = inputs
     const buffer = inputs.buffer!.v
-    const { low, high } = bufferFields.SMP
+    const { low, high } = buffers.SMP.field
     if (buffer < low || buffer > high) return refuse('lime.buffer-range', { method: smp.label, low, high, buffer })
     if (isOrganic(inputs)) return onOrganicSoil(inputs, buffer)
     if (aim.value.v > smpColumns[0]) return refuse('lime.aim-range', { method: smp.label, high: smpColumns[0] })
@@ -47,7 +47,7 @@ const isOrganicTexture = (id: TextureId): boolean => (textures[id] as Texture).o
 function onOrganicSoil(inputs: LimeInputs, buffer: number): Outcome<LimeFigure> {
   const { pH, aim } = inputs
   const low = smpOrganic[0]![0]
-  if (buffer < low) return refuse('lime.buffer-range', { method: smp.label, low, high: bufferFields.SMP.high, buffer })
+  if (buffer < low) return refuse('lime.buffer-range', { method: smp.label, low, high: buffers.SMP.field.high, buffer })
   if (aim.value.v < smpOrganicAim.from || aim.value.v > smpOrganicAim.to)
     return refuse('lime.organic-aim', { method: smp.label, ...smpOrganicAim })
   if (pH.value.v >= aim.value.v) return refuse('lime.nothing-to-raise')

@@ -1,5 +1,5 @@
 import { both } from '../../../guides/spanish'
-import { bufferFields } from '../../../report/fields'
+import { buffers } from '../../../report/buffers'
 import { triStateLines } from '../../../guides/lime-tables'
 import { accept, refuse, say } from '../../../told/sentence'
 import { quantity } from '../../../units/quantity'
@@ -29,7 +29,7 @@ export const triStateLime: LimeMethod = {
     const { label } = triStateLime
     const buffer = inputs.buffer!.v
     if (isOrganic(inputs)) return refuse('lime.not-on-muck', { method: label })
-    const { low, high } = bufferFields.SMP
+    const { low, high } = buffers.SMP.field
     if (buffer < low || buffer > high) return refuse('lime.buffer-range', { method: label, low, high, buffer })
     if (aim.value.v > highest.to) return refuse('lime.aim-range', { method: label, high: highest.to })
     if (aim.value.v < lowest.to) return refuse('lime.aim-low', { method: label, low: lowest.to })
