@@ -1,6 +1,8 @@
 import * as fc from 'fast-check'
 import { produce, type Draft } from 'immer'
+import { blankApplication } from '../core/case/blank'
 import type { Case } from '../core/case/case'
+import type { Report } from '../core/case/report'
 import { guides } from '../core/guides/guides'
 import { recommend } from '../core/recommend'
 import { shippedProducts } from '../core/shelf/products'
@@ -17,6 +19,23 @@ const edits: readonly ((draft: Draft<Case>, n: number) => void)[] = [
   (draft, n) => void (draft.schools['lime-pass'] = n % 2 ? '25' : '50'),
   (draft, n) => void (draft.plan.pace = typed(String(2 + (n % 3)), 'ft')),
   (draft, n) => void (draft.client = `Client ${n}`),
+  (draft, n) => void (draft.reports[n % draft.reports.length]!.code = `C${n}`),
+  (draft, n) => void (draft.reports[n % draft.reports.length]!.date = `202${n % 7}-05-01`),
+  (draft, n) => void (draft.mix = null),
+  (draft, n) =>
+    void draft.applications.push({
+      ...blankApplication(`x${n}`, draft.areas[n % draft.areas.length]!.id, `202${n % 7}-04-01`),
+      what: n % 2 ? 'lime' : 'fertilizer',
+      product: n % 2 ? 'pelletized-calcitic@1' : '10-10-10@1',
+      amount: typed(String(n), 'lb'),
+      done: 'otherwise',
+    }),
+  (draft, n) => {
+    const { id } = draft.areas[n % draft.areas.length]!
+    const [is, replaced] = [typed(String(n % 5), 'lb/1000 ft²'), typed('1', 'lb/1000 ft²')]
+    draft.decisions.overrulings[`${id}/N/amount`] = { reason: '', by: '', at: '2026-05-01', of: 'amount', is, replaced }
+  },
+  (draft, n) => void delete draft.decisions.overrulings[`${draft.areas[n % draft.areas.length]!.id}/N/amount`],
   (draft, n) => void (draft.areas.length > 1 && draft.areas.splice(n % draft.areas.length, 1)),
 ]
 
@@ -47,8 +66,18 @@ test('an area is computed anew only when it, its own report or the case around i
     const before = recommendChanged(kase, guides, shippedProducts).areas
     return recommendChanged({ ...kase, ...change }, guides, shippedProducts).areas.map((area, i) => area === before[i])
   }
-  const reports = kase.reports.map((one) => (one.id === reportId ? { ...one, code: 'x' } : one))
-  expect(stay({ reports })).toEqual(kase.areas.map((area) => area.reportId !== reportId))
+  const reports = (parts: Partial<Report>) =>
+    kase.reports.map((one) => (one.id === reportId ? { ...one, ...parts } : one))
+  const measured = { pH: typed('4.8') }
+  expect(stay({ reports: reports({ measured }) })).toEqual(kase.areas.map((area) => area.reportId !== reportId))
+  expect(stay({ reports: reports({ code: 'x' }) })).toEqual(kase.areas.map(() => true))
+  const [first] = kase.areas as [Case['areas'][number]]
+  const bag = {
+    ...blankApplication('x', first.id, '2026-05-01'),
+    what: 'fertilizer' as const,
+    amount: typed('20', 'lb'),
+  }
+  expect(stay({ applications: [...kase.applications, bag] })).toEqual(kase.areas.map(({ id }) => id !== first.id))
   expect(stay({ client: 'x' })).toEqual(kase.areas.map(() => true))
   expect(stay({ climate: 'warm' })).toEqual(kase.areas.map(() => false))
 })

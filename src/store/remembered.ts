@@ -1,72 +1,63 @@
 import type { Area } from '../core/case/area'
 import type { Case } from '../core/case/case'
-import type { Report } from '../core/case/report'
 import type { Guide } from '../core/guides/guide'
 import type { Product } from '../core/shelf/product'
 import { recommend, type AreaRecommendation, type Recommendation } from '../core/recommend'
 
-/** What an area's answer rests on beside the area itself. */
-type Rest = Pick<
-  Case,
-  'measures' | 'climate' | 'region' | 'ownRegion' | 'schools' | 'season' | 'plan' | 'decisions' | 'mix' | 'applications'
-> & {
-  readonly report: Report | undefined
-  /** What tests teach is asked of all of them, where something was put on that they can tell of. */
-  readonly history: Pick<Case, 'reports' | 'samples'> | undefined
+/** What of a report nothing is reckoned by. */
+const unread: ReadonlySet<string> = new Set(['code', 'laboratory', 'originals'])
+
+/** Things by the area that they speak of. */
+function byArea<One>(all: Iterable<One>, areaOf: (one: One) => string): ReadonlyMap<string, readonly One[]> {
+  const found = new Map<string, One[]>()
+  for (const one of all) (found.get(areaOf(one)) ?? found.set(areaOf(one), []).get(areaOf(one))!).push(one)
+  return found
 }
 
-const restOf = (
-  { measures, climate, region, ownRegion, schools, season, plan, decisions, mix, applications, reports, samples }: Case,
-  { id: areaId, reportId }: Area,
-): Rest => ({
-  measures,
-  climate,
-  region,
-  ownRegion,
-  schools,
-  season,
-  plan,
-  decisions,
-  mix,
-  applications,
-  history: applications.some((one) => one.areaId === areaId && (one.what === 'lime' || one.what === 'sulfur'))
-    ? { reports, samples }
-    : undefined,
-  report: reports.find(({ id }) => id === reportId),
-})
+/** Everything that each area's answer rests on beside the area itself, in one order. */
+function restsOf(kase: Case): ReadonlyMap<Area, readonly unknown[]> {
+  const { measures, climate, region, ownRegion, schools, season, plan, decisions, mix, reports, samples } = kase
+  const around = [measures, climate, region, ownRegion, schools, season, plan, mix]
+  const applied = byArea(kase.applications, ({ areaId }) => areaId)
+  const decided = byArea(
+    [decisions.overrulings, decisions.confirmations].flatMap((kept) => Object.entries<unknown>(kept)),
+    ([key]) => key.split('/')[0]!,
+  )
+  const restOf = ({ id, reportId }: Area): readonly unknown[] => {
+    const own = applied.get(id) ?? []
+    // What tests teach is asked of all of them, where something was put on that they can tell of.
+    const teach = own.some(({ what }) => what === 'lime' || what === 'sulfur')
+    const report = Object.entries(reports.find((one) => one.id === reportId) ?? {})
+    return [
+      ...around,
+      ...own,
+      ...(teach ? [reports, samples] : []),
+      ...(decided.get(id) ?? []).flat(),
+      ...report.flatMap(([name, value]) => (unread.has(name) ? [] : [value])),
+    ]
+  }
+  return new Map(kase.areas.map((area) => [area, restOf(area)]))
+}
 
 const remembered = new WeakMap<
   Area,
-  { rest: Rest; guides: readonly Guide[]; products: readonly Product[]; found: AreaRecommendation }
+  { rest: readonly unknown[]; guides: readonly Guide[]; products: readonly Product[]; found: AreaRecommendation }
 >()
 
-const sameRest = (a: Rest, b: Rest) =>
-  a.measures === b.measures &&
-  a.climate === b.climate &&
-  a.region === b.region &&
-  a.ownRegion === b.ownRegion &&
-  a.applications === b.applications &&
-  a.history?.reports === b.history?.reports &&
-  a.history?.samples === b.history?.samples &&
-  a.schools === b.schools &&
-  a.season === b.season &&
-  a.plan === b.plan &&
-  a.decisions === b.decisions &&
-  a.mix === b.mix &&
-  a.report === b.report
+const sameRest = (a: readonly unknown[], b: readonly unknown[]) =>
+  a.length === b.length && a.every((one, i) => Object.is(one, b[i]))
 
 /**
  * The recommendation of a case, of which only the areas are computed that changed since, or their report or guides did: of
  * hundreds of areas one moves at a time. Edits leave the rest of a case the very same objects, which is how it is known.
  */
 export function recommendChanged(kase: Case, guides: readonly Guide[], products: readonly Product[]): Recommendation {
+  const rests = restsOf(kase)
   const stale = kase.areas.filter((area) => {
     const known = remembered.get(area)
-    return !known || known.guides !== guides || known.products !== products || !sameRest(known.rest, restOf(kase, area))
+    return !known || known.guides !== guides || known.products !== products || !sameRest(known.rest, rests.get(area)!)
   })
   const fresh = recommend({ ...kase, areas: stale }, guides, products)
-  stale.forEach((area, i) =>
-    remembered.set(area, { rest: restOf(kase, area), guides, products, found: fresh.areas[i]! }),
-  )
+  stale.forEach((area, i) => remembered.set(area, { rest: rests.get(area)!, guides, products, found: fresh.areas[i]! }))
   return { ...fresh, areas: kase.areas.map((area) => remembered.get(area)!.found) }
 }
