@@ -14,6 +14,7 @@ import { pdfOf } from '../src/paper/pdf/pdf'
 import type { Fonts } from '../src/paper/pdf/sheet'
 import { listResults, openResults } from '../src/schemas/results-file/open'
 import { english } from '../src/wording/languages'
+import { missingTests } from '../src/core/told/missing'
 
 /** How long letters take as PDF and how large they are; and a file of 10,000 homes until it is known whose each is. */
 const font = (name: string) => new Uint8Array(readFileSync(`node_modules/${name}`))
@@ -27,7 +28,7 @@ const papers = sampleCases.map((kase) => {
   const found = recommend(kase, guides)
   const dated = programOf(kase, found, { guides }, '2026-11-26')
   const letter = letterOf(kase, found, shippedProducts, openDays(dated), rulesTold(dated))
-  const why = whyOf(kase, found, dated, guides, shippedProducts)
+  const why = whyOf(kase, found, dated, (area) => missingTests(kase, area, guides, shippedProducts))
   return paperOf(kase, { letter, why, head: null, words: english, language: 'en', before: null })
 })
 

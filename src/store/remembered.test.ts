@@ -4,11 +4,12 @@ import { blankApplication } from '../core/case/blank'
 import type { Case } from '../core/case/case'
 import type { Report } from '../core/case/report'
 import { guides } from '../core/guides/guides'
+import { missingTests } from '../core/told/missing'
 import { recommend } from '../core/recommend'
 import { shippedProducts } from '../core/shelf/products'
 import { sampleCases } from '../demo/sample-cases'
 import { typed } from '../core/testing/one-area'
-import { recommendChanged } from './remembered'
+import { missingChanged, recommendChanged } from './remembered'
 
 const edits: readonly ((draft: Draft<Case>, n: number) => void)[] = [
   (draft, n) => void (draft.areas[n % draft.areas.length]!.seasons[draft.season]!.crop = n % 2 ? 'roses' : 'tomato'),
@@ -50,6 +51,10 @@ test('what is remembered is what would be computed, after any edits', () => {
           kase = produce(kase, (draft) => edits[which]!(draft, n))
           expect(JSON.stringify(recommendChanged(kase, guides, shippedProducts))).toBe(
             JSON.stringify(recommend(kase, guides)),
+          )
+          const area = kase.areas[n % kase.areas.length]!
+          expect(JSON.stringify(missingChanged(kase, area, guides, shippedProducts))).toBe(
+            JSON.stringify(missingTests(kase, area, guides, shippedProducts)),
           )
         }
       },

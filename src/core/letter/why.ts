@@ -1,5 +1,5 @@
+import type { Area } from '../case/area'
 import type { Case } from '../case/case'
-import type { Guide } from '../guides/guide'
 import { groundOf } from '../ground/plan/plan-size'
 import { boxOf } from '../ground/plan/outline'
 import type { Point } from '../ground/plan/polygon'
@@ -9,8 +9,7 @@ import { isOpen, type Program } from '../passes/program/program'
 import type { Treatment } from '../passes/pass'
 import type { ReadingLine } from '../reading/lines'
 import type { AreaRecommendation, Recommendation } from '../recommend'
-import type { Product } from '../shelf/product'
-import { missingTests, type MissingTest } from '../told/missing'
+import type { MissingTest } from '../told/missing'
 import type { Text } from '../told/text'
 import { measuredIn } from '../report/tests'
 
@@ -55,12 +54,12 @@ export interface PaperStrip {
 /** Corners of a circle that stands for itself beside the others. */
 const corners = 32
 
+/** @param missingOf the tests that an area's report lacks */
 export function whyOf(
   kase: Case,
   { areas }: Recommendation,
   program: Program,
-  guides: readonly Guide[],
-  products: readonly Product[],
+  missingOf: (area: Area) => readonly MissingTest[],
 ): Why {
   const nameOf = (areaId: string) => kase.areas.find(({ id }) => id === areaId)!.name
   return {
@@ -73,7 +72,7 @@ export function whyOf(
           name: area.name,
           crop: crop && crop.label,
           lines: answer.reading.map((line) => asReported(kase, area.reportId, line)),
-          missing: missingTests(kase, area, guides, products),
+          missing: missingOf(area),
         },
       ]
     }),

@@ -18,6 +18,7 @@ import { paperOf } from '../build'
 import type { Paper } from '../paper'
 import { lettersMissing, pdfOf } from './pdf'
 import type { Fonts } from './sheet'
+import { missingTests } from '../../core/told/missing'
 
 const font = (name: string) => new Uint8Array(readFileSync(join('node_modules', name)))
 const fonts: Fonts = {
@@ -35,7 +36,7 @@ const both = [
 function paper(kase: Case, [language, words]: (typeof both)[number], pages = false): Paper {
   const found = recommend(kase, guides)
   const dated = programOf(kase, found, { guides }, '2026-11-26')
-  const why = pages ? whyOf(kase, found, dated, guides, shippedProducts) : null
+  const why = pages ? whyOf(kase, found, dated, (area) => missingTests(kase, area, guides, shippedProducts)) : null
   const letter = letterOf(kase, found, shippedProducts, openDays(dated), rulesTold(dated))
   const asked = { ...kase, letter: { ...kase.letter, workings: pages } }
   return paperOf(asked, { letter, why, head, words, language, before: null })

@@ -12,6 +12,7 @@ import { paperOf } from '@/paper/build'
 import type { Paper, PaperHead } from '@/paper/paper'
 import type { Office } from '@/core/office'
 import type { ClientWords } from '@/wording/languages'
+import { missingChanged } from '@/store/remembered'
 
 /** What a letter goes by beside its case. */
 export interface Around {
@@ -50,6 +51,6 @@ export function paperFor(
 ): Paper | null {
   const letter = letterOf(kase, found, products, openDays(dated), rulesTold(dated))
   if (letter.areas.length === 0) return null
-  const why = kase.letter.why ? whyOf(kase, found, dated, guides, products) : null
+  const why = kase.letter.why ? whyOf(kase, found, dated, (area) => missingChanged(kase, area, guides, products)) : null
   return paperOf(kase, { letter, why, head: headOf(office, kase.sample), words, language, before })
 }

@@ -2,12 +2,13 @@
 
 import { useMemo } from 'react'
 import type { Case } from '@/core/case/case'
-import { missingTests, type Change } from '@/core/told/missing'
+import type { Change } from '@/core/told/missing'
 import { Formula } from '@/ui/Formula'
 import { weight } from '@/wording/format'
 import { render } from '@/wording/render'
 import { useGuides, useProducts } from '../../case/useCase'
 import { en } from './messages'
+import { missingChanged } from '@/store/remembered'
 
 interface Props {
   areaId: string
@@ -24,7 +25,7 @@ export function Missing({ areaId, whole, sized, titled = true }: Props) {
   const products = useProducts()
   const missing = useMemo(
     () =>
-      missingTests(
+      missingChanged(
         whole,
         whole.areas.find(({ id }) => id === areaId)!,
         guides,
