@@ -22,7 +22,7 @@ const edits: readonly ((draft: Draft<Case>, n: number) => void)[] = [
   (draft, n) => void (draft.client = `Client ${n}`),
   (draft, n) => void (draft.reports[n % draft.reports.length]!.code = `C${n}`),
   (draft, n) => void (draft.reports[n % draft.reports.length]!.date = `202${n % 7}-05-01`),
-  (draft, n) => void (draft.mix = null),
+  (draft) => void (draft.mix = null),
   (draft, n) =>
     void draft.applications.push({
       ...blankApplication(`x${n}`, draft.areas[n % draft.areas.length]!.id, `202${n % 7}-04-01`),
@@ -36,7 +36,7 @@ const edits: readonly ((draft: Draft<Case>, n: number) => void)[] = [
     const [is, replaced] = [typed(String(n % 5), 'lb/1000 ft²'), typed('1', 'lb/1000 ft²')]
     draft.decisions.overrulings[`${id}/N/amount`] = { reason: '', by: '', at: '2026-05-01', of: 'amount', is, replaced }
   },
-  (draft, n) => void delete draft.decisions.overrulings[`${draft.areas[n % draft.areas.length]!.id}/N/amount`],
+  (draft) => void (draft.decisions.overrulings = {}),
   (draft, n) => void (draft.areas.length > 1 && draft.areas.splice(n % draft.areas.length, 1)),
 ]
 
