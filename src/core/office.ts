@@ -1,5 +1,4 @@
-import { guideRef } from './guides/guide'
-import { defaultGuide } from './guides/guides'
+import { defaultGuideRef } from './guides/default'
 import { ownRegion } from './case/region'
 import { spreader } from './case/spreader'
 import { guideShape, id, schoolsShape } from './shape/parts'
@@ -27,7 +26,7 @@ export const officeShape = fields({
   measures: usually('feet', oneOf('feet', 'metres')),
   climate: usually('cool', oneOf('cool', 'warm')),
   /** Rates new areas until their report says otherwise. */
-  guide: usually(guideRef(defaultGuide), guideShape),
+  guide: usually(defaultGuideRef, guideShape),
   /** How generously nitrogen is given. */
   feeding: usually('usual', oneOf('lean', 'usual', 'generous')),
   /** Where practitioners disagree: the options that new cases begin with. */

@@ -1,8 +1,7 @@
 import { fields as read } from '../report/fields'
-import { guideRef } from '../guides/guide'
-import { defaultGuide } from '../guides/guides'
+import { defaultGuideRef } from '../guides/default'
 import { textures } from '../guides/soils'
-import { mostCorners, type Outline } from '../ground/plan/outline'
+import type { Outline } from '../ground/plan/outline'
 import {
   fields,
   flag,
@@ -21,7 +20,7 @@ import {
   type Holds,
 } from '../shape/shape'
 import { guideShape, id, keyOf, reference } from '../shape/parts'
-import { texts } from '../shape/limits'
+import { mostCorners, texts } from '../shape/limits'
 import { season } from './season'
 
 /** ft on the plan. */
@@ -73,7 +72,7 @@ export const area = fields({
   /** Depth to be treated, in; blank for the usual one. */
   depth: named('Depth to treat', typed(read.depth, 'in')),
   phosphorusBanned: named('Phosphorus ban', flag),
-  guide: named('Guide', usually(guideRef(defaultGuide), guideShape)),
+  guide: named('Guide', usually(defaultGuideRef, guideShape)),
   /** The report in force. */
   reportId: named('Report in force', orNone(reference)),
   /** What grows here and is done here, by year. */

@@ -1,5 +1,6 @@
 import { withNames } from './also-called'
 import { crops, lawnsByMinimum, pottedCrops } from './crops'
+import { defaultGuideRef } from './default'
 import { type ExtractantId, type Guide, guideNamed } from './guide'
 import { houseLimits } from './limits'
 import { houseSampling } from './sampling'
@@ -152,6 +153,6 @@ export const guideFor = (extractant: ExtractantId): Guide | undefined =>
   guides.find((guide) => guide.extractant === extractant)
 
 /** Used while no extractant is named: its crops, aims and nitrogen hold whatever the laboratory's method. */
-export const defaultGuide = guides[0]!
+export const defaultGuide = guideNamed(guides, defaultGuideRef)!
 
 export const shipped = (ref: string): Guide | undefined => guideNamed(guides, ref)

@@ -24,3 +24,6 @@ export const officeTexts = { name: 200, address: 400, disclaimer: 2_000, region:
 
 /** Of the prices of a product. */
 export const priceLimits = { most: 100_000, bags: 10 } as const
+
+/** Corners that a polygon may have; what is imported with more is thinned first. */
+export const mostCorners = 2_000

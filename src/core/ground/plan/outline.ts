@@ -58,9 +58,6 @@ interface Kind<K extends OutlineKind> {
   readonly rings: (outline: OutlineOf<K>) => readonly Ring[]
 }
 
-/** Corners that a polygon may have; what is imported with more is thinned first. */
-export const mostCorners = 2_000
-
 /** Sides of the polygon that stands for a circle where shapes are cut out of each other. */
 const sides = 96
 /** Corners beyond which nobody would read the arithmetic. */
