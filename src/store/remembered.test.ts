@@ -9,7 +9,8 @@ import { recommend } from '../core/recommend'
 import { shippedProducts } from '../core/shelf/products'
 import { sampleCases } from '../demo/sample-cases'
 import { typed } from '../core/testing/one-area'
-import { missingChanged, recommendChanged } from './remembered'
+import { missingChanged } from './missing'
+import { recommendChanged } from './remembered'
 
 const edits: readonly ((draft: Draft<Case>, n: number) => void)[] = [
   (draft, n) => void (draft.areas[n % draft.areas.length]!.seasons[draft.season]!.crop = n % 2 ? 'roses' : 'tomato'),

@@ -2,7 +2,6 @@ import type { Area } from '../core/case/area'
 import type { Case } from '../core/case/case'
 import type { Guide } from '../core/guides/guide'
 import type { Product } from '../core/shelf/product'
-import { missingTests, type MissingTest } from '../core/told/missing'
 import { recommend, type AreaRecommendation, type Recommendation } from '../core/recommend'
 
 /** What of a report nothing is reckoned by. */
@@ -42,19 +41,23 @@ function restsOf(kase: Case): ReadonlyMap<Area, readonly unknown[]> {
 
 /** The same of one version of a case, which is asked for area by area. */
 const rests = new WeakMap<Case, ReadonlyMap<Area, readonly unknown[]>>()
-function restOf(kase: Case, area: Area, guides: readonly Guide[], products: readonly Product[]): readonly unknown[] {
+export function restOf(
+  kase: Case,
+  area: Area,
+  guides: readonly Guide[],
+  products: readonly Product[],
+): readonly unknown[] {
   const known = rests.get(kase) ?? restsOf(kase)
   rests.set(kase, known)
   return [guides, products, ...known.get(area)!]
 }
 
-const sameRest = (a: readonly unknown[], b: readonly unknown[]) =>
+export const sameRest = (a: readonly unknown[], b: readonly unknown[]) =>
   a.length === b.length && a.every((one, i) => Object.is(one, b[i]))
 
 /** What was found of areas, for as long as nothing that it rests on is another. */
-type Kept<Of> = WeakMap<Area, { readonly rest: readonly unknown[]; readonly found: Of }>
+export type Kept<Of> = WeakMap<Area, { readonly rest: readonly unknown[]; readonly found: Of }>
 const answers: Kept<AreaRecommendation> = new WeakMap()
-const missing: Kept<readonly MissingTest[]> = new WeakMap()
 
 /**
  * The recommendation of a case, of which only the areas are computed that changed since, or what they rest on did: of
@@ -68,19 +71,4 @@ export function recommendChanged(kase: Case, guides: readonly Guide[], products:
   const fresh = recommend({ ...kase, areas: stale }, guides, products)
   stale.forEach((area, i) => answers.set(area, { rest: restOf(kase, area, guides, products), found: fresh.areas[i]! }))
   return { ...fresh, areas: kase.areas.map((area) => answers.get(area)!.found) }
-}
-
-/** The tests that an area's report lacks, tried anew only where something changed: each is a recommendation of its own. */
-export function missingChanged(
-  kase: Case,
-  area: Area,
-  guides: readonly Guide[],
-  products: readonly Product[],
-): readonly MissingTest[] {
-  const rest = restOf(kase, area, guides, products)
-  const known = missing.get(area)
-  if (known && sameRest(known.rest, rest)) return known.found
-  const found = missingTests(kase, area, guides, products)
-  missing.set(area, { rest, found })
-  return found
 }

@@ -12,7 +12,7 @@ import { paperOf } from '@/paper/build'
 import type { Paper, PaperHead } from '@/paper/paper'
 import type { Office } from '@/core/office'
 import type { ClientWords } from '@/wording/languages'
-import { missingChanged } from '@/store/remembered'
+import { missingChanged } from '@/store/missing'
 
 /** What a letter goes by beside its case. */
 export interface Around {

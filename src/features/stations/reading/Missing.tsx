@@ -8,7 +8,7 @@ import { weight } from '@/wording/format'
 import { render } from '@/wording/render'
 import { useGuides, useProducts } from '../../case/useCase'
 import { en } from './messages'
-import { missingChanged } from '@/store/remembered'
+import { missingChanged } from '@/store/missing'
 
 interface Props {
   areaId: string
