@@ -145,18 +145,6 @@ function Fields({ stored }: { stored: SoundOffice }) {
             .map((guide) => ({ value: guideRef(guide), label: `${textOf(guide.title)}, ${guide.version}` }))}
           onChange={(guide) => guide && edit({ guide })}
         />
-        <ChoiceField
-          label={en.dates}
-          value={office.dates}
-          options={(['month-first', 'day-first'] as const).map((value) => ({ value, label: en.dateOrders[value] }))}
-          onChange={(dates) => edit({ dates })}
-        />
-        <ChoiceField
-          label={en.decimal}
-          value={office.decimal ?? 'ask'}
-          options={(['ask', 'point', 'comma'] as const).map((value) => ({ value, label: en.decimals[value] }))}
-          onChange={(decimal) => edit({ decimal: decimal === 'ask' ? null : decimal })}
-        />
         <FeedingField value={office.feeding} onChange={(feeding) => edit({ feeding })} />
       </div>
       <h2 className="mt-6 mb-1 font-serif text-lg font-semibold">{en.schools}</h2>
@@ -168,6 +156,7 @@ function Fields({ stored }: { stored: SoundOffice }) {
           onChoose={(school, option) => edit({ schools: { ...office.schools, [school]: option } })}
         />
       </div>
+      <ConventionFields office={office} onChange={edit} />
       <ClosedTimes times={office.closedTimes} onChange={(closedTimes) => edit({ closedTimes })} />
       <YearLimits limits={office.yearLimits} onChange={(yearLimits) => edit({ yearLimits })} />
       <WaterStrips strips={office.waterStrips} onChange={(waterStrips) => edit({ waterStrips })} />
@@ -176,6 +165,26 @@ function Fields({ stored }: { stored: SoundOffice }) {
       <ContrastField />
       <BackupSection />
     </main>
+  )
+}
+
+/** What is taken for granted of papers and files that leave it open. */
+function ConventionFields({ office, onChange }: { office: Office; onChange: (change: Partial<Office>) => void }) {
+  const orders = (['month-first', 'day-first'] as const).map((value) => ({ value, label: en.dateOrders[value] }))
+  const decimals = (['ask', 'point', 'comma'] as const).map((value) => ({ value, label: en.decimals[value] }))
+  return (
+    <>
+      <h2 className="mt-6 mb-2 font-serif text-lg font-semibold">{en.conventions}</h2>
+      <div className="grid gap-x-5 gap-y-3 sm:grid-cols-2">
+        <ChoiceField label={en.dates} value={office.dates} options={orders} onChange={(dates) => onChange({ dates })} />
+        <ChoiceField
+          label={en.decimal}
+          value={office.decimal ?? 'ask'}
+          options={decimals}
+          onChange={(decimal) => onChange({ decimal: decimal === 'ask' ? null : decimal })}
+        />
+      </div>
+    </>
   )
 }
 

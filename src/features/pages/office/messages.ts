@@ -67,6 +67,7 @@ export const en = {
     refused: 'This browser refuses to keep the picture. The logo stays as it was.',
   },
   defaults: 'New cases begin with',
+  conventions: 'Reports that do not say how they write dates and numbers',
   dates: '3/4/2026 on a paper means',
   dateOrders: { 'month-first': 'March 4', 'day-first': 'April 3' },
   decimal: '1,250 in a file means',

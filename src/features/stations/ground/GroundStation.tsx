@@ -17,7 +17,7 @@ import { useProducts } from '../../case/useCase'
 import { fieldError, retyped, understood } from '../../shared/formatting'
 import { NothingYet } from '../../shared/NothingYet'
 import { CropField, GroundField, MoreFields, OtherCropsField, SizeField, TextureField, useCrops } from './AreaFields'
-import { NewLawnField, PastFields, PlantingFields, plantingOf } from './PlantingFields'
+import { NewLawnField, PastFields, PlantingFields, plantingOf, YieldField } from './PlantingFields'
 import { told } from './told'
 import { en } from './messages'
 import { ClimateField, MeasuresField, TapeField } from './SettingFields'
@@ -177,6 +177,7 @@ function ByList() {
             <TextureField area={area} />
             <GroundField area={area} />
             <PaceField />
+            <YieldField area={area} />
             <NewLawnField area={area} />
           </div>
           <Groups area={area} />

@@ -25,9 +25,32 @@ export function NewLawnField({ area }: { area: AreaInSeason }) {
   return crop?.use === 'lawn' ? <Check area={area} of="newLawn" label={en.newLawn} /> : null
 }
 
+/** Asked of plots, which what the crop carries off decides for. */
+export function YieldField({ area }: { area: AreaInSeason }) {
+  const { edit } = useOpenCase()
+  const { crop } = useCrops(area)
+  const unit = crop && yieldUnitOf(crop)
+  if (!unit) return null
+  const field = yieldFields[unit]
+  const { expectedYield } = area
+  return (
+    <TextField
+      label={en.expectedYield}
+      value={expectedYield.text}
+      unit={(expectedYield.text !== '' && expectedYield.unit) || unit}
+      numeric
+      placeholder={field.example}
+      echo={understood(expectedYield, unit)}
+      error={fieldError(field, expectedYield)}
+      onChange={(text) =>
+        edit(inThisSeason(area.id, (draft) => void (draft.expectedYield = retyped(text, unit, fields.expectedYield))))
+      }
+    />
+  )
+}
+
 /** Whether anything is asked of its plants or rows, and whether the crop goes by them. */
 export function plantingOf(crop: Crop | null): 'none' | 'asked' | 'decides' {
-  if (crop && yieldUnitOf(crop)) return 'asked'
   if (!crop || (crop.use !== 'bed' && crop.use !== 'planting' && crop.groundPerPlant === undefined)) return 'none'
   const inRows = crop.nitrogen.unit !== 'lb N/tree' && crop.nitrogen.perHundredFeetOfRow !== undefined
   return crop.use === 'planting' || inRows ? 'decides' : 'asked'
@@ -38,7 +61,6 @@ export function PlantingFields({ area }: { area: AreaInSeason }) {
   const { crop } = useCrops(area)
   if (!crop) return null
   const byTree = crop.nitrogen.unit === 'lb N/tree'
-  const yieldUnit = yieldUnitOf(crop)
   const byPlant = byTree || crop.groundPerPlant !== undefined
   return (
     <>
@@ -59,16 +81,6 @@ export function PlantingFields({ area }: { area: AreaInSeason }) {
           <Counted area={area} of="rows" name="spacing" label={en.rowSpacing} field={fields.rowSpacing} unit="ft" />
           <Counted area={area} of="rows" name="length" label={en.rowLength} field={fields.rowLength} unit="ft" />
         </>
-      )}
-      {yieldUnit && (
-        <Counted
-          area={area}
-          of="season"
-          name="expectedYield"
-          label={en.expectedYield}
-          field={yieldFields[yieldUnit]}
-          unit={yieldUnit}
-        />
       )}
     </>
   )
@@ -159,12 +171,9 @@ function Dwarf({ area }: { area: AreaInSeason }) {
   )
 }
 
-type Of =
-  | { of: 'plants'; name: 'count' | 'age' | 'shoots' }
-  | { of: 'rows'; name: 'length' | 'spacing' }
-  | { of: 'season'; name: 'expectedYield' }
+type Of = { of: 'plants'; name: 'count' | 'age' | 'shoots' } | { of: 'rows'; name: 'length' | 'spacing' }
 
-/** One number of the plants, the rows or the whole. */
+/** One number of the plants or rows. */
 function Counted({
   area,
   label,
@@ -173,13 +182,12 @@ function Counted({
   ...at
 }: { area: AreaInSeason; label: string; field: Field; unit: string } & Of) {
   const { edit } = useOpenCase()
-  const typed: Typed = at.of === 'plants' ? area.plants[at.name] : at.of === 'rows' ? area.rows[at.name] : area[at.name]
+  const typed: Typed = at.of === 'plants' ? area.plants[at.name] : area.rows[at.name]
   const put = (next: Typed) =>
     edit(
       inThisSeason(area.id, (draft) => {
         if (at.of === 'plants') draft.plants[at.name] = next
-        else if (at.of === 'rows') draft.rows[at.name] = next
-        else draft[at.name] = next
+        else draft.rows[at.name] = next
       }),
     )
   return (
