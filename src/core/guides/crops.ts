@@ -1,5 +1,6 @@
 import { both, type English } from './spanish'
 import type { YieldUnit } from '../report/fields'
+import type { WindowId } from './windows'
 import type { Crop, NitrogenByGround, NitrogenByTree, PhosphorusPotassium, TriState, Use } from './crop'
 
 type Span = readonly [low: number, high: number, aim: number]
@@ -28,7 +29,7 @@ const woody = row('planting', byTable('woody'), false)
 const woodyFood = row('planting', byTable('woody'), true)
 const plot = (by: TriState) => row('plot', by, false)
 
-const bed = (low: number, high: number, ...dressings: readonly string[]): NitrogenByGround => ({
+const bed = (low: number, high: number, ...dressings: readonly WindowId[]): NitrogenByGround => ({
   unit: 'lb N/1000 ft²',
   low,
   high,
@@ -38,11 +39,11 @@ const bed = (low: number, high: number, ...dressings: readonly string[]): Nitrog
 /** Side-dressings by the row hold at most ½ lb N per 100 ft. */
 const inRows = (nitrogen: NitrogenByGround): NitrogenByGround => ({ ...nitrogen, perHundredFeetOfRow: 0.5 })
 /** Standing plants on rich ground need no nitrogen at all. */
-const standing = (low: number, high: number, ...dressings: readonly string[]): NitrogenByGround => ({
+const standing = (low: number, high: number, ...dressings: readonly WindowId[]): NitrogenByGround => ({
   ...bed(low, high, ...dressings),
   noneAboveOrganicMatter: 8,
 })
-const acre = (low: number, high: number, ...dressings: readonly string[]): NitrogenByGround => ({
+const acre = (low: number, high: number, ...dressings: readonly WindowId[]): NitrogenByGround => ({
   ...bed(low, high, ...dressings),
   unit: 'lb N/acre',
 })

@@ -1,4 +1,4 @@
-import type { Months } from './windows'
+import type { Months, WindowId } from './windows'
 
 /** When a dressing is due, reckoned in days: from planting, from the dressing before, from the last frost; or by months. */
 export type Timing =
@@ -11,10 +11,10 @@ const lastFrost = (...days: readonly [number, number]): Timing => ({ from: 'last
 const months = (...spans: readonly Months[]): Timing => ({ from: 'months', months: spans })
 
 /**
- * By the id of a guide's window. What is not here goes by the months that the guide names, and so does what goes by months,
+ * By the id of a shipped window, and of one that comes `again`. What is not here goes by the months that the guide names, and so does what goes by months,
  * where it names any. Source: common practice.
  */
-export const timings: Readonly<Record<string, Timing>> = {
+const timings: Readonly<Partial<Record<WindowId | 'again', Timing>>> = {
   'before-planting': planting(-14, 0),
   'at-planting': planting(-3, 7),
   'at-seeding': planting(-3, 3),
@@ -33,8 +33,12 @@ export const timings: Readonly<Record<string, Timing>> = {
   'after-harvest': months([7, 8]),
 }
 
+/** When a window of a guide is due; undefined where its months tell. An office's own windows go by theirs. */
+export const windowTiming = (id: string): Timing | undefined =>
+  Object.hasOwn(timings, id) ? timings[id as WindowId] : undefined
+
 /** Days from planting after which a crop takes no more nitrogen: onions bulb. Source: common practice. */
-export const noneAfter: Readonly<Record<string, number>> = { 'before-bulbing': 80 }
+export const noneAfter: Readonly<Partial<Record<string, number>>> = { 'before-bulbing': 80 }
 
 /** Days after the last frost at which a garden is planted, where nobody typed a day. Source: common practice. */
 export const usualPlanting = 14

@@ -11,7 +11,7 @@ import {
   retestAhead,
   sameSeason,
   sulfurAhead,
-  timings,
+  windowTiming,
   usualPlanting,
   type Timing,
 } from '../../guides/timings'
@@ -436,14 +436,14 @@ function spanOf(
 
 /** A bed that is planted each year gets what has no window of its own before planting. */
 function timingOf({ window, n }: Pass, treatment: Treatment, planting: Setting['planting']): Timing | undefined {
-  if (window) return timings[window.id]
+  if (window) return windowTiming(window.id)
   const sort = sortOf(treatment)
-  return planting && n === 1 && (sort === 'feeding' || sort === 'other') ? timings['before-planting'] : undefined
+  return planting && n === 1 && (sort === 'feeding' || sort === 'other') ? windowTiming('before-planting') : undefined
 }
 
 /** Round the last frost that comes next, or that is not over yet. */
 function frostSpan({ window }: Pass, { region }: DatedGround, least: number): readonly [number, number] | undefined {
-  const timing = window ? timings[window.id] : undefined
+  const timing = window ? windowTiming(window.id) : undefined
   if (timing?.from !== 'last-frost') return undefined
   const frost = nextLastFrost(least - timing.days[1], region)
   return [frost + timing.days[0], frost + timing.days[1]]
@@ -452,7 +452,7 @@ function frostSpan({ window }: Pass, { region }: DatedGround, least: number): re
 /** The months of a window that goes by them: the guide's own, else those that are usual. */
 function monthsOf({ window }: Pass, { windows }: DatedGround): readonly Months[] | undefined {
   if (!window) return undefined
-  const timing = timings[window.id]
+  const timing = windowTiming(window.id)
   if (timing && timing.from !== 'months') return undefined
   return windows[window.id]?.months ?? timing?.months
 }
