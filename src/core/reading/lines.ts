@@ -1,5 +1,5 @@
 import type { Report } from '../case/report'
-import { measuredIn, tests, type MeasuredField } from '../report/tests'
+import { measuredFields, measuredIn, tests, type MeasuredField } from '../report/tests'
 import type { TestDefinition } from '../report/tests/definition'
 import type { Crop } from '../guides/crop'
 import type { ClassName, Guide } from '../guides/guide'
@@ -101,6 +101,18 @@ const readers: Readonly<Partial<Record<MeasuredField, Reader | null>>> = {
   // It tells what the others mean.
   sampleDepth: null,
 }
+/** Lines that are not called as the test that they rest on. Of mix the salts (EC) decide what else counts. */
+const linesOfTest: Readonly<Partial<Record<MeasuredField, readonly string[]>>> = {
+  pH: ['pH', 'EC'],
+  bufferPH: ['buffer'],
+  salts: ['salts', 'sodium'],
+  Na: [],
+  sar: [],
+}
+
+/** The ids of all lines that a reading may have, in the order in which an advisor looks. */
+export const readingOrder: readonly string[] = measuredFields.flatMap((test) => linesOfTest[test] ?? [test])
+
 const inOrder = tests.flatMap((test: TestDefinition): readonly Reader[] => {
   const reader = readers[test.id as MeasuredField]
   return reader === null ? [] : [reader ?? (({ read }) => reportedLine(test, read))]

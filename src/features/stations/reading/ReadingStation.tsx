@@ -1,6 +1,5 @@
 'use client'
 
-import { inOrder } from './sheet'
 import { reportInForce } from '@/core/case/in-force'
 import { CircleAlert } from 'lucide-react'
 import { useMemo, useState } from 'react'
@@ -22,6 +21,7 @@ import { Missing } from './Missing'
 import { ReadingRow } from './ReadingRow'
 import { SwitchGuide } from './SwitchGuide'
 import { en } from './messages'
+import { inOrder, ofAnySize, saidFirst } from './sheet'
 import { measuredIn } from '@/core/report/tests'
 
 /** What the report of one area means for what grows there, in the order in which an advisor looks. */
@@ -50,14 +50,13 @@ function useRead(area: AreaInSeason) {
   const sized = found.size.ok
   return useMemo(() => {
     if (sized) return { sized, whole: kase, found }
-    const ground = kase.areas.find(({ id }) => id === area.id)!
-    const whole = { ...kase, areas: [{ ...ground, size: { text: '1000 sq ft', unit: 'ft²', value: 1_000 } }] }
+    const whole = ofAnySize(kase, area.id)
     return { sized, whole, found: recommend(whole, guides, products).areas[0]! }
   }, [sized, kase, area, found, guides, products])
 }
 
 function Sheet({ area, report }: { area: AreaInSeason; report: Report }) {
-  const { kase, go } = useOpenCase()
+  const { go } = useOpenCase()
   const guides = useGuides()
   const { found, whole, sized } = useRead(area)
   const [bases, showBases] = useState(false)
@@ -90,19 +89,7 @@ function Sheet({ area, report }: { area: AreaInSeason; report: Report }) {
           depth.text && en.depth(`${depth.text} ${depth.unit}`),
         ])}
       </p>
-      <section aria-label={en.matters} className="border-ink my-3 border-l-4 pl-4">
-        <p className="max-w-[56ch] font-serif text-[22px] leading-snug font-semibold">
-          <Formula>{answer.headline.map((sentence) => render(sentence, kase.measures)).join(' ')}</Formula>
-        </p>
-        <p className="text-ink-2 mt-1 max-w-[72ch] text-[15px]">
-          <Formula>{render(answer.reaction.why, kase.measures)}</Formula>
-        </p>
-        {found.quarrels.map((sentence, i) => (
-          <p key={i} className="mt-1 max-w-[72ch] text-[15px]">
-            {render(sentence, kase.measures)}
-          </p>
-        ))}
-      </section>
+      <Matters found={found} />
       {!sized && <p className="text-ink-2 text-[14.5px]">{en.unsized}</p>}
       <First found={found} />
       <Against area={area} whole={whole} sized={sized} />
@@ -142,26 +129,28 @@ function Sheet({ area, report }: { area: AreaInSeason; report: Report }) {
   )
 }
 
-/** Of lead, salts and mix the cautions come before the numbers. */
-const firstOf: Readonly<Record<string, RegExp>> = {
-  lead: /lead/,
-  salts: /salt|leach/,
-  mix: /mix/,
+/** What comes of it all, in one sentence, and why. */
+function Matters({ found: { answer, quarrels } }: { found: AreaRecommendation }) {
+  const { kase } = useOpenCase()
+  return (
+    <section aria-label={en.matters} className="border-ink my-3 border-l-4 pl-4">
+      <p className="max-w-[56ch] font-serif text-[22px] leading-snug font-semibold">
+        <Formula>{answer!.headline.map((sentence) => render(sentence, kase.measures)).join(' ')}</Formula>
+      </p>
+      <p className="text-ink-2 mt-1 max-w-[72ch] text-[15px]">
+        <Formula>{render(answer!.reaction.why, kase.measures)}</Formula>
+      </p>
+      {quarrels.map((sentence, i) => (
+        <p key={i} className="mt-1 max-w-[72ch] text-[15px]">
+          {render(sentence, kase.measures)}
+        </p>
+      ))}
+    </section>
+  )
 }
 
 function First({ found }: { found: AreaRecommendation }) {
-  const { answer, use } = found
-  const line = (id: string) => answer!.reading.find((one) => one.id === id)
-  const lead = line('lead')
-  const salts = line('salts') ?? line('EC')
-  const subjects = [
-    lead && lead.className !== 'below-precaution' ? 'lead' : '',
-    salts && (salts.distance ?? 0) > 0 ? 'salts' : '',
-    use === 'container' ? 'mix' : '',
-  ].filter(Boolean)
-  const cautions = answer!.cautions.filter(({ key }) => subjects.some((subject) => firstOf[subject]!.test(key)))
-  const meanings = [...(subjects.includes('salts') && salts ? [salts.meaning] : [])]
-  const sentences = [...meanings, ...cautions]
+  const sentences = saidFirst(found)
   if (sentences.length === 0) return null
   return (
     <section aria-label={en.cautionsFirst} className="border-clay my-3 border-2 px-4 py-2">

@@ -1,12 +1,10 @@
 'use client'
 
-import { reportInForce } from '@/core/case/in-force'
 import { pinGuide } from '@/core/case/acts/areas'
 import { useMemo, useState } from 'react'
 import type { Case } from '@/core/case/case'
 import type { AreaInSeason } from '@/core/case/in-season'
-import { guidesFor } from '@/core/guides/choose'
-import { type Guide, guideNamed, guideRef, type GuideRef } from '@/core/guides/guide'
+import { guideNamed, guideRef } from '@/core/guides/guide'
 import { readingChanges } from '@/core/reading/compare'
 import type { ReadingLine } from '@/core/reading/lines'
 import { recommend, type AreaRecommendation } from '@/core/recommend'
@@ -20,6 +18,7 @@ import { useOpenCase } from '../../case/context'
 import { useGuides, useProducts } from '../../case/useCase'
 import { SchoolFields } from '../../pages/office/SchoolFields'
 import { en } from './messages'
+import { guidesOffered, isAnother, trialOf, type Tried } from './sheet'
 
 interface Props {
   area: AreaInSeason
@@ -33,26 +32,13 @@ export function SwitchGuide({ area, found, whole }: Props) {
   const { act, kase } = useOpenCase()
   const guides = useGuides()
   const products = useProducts()
-  const [tried, tryOut] = useState<{ guide?: GuideRef; schools: Record<string, string> }>({ schools: {} })
-  const report = reportInForce(kase, area)!
-  const pinned = guideNamed(guides, area.guide)
-  const speaking = report.extractant
-    ? guidesFor(guides, report.extractant, area.crop).filter((guide) => area.crop === null || area.crop in guide.crops)
-    : []
-  const offered = pinned && !speaking.includes(pinned) ? [pinned, ...speaking] : speaking
-  const guide = guideNamed(guides, tried.guide ?? area.guide) ?? pinned
-  const isTried =
-    (tried.guide !== undefined && tried.guide !== area.guide) ||
-    Object.entries(tried.schools).some(([id, option]) => option !== (kase.schools[id] ?? firstOption(guide, id)))
-  const changes = useMemo(() => {
-    const own = whole.areas.find(({ id }) => id === area.id)!
-    const trial: Case = {
-      ...whole,
-      schools: { ...whole.schools, ...tried.schools },
-      areas: [{ ...own, guide: tried.guide ?? own.guide }],
-    }
-    return readingChanges(found, recommend(trial, guides, products).areas[0]!)
-  }, [whole, area.id, tried, found, guides, products])
+  const [tried, tryOut] = useState<Tried>({ schools: {} })
+  const guide = guideNamed(guides, tried.guide ?? area.guide) ?? guideNamed(guides, area.guide)
+  const offered = guidesOffered(kase, area, guides)
+  const changes = useMemo(
+    () => readingChanges(found, recommend(trialOf(whole, area.id, tried), guides, products).areas[0]!),
+    [whole, area.id, tried, found, guides, products],
+  )
   if (!guide || !found.crop || !found.cropId) return null
   const take = () => {
     act((kase) => {
@@ -81,45 +67,10 @@ export function SwitchGuide({ area, found, whole }: Props) {
           onChoose={(school, option) => tryOut({ ...tried, schools: { ...tried.schools, [school]: option } })}
         />
       </div>
-      {isTried && (
+      {isAnother(tried, kase, area, guide) && (
         <div className="border-brim mt-3 border-l-4 pl-3" role="status">
           <p className="font-semibold">{en.changes}</p>
-          {changes.lines.length + changes.amounts.length === 0 && <p>{en.noChange}</p>}
-          {changes.lines.length + changes.amounts.length > 0 && (
-            <table className="mt-1 w-full border-collapse text-[14.5px]">
-              <thead>
-                <tr className="text-ink-2 text-left text-[13px]">
-                  <th />
-                  <th scope="col" className="pr-3 font-normal">
-                    {en.nowColumn}
-                  </th>
-                  <th scope="col" className="font-normal">
-                    {en.thenColumn}
-                  </th>
-                </tr>
-              </thead>
-              <tbody>
-                {changes.lines.map(({ id, before, after }) => (
-                  <tr key={id} className="border-rule border-t">
-                    <th scope="row" className="py-0.5 pr-3 text-left font-normal">
-                      {lineName(id)}
-                    </th>
-                    <td className="pr-3">{lineWords(before)}</td>
-                    <td className="font-semibold">{lineWords(after)}</td>
-                  </tr>
-                ))}
-                {changes.amounts.map(({ what, before, after }) => (
-                  <tr key={what} className="border-rule border-t">
-                    <th scope="row" className="py-0.5 pr-3 text-left font-normal">
-                      <Formula>{en.what[what]}</Formula>
-                    </th>
-                    <td className="pr-3">{amountWords(before, kase)}</td>
-                    <td className="font-semibold">{amountWords(after, kase)}</td>
-                  </tr>
-                ))}
-              </tbody>
-            </table>
-          )}
+          <Changes changes={changes} />
           <p className="mt-2 flex gap-3">
             <Button kind="act" onClick={take}>
               {en.apply}
@@ -132,8 +83,41 @@ export function SwitchGuide({ area, found, whole }: Props) {
   )
 }
 
-const firstOption = (guide: Guide | undefined, id: string) =>
-  guide?.schools.find((school) => school.id === id)?.options[0]?.id
+/** What would be read and given otherwise, as it is and as it would be. */
+function Changes({ changes: { lines, amounts } }: { changes: ReturnType<typeof readingChanges> }) {
+  const { kase } = useOpenCase()
+  if (lines.length + amounts.length === 0) return <p>{en.noChange}</p>
+  const row = (id: string, name: string, before: string, after: string) => (
+    <tr key={id} className="border-rule border-t">
+      <th scope="row" className="py-0.5 pr-3 text-left font-normal">
+        <Formula>{name}</Formula>
+      </th>
+      <td className="pr-3">{before}</td>
+      <td className="font-semibold">{after}</td>
+    </tr>
+  )
+  return (
+    <table className="mt-1 w-full border-collapse text-[14.5px]">
+      <thead>
+        <tr className="text-ink-2 text-left text-[13px]">
+          <th />
+          <th scope="col" className="pr-3 font-normal">
+            {en.nowColumn}
+          </th>
+          <th scope="col" className="font-normal">
+            {en.thenColumn}
+          </th>
+        </tr>
+      </thead>
+      <tbody>
+        {lines.map(({ id, before, after }) => row(id, lineName(id), lineWords(before), lineWords(after)))}
+        {amounts.map(({ what, before, after }) =>
+          row(what, en.what[what], amountWords(before, kase), amountWords(after, kase)),
+        )}
+      </tbody>
+    </table>
+  )
+}
 
 function lineWords(line: ReadingLine | undefined): string {
   if (!line) return en.unknown

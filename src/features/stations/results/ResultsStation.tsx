@@ -66,7 +66,7 @@ type Over =
   | null
 
 function Reports({ area }: { area: AreaInSeason }) {
-  const { kase, act } = useOpenCase()
+  const { kase } = useOpenCase()
   const guides = useGuides()
   const layouts = useLayouts(kase)
   const [fresh, setFresh] = useState(() => newId())
@@ -101,7 +101,11 @@ function Reports({ area }: { area: AreaInSeason }) {
     setFresh(id)
     came(id)
   }
-  const close = () => lay(null)
+  const keep = async (file: Attachment) => {
+    const kept = await sheet.attach({ id: file.id, name: file.name, type: file.type }, file)
+    reader.clear()
+    if (kept) setOriginal(file.id)
+  }
   return (
     <>
       <ReportStrip
@@ -115,24 +119,8 @@ function Reports({ area }: { area: AreaInSeason }) {
       />
       {over?.kind !== 'new' && <SpotOffer area={area} onCame={came} />}
       {over?.kind === 'new' && <NewReport area={area} layouts={layouts} ways={ways} onPaper={typeOn} onCame={came} />}
-      {reader.state && (
-        <Reader
-          state={reader.state}
-          onClear={reader.clear}
-          onKeep={(file) =>
-            void sheet.attach({ id: file.id, name: file.name, type: file.type }, file).then((kept) => {
-              reader.clear()
-              if (kept) setOriginal(file.id)
-            })
-          }
-        />
-      )}
-      {sheet.stored && area.reportId !== report.id && (
-        <p className="border-brim mt-2 flex flex-wrap items-center gap-3 border-l-4 py-1 pl-3" role="status">
-          {en.notInForce}
-          <Button onClick={() => act(putInForce(area.id, report.id, guides))}>{en.putInForce}</Button>
-        </p>
-      )}
+      {reader.state && <Reader state={reader.state} onClear={reader.clear} onKeep={(file) => void keep(file)} />}
+      {sheet.stored && area.reportId !== report.id && <NotInForce area={area} report={report} />}
       <div
         className={`mt-3 grid gap-x-8 gap-y-5 ${shownOriginal ? 'xl:grid-cols-[minmax(0,1fr)_minmax(0,30rem)]' : 'lg:grid-cols-[minmax(0,1fr)_15.5rem]'}`}
       >
@@ -174,25 +162,50 @@ function Reports({ area }: { area: AreaInSeason }) {
           </Suspense>
         )}
       </div>
-      <Suspense>
-        {over?.kind === 'arrange' && <ArrangeSheet sheet={sheet} onClose={close} />}
-        {over?.kind === 'paste' && <PasteSheet sheet={sheet} text={over.text} onClose={close} />}
-        {over?.kind === 'import' && <ImportSheet area={area} onCame={came} onClose={close} />}
-        {over?.kind === 'kit' && <KitSheet area={area} onCame={came} onClose={close} />}
-        {over?.kind === 'read' && (
-          <ReadSheet
-            area={area}
-            paper={over.paper}
-            onCame={(id, file) => {
-              came(id)
-              setOriginal(file)
-            }}
-            onClose={close}
-          />
-        )}
-        {over?.kind === 'drops' && <DropsSheet sheet={sheet} onClose={close} />}
-      </Suspense>
+      <LaidOver
+        over={over}
+        area={area}
+        sheet={sheet}
+        onCame={(id, file) => {
+          came(id)
+          if (file !== undefined) setOriginal(file)
+        }}
+        onClose={() => lay(null)}
+      />
     </>
+  )
+}
+
+interface LaidOverProps {
+  over: Over
+  area: AreaInSeason
+  sheet: Sheet
+  /** With a report that came, and the original that its values were read from. */
+  onCame: (id: string, file?: string | null) => void
+  onClose: () => void
+}
+
+function LaidOver({ over, area, sheet, onCame, onClose }: LaidOverProps) {
+  return (
+    <Suspense>
+      {over?.kind === 'arrange' && <ArrangeSheet sheet={sheet} onClose={onClose} />}
+      {over?.kind === 'paste' && <PasteSheet sheet={sheet} text={over.text} onClose={onClose} />}
+      {over?.kind === 'import' && <ImportSheet area={area} onCame={onCame} onClose={onClose} />}
+      {over?.kind === 'kit' && <KitSheet area={area} onCame={onCame} onClose={onClose} />}
+      {over?.kind === 'read' && <ReadSheet area={area} paper={over.paper} onCame={onCame} onClose={onClose} />}
+      {over?.kind === 'drops' && <DropsSheet sheet={sheet} onClose={onClose} />}
+    </Suspense>
+  )
+}
+
+function NotInForce({ area, report }: { area: AreaInSeason; report: Report }) {
+  const { act } = useOpenCase()
+  const guides = useGuides()
+  return (
+    <p className="border-brim mt-2 flex flex-wrap items-center gap-3 border-l-4 py-1 pl-3" role="status">
+      {en.notInForce}
+      <Button onClick={() => act(putInForce(area.id, report.id, guides))}>{en.putInForce}</Button>
+    </p>
   )
 }
 
