@@ -125,6 +125,7 @@ test('corners of all shapes together are bounded', () => {
 test('a field cannot be taken out, an entry can', () => {
   expect(misfitOf(full, [{ op: 'remove', path: ['client'] }])).toMatchObject({ path: ['client'] })
   expect(misfitOf(full, [{ op: 'remove', path: ['areas', 'a'] }])).toBeUndefined()
+  expect(misfitOf(full, [{ op: 'remove', path: ['reports', 'r', 'measured', 'pH'] }])).toBeUndefined()
 })
 
 test('a shape is moved, sized and turned field by field', () => {

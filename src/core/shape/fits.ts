@@ -37,7 +37,7 @@ function misfitOfPatch(made: Case, { op, path, value }: Patch): Misfit | undefin
   if (op === 'order') return isTwice(value as readonly string[]) ? { path, why: 'other' } : undefined
   if (op !== 'remove') return misfitIn(shape, value, path) ?? misfitOfMany(made, path)
   const holder = shapeAt(caseShape, path.slice(0, -1))
-  return holder?.is === 'list' || holder?.is === 'record' ? undefined : { path, why: 'other' }
+  return holder && ['list', 'record', 'some'].includes(holder.is) ? undefined : { path, why: 'other' }
 }
 
 /** One more in a list or record that is full, or one that is there already. */
