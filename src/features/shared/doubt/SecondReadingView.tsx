@@ -69,6 +69,8 @@ export function SecondReadingView({ area, text: printed = '', of: printedOf, aut
         id={id}
         // eslint-disable-next-line jsx-a11y/no-autofocus -- asked for with a click, to be typed into
         autoFocus={autoFocus}
+        // The dialog around it looks for this where it takes the focus itself.
+        data-autofocus={autoFocus || undefined}
         rows={Math.min(8, Math.max(2, lines.length))}
         value={text}
         maxLength={2_000}
