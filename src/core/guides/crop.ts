@@ -111,6 +111,8 @@ export interface TriState {
   readonly removal: { readonly 'P₂O₅': number; readonly 'K₂O': number }
 }
 
-/** In what a client's own yield of a crop is typed; undefined where nobody is asked. */
-export const yieldUnitOf = ({ phosphorusPotassium: by }: Pick<Crop, 'phosphorusPotassium'>): YieldUnit | undefined =>
-  by.method === 'tri-state' ? by.yieldIn : undefined
+/** In what a client's own yield of a crop is typed, and the guide's; undefined where nobody is asked. */
+export const yieldOf = ({
+  phosphorusPotassium: by,
+}: Pick<Crop, 'phosphorusPotassium'>): { readonly unit: YieldUnit; readonly usual: number } | undefined =>
+  by.method === 'tri-state' && by.yieldIn ? { unit: by.yieldIn, usual: by.yield } : undefined

@@ -1,5 +1,5 @@
 import type { Season } from '../../case/season'
-import { yieldUnitOf, type Crop } from '../../guides/crop'
+import { yieldOf, type Crop } from '../../guides/crop'
 import { fields, numberIn, yieldFields } from '../../report/fields'
 import { readRows, type Problem } from '../../reading/soil'
 import { cmPerInch } from '../../units/factors'
@@ -11,7 +11,7 @@ export function readPlanting(
   { plants, rows, expectedYield }: Pick<Season, 'plants' | 'rows' | 'expectedYield'>,
   crop: Crop,
 ): Planting {
-  const yieldUnit = yieldUnitOf(crop)
+  const unit = yieldOf(crop)?.unit
   const { length, spacing } = readRows(rows)
   const shoots = numberIn(fields.shoots, plants.shoots)
   return {
@@ -21,7 +21,7 @@ export function readPlanting(
     dwarf: plants.dwarf,
     rowLength: length,
     rowSpacing: spacing,
-    expectedYield: yieldUnit && numberIn(yieldFields[yieldUnit], expectedYield),
+    expectedYield: unit && numberIn(yieldFields[unit], expectedYield),
   }
 }
 
@@ -30,7 +30,7 @@ export function plantingProblems(
   { plants, rows, past, expectedYield }: Pick<Season, 'plants' | 'rows' | 'past' | 'expectedYield'>,
   crop: Crop | null,
 ): Problem[] {
-  const yieldUnit = crop && yieldUnitOf(crop)
+  const unit = crop && yieldOf(crop)?.unit
   const all: readonly (readonly [string, Field, Typed])[] = [
     ['plants.count', fields.plants, plants.count],
     ['plants.age', fields.age, plants.age],
@@ -38,7 +38,7 @@ export function plantingProblems(
     ['rows.length', fields.rowLength, rows.length],
     ['rows.spacing', fields.rowSpacing, rows.spacing],
     ['past.manureRate', fields.nutrient, past.manureRate],
-    ...(yieldUnit ? [['expectedYield', yieldFields[yieldUnit], expectedYield] as const] : []),
+    ...(unit ? [['expectedYield', yieldFields[unit], expectedYield] as const] : []),
   ]
   return all.flatMap(([field, range, typed]) => {
     const read = check(range, typed)

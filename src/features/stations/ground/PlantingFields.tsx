@@ -3,7 +3,7 @@
 import type { AreaInSeason } from '@/core/case/in-season'
 import { fields, yieldFields } from '@/core/report/fields'
 import { guideOf } from '@/core/guides/guide-of'
-import { yieldUnitOf, type Crop } from '@/core/guides/crop'
+import { yieldOf, type Crop } from '@/core/guides/crop'
 import type { Guide } from '@/core/guides/guide'
 import { feeds, productRef, type Product } from '@/core/shelf/product'
 import { rateUnitWords } from '@/core/units/rates'
@@ -29,8 +29,9 @@ export function NewLawnField({ area }: { area: AreaInSeason }) {
 export function YieldField({ area }: { area: AreaInSeason }) {
   const { edit } = useOpenCase()
   const { crop } = useCrops(area)
-  const unit = crop && yieldUnitOf(crop)
-  if (!unit) return null
+  const asked = crop && yieldOf(crop)
+  if (!asked) return null
+  const { unit, usual } = asked
   const field = yieldFields[unit]
   const { expectedYield } = area
   return (
@@ -39,7 +40,8 @@ export function YieldField({ area }: { area: AreaInSeason }) {
       value={expectedYield.text}
       unit={(expectedYield.text !== '' && expectedYield.unit) || unit}
       numeric
-      placeholder={field.example}
+      // What stands while it is blank.
+      placeholder={String(usual)}
       echo={understood(expectedYield, unit)}
       error={fieldError(field, expectedYield)}
       onChange={(text) =>

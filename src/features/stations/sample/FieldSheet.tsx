@@ -1,7 +1,7 @@
 'use client'
 
 import { kitFor, stepsFor } from '@/core/ground/sampling/kit'
-import { yieldUnitOf } from '@/core/guides/crop'
+import { yieldOf } from '@/core/guides/crop'
 import { soilTests, type TestId } from '@/core/guides/sampling'
 import type { Sentence } from '@/core/told/sentence'
 import type { Language, Text } from '@/core/told/text'
@@ -38,7 +38,7 @@ export function FieldSheet({ sheets, language }: { sheets: readonly SampleSheet[
   /** What they are hoped to yield, where that was typed; blank: room to write it. */
   const hopedFor = (bagged: SampleSheet['ground']): string =>
     bagged
-      .flatMap(({ area: { expectedYield }, crop }) => (crop && yieldUnitOf(crop) ? withUnit(expectedYield) : []))
+      .flatMap(({ area: { expectedYield }, crop }) => (crop && yieldOf(crop) ? withUnit(expectedYield) : []))
       .join(', ')
   const small = sheets.length > 4
   return (
