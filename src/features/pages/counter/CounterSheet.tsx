@@ -5,7 +5,8 @@ import { useRouter, useSearchParams } from 'next/navigation'
 import { Suspense, useEffect, useMemo, useState } from 'react'
 import { blankArea, blankReport } from '@/core/case/blank'
 import type { Case } from '@/core/case/case'
-import { inSeason, withParts } from '@/core/case/in-season'
+import { inSeason, withParts, type AreaInSeason } from '@/core/case/in-season'
+import type { AreaRecommendation } from '@/core/recommend'
 import { act, createCase, editCase } from '@/store/cases'
 import { beginsWith } from '@/store/office'
 import { counterId } from '@/store/put'
@@ -14,7 +15,7 @@ import { Fold } from '@/ui/Fold'
 import { render } from '@/wording/render'
 import { AmountsSheet } from '../../stations/amounts/AmountsSheet'
 import { amounts } from '../../stations/amounts/station'
-import { answerOf, CaseProvider, type OpenCase } from '../../case/context'
+import { answerOf, CaseProvider, useOpenCase, type OpenCase } from '../../case/context'
 import { Damaged, Refused, Untaken } from '../../case/Keeping'
 import { useCase, useKeeping, useRecommendation } from '../../case/useCase'
 import { CropField, GroundField, SizeField, TextureField } from '../../stations/ground/AreaFields'
@@ -73,7 +74,8 @@ export function CounterSheet({ bench }: Props) {
   return <Opened kase={kase} bench={bench} />
 }
 
-function Opened({ kase, bench }: Props & { kase: Case }) {
+/** The sheet as the open case, and what becomes of it. */
+function useCounter(kase: Case) {
   const router = useRouter()
   const [explained, explain] = useState<OpenCase['explained']>(null)
   const [ground] = kase.areas
@@ -109,9 +111,12 @@ function Opened({ kase, bench }: Props & { kase: Case }) {
     }),
     [kase, recommendation, area, explained],
   )
-  const said = useSearchParams().get('said') ?? undefined
-  const found = answerOf(recommendation, area.id)
-  const why = found.answer?.reaction.why
+  return { open, area, clear, keep }
+}
+
+function Opened({ kase, bench }: Props & { kase: Case }) {
+  const { open, area, clear, keep } = useCounter(kase)
+  const found = answerOf(open.recommendation, area.id)
   return (
     <CaseProvider value={open}>
       <header className="border-rule flex min-h-13 items-center gap-4 border-b px-5 py-2">
@@ -131,74 +136,93 @@ function Opened({ kase, bench }: Props & { kase: Case }) {
       <Refused kase={kase} />
       <Untaken id={kase.id} />
       <div className="flex min-h-[calc(100dvh-53px)] flex-col lg:flex-row">
-        <section
-          className="border-rule shrink-0 border-b px-5 py-4 lg:w-[380px] lg:border-r lg:border-b-0"
-          data-entry
-          aria-label={en.title}
-          id="counter-ground"
-        >
-          <h1 className="font-serif text-[22px] leading-tight font-semibold">
-            {bench ? benchWords.benchTitle : en.title}
-          </h1>
-          <p className="text-ink-2 mt-1 mb-3 text-[14.5px] leading-snug">{bench ? benchWords.benchLead : en.lead}</p>
-          <div className="grid gap-2.5" id="counter-results">
-            <div className="grid grid-cols-2 gap-2.5">
-              <PHField area={area} autoFocus={area.size.text === ''} />
-              <SizeField area={area} />
-            </div>
-            <CropField area={area} />
-            <TextureField
-              area={area}
-              missing={why && /needs-input$/.test(why.key) && !area.texture ? render(why) : undefined}
-            />
-            <Fold
-              title={en.more}
-              className="grid gap-2.5"
-              called={(['P', 'bufferPH'] as const).some((test) => measuredIn(kase.reports[0]!, test).text !== '')}
-            >
-              <BufferFields area={area} />
-              <div className="grid grid-cols-2 gap-2.5">
-                <TestField area={area} name="organicMatter" />
-                <TestField area={area} name="cec" />
-              </div>
-              <ExtractantFields area={area} />
-              <NutrientFields area={area} />
-              <GroundField area={area} />
-            </Fold>
-            <Fold
-              title={en.recommends}
-              className="grid gap-2.5"
-              called={Object.values(kase.reports[0]!.recommends).some(
-                (line) => typeof line === 'object' && line.text !== '',
-              )}
-            >
-              <RecommendsFields area={area} />
-            </Fold>
-          </div>
-        </section>
-        <main className="bg-sheet min-w-0 flex-1 px-5 py-4 sm:px-8" id="counter-amounts">
-          <div className="border-ink border-b-[1.5px] pb-2">
-            <h2 className="font-serif text-[25px] leading-tight font-semibold">
-              {found.answer ? describe(found, kase.measures) : en.waiting}
-            </h2>
-          </div>
-          {bench ? (
-            <Suspense>
-              <div className="mt-2">
-                <SecondReadingView key={said} area={area} text={said} />
-              </div>
-            </Suspense>
-          ) : (
-            <>
-              <AmountsSheet found={found} />
-              <div id="counter-materials" className="mt-4">
-                <Suspense>{found.answer && <FertilizerShelf area={area} found={found} />}</Suspense>
-              </div>
-            </>
-          )}
-        </main>
+        <Asked kase={kase} area={area} found={found} bench={bench} />
+        <Answered area={area} found={found} bench={bench} />
         <LazyWorkings />
       </div>
     </CaseProvider>
+  )
+}
+
+interface PartProps extends Props {
+  area: AreaInSeason
+  found: AreaRecommendation
+}
+
+/** What is asked of the client. */
+function Asked({ kase, area, found, bench }: PartProps & { kase: Case }) {
+  const why = found.answer?.reaction.why
+  const [report] = kase.reports
+  return (
+    <section
+      className="border-rule shrink-0 border-b px-5 py-4 lg:w-[380px] lg:border-r lg:border-b-0"
+      data-entry
+      aria-label={en.title}
+      id="counter-ground"
+    >
+      <h1 className="font-serif text-[22px] leading-tight font-semibold">{bench ? benchWords.benchTitle : en.title}</h1>
+      <p className="text-ink-2 mt-1 mb-3 text-[14.5px] leading-snug">{bench ? benchWords.benchLead : en.lead}</p>
+      <div className="grid gap-2.5" id="counter-results">
+        <div className="grid grid-cols-2 gap-2.5">
+          <PHField area={area} autoFocus={area.size.text === ''} />
+          <SizeField area={area} />
+        </div>
+        <CropField area={area} />
+        <TextureField
+          area={area}
+          missing={why && /needs-input$/.test(why.key) && !area.texture ? render(why) : undefined}
+        />
+        <Fold
+          title={en.more}
+          className="grid gap-2.5"
+          called={(['P', 'bufferPH'] as const).some((test) => measuredIn(report!, test).text !== '')}
+        >
+          <BufferFields area={area} />
+          <div className="grid grid-cols-2 gap-2.5">
+            <TestField area={area} name="organicMatter" />
+            <TestField area={area} name="cec" />
+          </div>
+          <ExtractantFields area={area} />
+          <NutrientFields area={area} />
+          <GroundField area={area} />
+        </Fold>
+        <Fold
+          title={en.recommends}
+          className="grid gap-2.5"
+          called={Object.values(report!.recommends).some((line) => typeof line === 'object' && line.text !== '')}
+        >
+          <RecommendsFields area={area} />
+        </Fold>
+      </div>
+    </section>
+  )
+}
+
+/** The amounts, or on the bench somebody's figure read a second time. */
+function Answered({ area, found, bench }: PartProps) {
+  const { kase } = useOpenCase()
+  const said = useSearchParams().get('said') ?? undefined
+  return (
+    <main className="bg-sheet min-w-0 flex-1 px-5 py-4 sm:px-8" id="counter-amounts">
+      <div className="border-ink border-b-[1.5px] pb-2">
+        <h2 className="font-serif text-[25px] leading-tight font-semibold">
+          {found.answer ? describe(found, kase.measures) : en.waiting}
+        </h2>
+      </div>
+      {bench ? (
+        <Suspense>
+          <div className="mt-2">
+            <SecondReadingView key={said} area={area} text={said} />
+          </div>
+        </Suspense>
+      ) : (
+        <>
+          <AmountsSheet found={found} />
+          <div id="counter-materials" className="mt-4">
+            <Suspense>{found.answer && <FertilizerShelf area={area} found={found} />}</Suspense>
+          </div>
+        </>
+      )}
+    </main>
   )
 }

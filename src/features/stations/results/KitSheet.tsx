@@ -38,16 +38,9 @@ export function KitSheet({ area, onCame, onClose }: Props) {
   const [whose, setWhose] = useState<'shown' | 'own'>('shown')
   const [vials, setVials] = useState(() => newVials(kase.areas))
   const [marked, setMarked] = useState<Marked>({})
-  const { patches } = colourKits[test]
   const { areas } = kase
-  const textOf = (id: string) =>
-    betweenPatches(
-      patches.map(({ stands }) => stands),
-      marked[id] ?? [],
-    )
-  const withUnit = (text: string) => (test === 'pH' ? text : `${text} ppm`)
   const readings = areas.flatMap(({ id }) => {
-    const text = textOf(id)
+    const text = markedText(test, marked[id] ?? [])
     return text ? [{ areaId: id, text }] : []
   })
   const again = () => {
@@ -100,59 +93,91 @@ export function KitSheet({ area, onCame, onClose }: Props) {
           onChange={setWhose}
         />
       </div>
-      {areas.map(({ id, name }) => {
-        const now = marked[id] ?? []
-        const text = textOf(id)
-        return (
-          <section key={id} className="mt-4" aria-label={areas.length > 1 ? name : en.kitTest}>
-            <h3 className="flex flex-wrap items-baseline gap-x-3 text-[16px] font-semibold">
-              {areas.length > 1 && name}
-              <span className="text-ink-2 min-h-6 text-[15px] font-normal" role="status">
-                {text ? en.lies(withUnit(text)) : now.length === 2 ? en.kitTooFar : ''}
-              </span>
-            </h3>
-            <div className="mt-1 flex items-end gap-4">
-              {whose === 'shown' && <Vial test={test} at={vials[id] ?? 0.5} light={light} />}
-              <div className="flex flex-1 flex-wrap gap-1.5">
-                {patches.map(({ stands, colour }, i) => (
-                  <button
-                    key={String(stands)}
-                    type="button"
-                    aria-label={en.patch(patchWords(stands))}
-                    aria-pressed={now.includes(i)}
-                    onClick={() => mark(id, i)}
-                    className={`min-w-16 flex-1 cursor-pointer rounded-[3px] border-2 p-1 ${now.includes(i) ? 'border-ink' : 'border-rule'}`}
-                  >
-                    <svg
-                      width="100%"
-                      height={areas.length > 1 ? 56 : 96}
-                      preserveAspectRatio="none"
-                      viewBox="0 0 10 10"
-                      aria-hidden
-                    >
-                      <rect width="10" height="10" fill={inLight(colour, light)} />
-                    </svg>
-                    <span className={`block text-center ${now.includes(i) ? 'font-bold underline' : ''}`}>
-                      {patchWords(stands)}
-                    </span>
-                  </button>
-                ))}
-              </div>
-            </div>
-          </section>
-        )
-      })}
+      {areas.map(({ id, name }) => (
+        <Chart
+          key={id}
+          name={areas.length > 1 ? name : null}
+          test={test}
+          light={light}
+          vial={whose === 'shown' ? (vials[id] ?? 0.5) : null}
+          marked={marked[id] ?? []}
+          onMark={(patch) => mark(id, patch)}
+        />
+      ))}
       <p className="text-ink-2 mt-2 text-[14px]">
         {whose === 'shown' ? en.kitSimulated : en.ownVial}{' '}
         {light !== 'day' && <strong className="text-clay">{en.lightNote}</strong>}
       </p>
       <div className="mt-3 flex flex-wrap gap-3">
         <Button kind="act" disabled={readings.length === 0} onClick={take}>
-          {readings.length > 1 ? en.kitTakeAll(readings.length) : en.kitTake(withUnit(readings[0]?.text ?? '…'))}
+          {readings.length > 1 ? en.kitTakeAll(readings.length) : en.kitTake(withUnit(test, readings[0]?.text ?? '…'))}
         </Button>
         {whose === 'shown' && <Button onClick={again}>{areas.length > 1 ? en.newVials : en.newVial}</Button>}
       </div>
     </Overlay>
+  )
+}
+
+/** What lies between the patches that are marked, as it goes on the report. */
+const markedText = (test: KitTest, marked: readonly number[]): string | undefined =>
+  betweenPatches(
+    colourKits[test].patches.map(({ stands }) => stands),
+    marked,
+  )
+
+const withUnit = (test: KitTest, text: string) => (test === 'pH' ? text : `${text} ppm`)
+
+interface ChartProps {
+  /** Of the area; null where there is but one. */
+  name: string | null
+  test: KitTest
+  light: Light
+  /** Where the simulated vial stands on the chart; null where one's own is held to it. */
+  vial: number | null
+  marked: readonly number[]
+  onMark: (patch: number) => void
+}
+
+/** The patches of the chart, and a vial beside them. */
+function Chart({ name, test, light, vial, marked, onMark }: ChartProps) {
+  const text = markedText(test, marked)
+  return (
+    <section className="mt-4" aria-label={name ?? en.kitTest}>
+      <h3 className="flex flex-wrap items-baseline gap-x-3 text-[16px] font-semibold">
+        {name}
+        <span className="text-ink-2 min-h-6 text-[15px] font-normal" role="status">
+          {text ? en.lies(withUnit(test, text)) : marked.length === 2 ? en.kitTooFar : ''}
+        </span>
+      </h3>
+      <div className="mt-1 flex items-end gap-4">
+        {vial !== null && <Vial test={test} at={vial} light={light} />}
+        <div className="flex flex-1 flex-wrap gap-1.5">
+          {colourKits[test].patches.map(({ stands, colour }, i) => (
+            <button
+              key={String(stands)}
+              type="button"
+              aria-label={en.patch(patchWords(stands))}
+              aria-pressed={marked.includes(i)}
+              onClick={() => onMark(i)}
+              className={`min-w-16 flex-1 cursor-pointer rounded-[3px] border-2 p-1 ${marked.includes(i) ? 'border-ink' : 'border-rule'}`}
+            >
+              <svg
+                width="100%"
+                height={name === null ? 96 : 56}
+                preserveAspectRatio="none"
+                viewBox="0 0 10 10"
+                aria-hidden
+              >
+                <rect width="10" height="10" fill={inLight(colour, light)} />
+              </svg>
+              <span className={`block text-center ${marked.includes(i) ? 'font-bold underline' : ''}`}>
+                {patchWords(stands)}
+              </span>
+            </button>
+          ))}
+        </div>
+      </div>
+    </section>
   )
 }
 
