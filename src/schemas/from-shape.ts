@@ -1,5 +1,5 @@
 import Joi from 'joi'
-import { typedLimits, type Shape } from '../core/shape/shape'
+import { laterKey, typedLimits, type Shape } from '../core/shape/shape'
 
 /** The value is not trusted: it is read from the text again when a file is opened. */
 const typed = Joi.object({
@@ -44,7 +44,9 @@ export function fromShape(shape: Shape): Joi.Schema {
     case 'some':
       return Joi.object(
         Object.fromEntries(Object.entries(shape.of).map(([key, of]) => [key, fromShape(of).optional()])),
-      ).required()
+      )
+        .pattern(laterKey, fromShape(shape.else).optional())
+        .required()
     case 'kinds':
       return Joi.alternatives(
         ...Object.entries(shape.of).map(([kind, of]) =>

@@ -71,8 +71,8 @@ export const report = fields({
   code: named('Sample code', text(texts.code)),
   laboratory: named('Laboratory', text(texts.laboratory)),
   date: named('Date', date),
-  /** By test; one that is missing was not measured. */
-  measured: some(measured),
+  /** By test; one that is missing was not measured. A test that this version does not know stays as it came. */
+  measured: some(measured, typed({ units: [] }, '')),
   recommends,
 })
 

@@ -1,10 +1,11 @@
 import * as fc from 'fast-check'
 import { sampleCases } from '../../demo/sample-cases'
-import { rereadAt, rereadCase, rereadEdit } from '../../schemas/case'
+import { caseSchema, rereadAt, rereadCase, rereadEdit } from '../../schemas/case'
 import { blankArea, blankCase, blankReport, blankSample, blankSeason } from '../case/blank'
 import { caseShape } from '../case/case'
 import { caseSchemaNumber } from '../case/schema'
 import { blankOf } from './blank'
+import { knownOnly } from './readable'
 import { fields, flag, list, misfitIn, named, oneOf, record, shapeAt, since, text, typed, usually } from './shape'
 import { withFieldsSince } from './since'
 
@@ -55,6 +56,24 @@ test('no field is of a schema that there is not yet', () => {
       ? Math.max(0, ...Object.entries(of).map(([key, one]) => (key === 'since' ? Number(one) : newest(one))))
       : 0
   expect(newest(caseShape)).toBeLessThanOrEqual(caseSchemaNumber)
+})
+
+test('a test that a later version brought stays as it came, and what is none is refused', () => {
+  const later = { text: '0.3 ppm', unit: 'ppm', value: 0.3 }
+  const [kase] = sampleCases.filter(({ reports }) => reports.length > 0)
+  const withTest = (id: string, value: unknown) => ({
+    ...kase!,
+    reports: kase!.reports.map((one) => ({ ...one, measured: { ...one.measured, [id]: value } })),
+  })
+  const known = withTest('selenium', later)
+  expect(misfitIn(caseShape, known)).toBeUndefined()
+  expect(caseSchema.validate(known, { convert: false }).error).toBeUndefined()
+  expect(knownOnly(caseShape, known)).toBe(known)
+  expect(rereadCase(known).reports[0]!.measured).toMatchObject({ selenium: later })
+  for (const bad of [withTest('a b', later), withTest('selenium', 5), withTest('x'.repeat(41), later)]) {
+    expect(misfitIn(caseShape, bad)).toMatchObject({ why: 'other' })
+    expect(caseSchema.validate(bad, { convert: false }).error).toBeDefined()
+  }
 })
 
 /** A number that does not follow from its text, somewhere in a case. */

@@ -1,5 +1,5 @@
 import { blankOf } from './blank'
-import { isRecord, keyFits, misfitIn, text, typedLimits, type Shape } from './shape'
+import { isRecord, keyFits, misfitIn, shapeOfSome, text, typedLimits, type Shape } from './shape'
 
 /** A value as far as it could be read, and how many places of it could not. */
 export interface Readable<Of> {
@@ -49,7 +49,7 @@ export function readable<Of>(shape: Shape, value: unknown, blank: Of): Readable<
       case 'record':
         return readRecord(of, one, otherwise)
       case 'some':
-        return readSome(of.of, one, otherwise)
+        return readSome(of, one, otherwise)
       default:
         return misfitIn(of, one) ? leave(otherwise) : one
     }
@@ -101,10 +101,11 @@ export function readable<Of>(shape: Shape, value: unknown, blank: Of): Readable<
     return found.length < least ? nothing : found.slice(0, most)
   }
 
-  function readSome(of: Readonly<Record<string, Shape>>, one: unknown, otherwise: unknown) {
+  function readSome(some: Extract<Shape, { is: 'some' }>, one: unknown, otherwise: unknown) {
     if (!isRecord(one)) return leave(otherwise)
     const found = Object.entries(one).flatMap(([name, each]) => {
-      const value = Object.hasOwn(of, name) ? read(of[name]!, each, nothing) : leave(nothing)
+      const of = shapeOfSome(some, name)
+      const value = of ? read(of, each, nothing) : leave(nothing)
       return value === nothing ? [] : [[name, value] as const]
     })
     return Object.fromEntries(found)
@@ -139,8 +140,9 @@ export function knownOnly<Of>(shape: Shape, value: Of): Of {
   switch (shape.is) {
     case 'optional':
       return value === null ? value : knownOnly(shape.of, value)
-    case 'fields':
     case 'some':
+      return isRecord(value) ? each((key) => shapeOfSome(shape, key)) : value
+    case 'fields':
       return isRecord(value) ? each((key) => (Object.hasOwn(shape.of, key) ? shape.of[key] : undefined)) : value
     case 'record':
       return isRecord(value) ? each(() => shape.of) : value

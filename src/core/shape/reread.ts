@@ -13,8 +13,13 @@ export const reread = <Of>(shape: Shape<Of>, value: Of, sizeOf: SizeReader): Of 
 
 function again(shape: Shape, value: unknown, sizeOf: SizeReader): unknown {
   const all = (of: Shape) => (one: unknown) => again(of, one, sizeOf)
-  const each = (of: (key: string) => Shape) =>
-    Object.fromEntries(Object.entries(value as object).map(([key, one]) => [key, all(of(key))(one)]))
+  const each = (of: (key: string) => Shape | undefined) =>
+    Object.fromEntries(
+      Object.entries(value as object).map(([key, one]) => {
+        const inner = of(key)
+        return [key, inner ? all(inner)(one) : one]
+      }),
+    )
   switch (shape.is) {
     case 'optional':
       return value === null ? null : all(shape.of)(value)
@@ -24,8 +29,10 @@ function again(shape: Shape, value: unknown, sizeOf: SizeReader): unknown {
       return shape.as === 'measured' ? readMeasured(text, unit, shape.units) : readTyped(text, unit, shape.units)
     }
     case 'fields':
-    case 'some':
       return each((key) => shape.of[key]!)
+    case 'some':
+      // What a later version brought is read by it.
+      return each((key) => shape.of[key])
     case 'record':
       return each(() => shape.of)
     case 'list':

@@ -43,8 +43,8 @@ type Kind =
   | { readonly is: 'tuple'; readonly of: readonly Shape[] }
   /** Values by keys that are not known beforehand. */
   | { readonly is: 'record'; readonly key: RegExp | number; readonly of: Shape; readonly most?: number }
-  /** By these keys, of which any may be missing. */
-  | { readonly is: 'some'; readonly of: Readonly<Record<string, Shape>> }
+  /** By these keys, of which any may be missing; a later version of the app may know more of them, all `else`. */
+  | { readonly is: 'some'; readonly of: Readonly<Record<string, Shape>>; readonly else: Shape }
   /** One of several kinds of fields, told by its `kind`. */
   | { readonly is: 'kinds'; readonly of: Readonly<Record<string, Readonly<Record<string, Shape>>>> }
   /** The same, or nothing. */
@@ -102,10 +102,10 @@ export const record = <Of>(
   of,
   most,
 })
-export const some = <const Of extends Readonly<Record<string, Shape>>>(of: Of): Shape<Partial<Each<Of>>> => ({
-  is: 'some',
-  of,
-})
+export const some = <const Of extends Readonly<Record<string, Shape>>>(
+  of: Of,
+  later: Shape,
+): Shape<Partial<Each<Of>>> => ({ is: 'some', of, else: later })
 export const kinds = <Of>(of: Readonly<Record<string, Readonly<Record<string, Shape>>>>): Shape<Of> => ({
   is: 'kinds',
   of,
@@ -187,7 +187,7 @@ export function misfitIn(shape: Shape, value: unknown, path: readonly string[] =
     case 'record':
       return isRecord(value) ? misfitOfRecord(shape, value, path) : other
     case 'some':
-      return isRecord(value) ? misfitOfSome(shape.of, value, path) : other
+      return isRecord(value) ? misfitOfSome(shape, value, path) : other
   }
 }
 
@@ -206,19 +206,33 @@ const misfitOfTyped = (value: Readonly<Record<string, unknown>>, path: readonly 
     ? undefined
     : { path, why: 'other' })
 
-const misfitOfFields: typeof misfitOfSome = (of, value, path) =>
-  firstOf(Object.keys({ ...of, ...value }), (key) =>
-    Object.hasOwn(of, key) ? misfitIn(of[key]!, value[key], [...path, key]) : { path: [...path, key], why: 'other' },
-  )
-
-const misfitOfSome = (
+const misfitOfFields = (
   of: Readonly<Record<string, Shape>>,
   value: Readonly<Record<string, unknown>>,
   path: readonly string[],
 ): Misfit | undefined =>
-  firstOf(Object.keys(value), (key) =>
+  firstOf(Object.keys({ ...of, ...value }), (key) =>
     Object.hasOwn(of, key) ? misfitIn(of[key]!, value[key], [...path, key]) : { path: [...path, key], why: 'other' },
   )
+
+type Some = Extract<Shape, { is: 'some' }>
+
+/** Keys that a later version may bring. */
+export const laterKey = /^[A-Za-z][\w-]{0,39}$/
+
+/** What stands by one of some keys; undefined where there can be no such key. */
+export const shapeOfSome = ({ of, else: later }: Some, key: string): Shape | undefined =>
+  Object.hasOwn(of, key) ? of[key] : laterKey.test(key) && !reservedKeys.has(key) ? later : undefined
+
+const misfitOfSome = (
+  shape: Some,
+  value: Readonly<Record<string, unknown>>,
+  path: readonly string[],
+): Misfit | undefined =>
+  firstOf(Object.keys(value), (key) => {
+    const of = shapeOfSome(shape, key)
+    return of ? misfitIn(of, value[key], [...path, key]) : { path: [...path, key], why: 'other' }
+  })
 
 function misfitOfList(
   { of, most, least, unique }: Extract<Shape, { is: 'list' }>,
@@ -255,8 +269,9 @@ function inner(shape: Shape, key: string): Shape | undefined {
     case 'optional':
       return inner(shape.of, key)
     case 'fields':
-    case 'some':
       return Object.hasOwn(shape.of, key) ? shape.of[key] : undefined
+    case 'some':
+      return shapeOfSome(shape, key)
     case 'list':
       return shape.of
     case 'record':
