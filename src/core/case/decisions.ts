@@ -14,18 +14,21 @@ export interface Signed {
 export const overrulable = ['aim', 'method', 'amount', 'depth', 'level', 'cap'] as const
 export type Overrulable = (typeof overrulable)[number]
 
+/** A rate, a weight or a depth: whatever may be put in the place of another figure. */
+const figure = typed({ units: [...read.overruled.units, ...read.depth.units] }, '')
+
 /** What the advisor put in the place of a figure. */
 const overruling = fields({
   ...signed,
   of: oneOf(...overrulable),
   /** A pH, a method or a feeding level by its id, a rate, or a depth. */
-  is: typed(read.overruled, ''),
+  is: figure,
   /** The figure as it stood: where that is another by now, the overruling is named again. */
-  replaced: typed(read.overruled, ''),
+  replaced: figure,
 })
 
 /** A figure that was held back and is let go, as it stood then. */
-const confirmation = fields({ ...signed, figure: typed(read.overruled, '') })
+const confirmation = fields({ ...signed, figure })
 
 /** Decided by people; everything is kept by the key of what it speaks of, so that two devices' decisions meet. */
 export const decisions = fields({

@@ -28,7 +28,7 @@ export function overrulingsIn({ overrulings }: Pick<Decisions, 'overrulings'>, a
 const nothingOverruled: Overrulings = () => undefined
 
 /** How what is typed in a figure's place is read; what is none is chosen by its name. */
-const readBy: Readonly<Record<Overrulable, Field | null>> = {
+export const readBy: Readonly<Record<Overrulable, Field | null>> = {
   aim: fields.aim,
   amount: fields.overruled,
   cap: fields.cap,

@@ -3,7 +3,10 @@ import { sampleCases } from '../../demo/sample-cases'
 import { caseSchema, rereadAt, rereadCase, rereadEdit } from '../../schemas/case'
 import { blankArea, blankCase, blankReport, blankSample, blankSeason } from '../case/blank'
 import { caseShape } from '../case/case'
+import type { Overrulable } from '../case/decisions'
 import { caseSchemaNumber } from '../case/schema'
+import { readBy } from '../needs/overruled'
+import { readTyped } from '../units/typed'
 import { blankOf } from './blank'
 import { knownOnly } from './readable'
 import { fields, flag, list, misfitIn, named, oneOf, record, shapeAt, since, text, typed, usually } from './shape'
@@ -103,6 +106,20 @@ test('of every number in every sample case the text alone is believed, in the hi
     const edit = { patches: [patch], inverse: [patch] }
     expect(rereadEdit(kase, edit).inverse[0]!.value).toEqual(kase.areas[0])
   }
+})
+
+test.each(
+  Object.entries(readBy).flatMap(([of, field]) =>
+    (field?.units ?? [{ unit: '', words: [''] }]).flatMap(({ unit, words }) =>
+      words.map((word) => [of as Overrulable, `3 ${word}`.trim(), unit, field] as const),
+    ),
+  ),
+)('an overruled %s of “%s” is read again as it was typed', (of, text, unit, field) => {
+  const [kase] = sampleCases
+  const is = readTyped(text, unit, field?.units)
+  const word = { reason: '', by: 'MV', at: '2026-03-01T10:00:00.000Z', of, is, replaced: is }
+  const overruled = { ...kase!, decisions: { ...kase!.decisions, overrulings: { 'a/N/x': word } } }
+  expect(rereadCase(overruled).decisions.overrulings['a/N/x']).toEqual(word)
 })
 
 test('what fits nowhere is left as it is, whatever it is', () =>

@@ -67,7 +67,7 @@ export const instant: Shape<string> = { is: 'instant' }
 export const number = (low?: number, high?: number): Shape<number> => ({ is: 'number', low, high })
 export const whole = (low: number, high?: number): Shape<number> => ({ is: 'number', low, high, whole: true })
 export const flag: Shape<boolean> = { is: 'flag' }
-/** The first stands where nobody chose. */
+/** Null stands where nobody chose, where that is one of them; `usually` says what else may. */
 export const oneOf = <const Value extends Choice>(...values: readonly Value[]): Shape<Value> => ({
   is: 'one-of',
   values,
