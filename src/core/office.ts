@@ -3,9 +3,8 @@ import { ownRegion } from './case/region'
 import { spreader } from './case/spreader'
 import { guideShape, id, schoolsShape } from './shape/parts'
 import { officeTexts, priceLimits, texts } from './shape/limits'
-import { fields, flag, list, number, oneOf, orNone, record, text, usually, type Holds } from './shape/shape'
-
 import { blankOf } from './shape/blank'
+import { fields, flag, list, number, oneOf, orNone, record, text, usually, type Holds } from './shape/shape'
 
 const bag = fields({ lb: number(0.05, 10_000), price: orNone(number(0, priceLimits.most)), on: text(10) })
 const rule = { id, name: text(texts.name) }

@@ -1,5 +1,5 @@
 import type Joi from 'joi'
-import { caseShape, type Case } from '../core/case/case'
+import { caseShape, planShape, type Case } from '../core/case/case'
 import type { Change, Patch, Path } from '../core/case/changes'
 import { readTypedSize } from '../core/reading/soil'
 import { reread, type SizeReader } from '../core/shape/reread'
@@ -11,7 +11,7 @@ export const caseSchema = fromShape(caseShape) as Joi.ObjectSchema<Case>
 
 /** The case with every number read again from its text: a size by the pace and the measures of the same case. */
 export function rereadCase(kase: Case): Case {
-  const { plan } = reread(caseShape, { ...kase, areas: [] }, () => null)
+  const plan = reread(planShape, kase.plan, () => null)
   return reread(caseShape, kase, sizesIn({ ...kase, plan }))
 }
 

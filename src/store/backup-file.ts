@@ -321,12 +321,13 @@ function read(entries: Map<string, Uint8Array>, onProgress: OnProgress) {
     if (name.startsWith('raw/')) refuse(name, 'unchecked', '', { client: clientOf(set), part: set })
     else if (name !== 'manifest.json' && !(name in manifest.entries)) refuse(name, 'damaged', 'not in the manifest')
   }
+  const byId = new Map(cases.map(({ kase }) => [kase.id, kase]))
   return {
     backup: {
       madeAt: manifest.madeAt,
       office: office && rereadOffice(office),
       cases,
-      parts: { ...desk, conflicts: desk.conflicts.map((one) => rereadConflict(one, cases)) },
+      parts: { ...desk, conflicts: desk.conflicts.map((one) => rereadConflict(one, byId)) },
       attachments,
       guides: ownGuidesIn(entries),
       products,
@@ -338,9 +339,9 @@ function read(entries: Map<string, Uint8Array>, onProgress: OnProgress) {
 }
 
 /** A field on which two people have not agreed, as a case has it today. */
-function rereadConflict(conflict: OpenConflict, cases: readonly Version[]): OpenConflict {
+function rereadConflict(conflict: OpenConflict, cases: ReadonlyMap<string, Case>): OpenConflict {
   const today = conflictSince10(conflict) as OpenConflict
-  const kase = cases.find((one) => one.kase.id === today.caseId)?.kase
+  const kase = cases.get(today.caseId)
   return kase ? { ...today, other: rereadAt(kase, today.path, today.other) } : today
 }
 

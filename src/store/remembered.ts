@@ -10,7 +10,11 @@ const unread: ReadonlySet<string> = new Set(['code', 'laboratory', 'originals'])
 /** Things by the area that they speak of. */
 function byArea<One>(all: Iterable<One>, areaOf: (one: One) => string): ReadonlyMap<string, readonly One[]> {
   const found = new Map<string, One[]>()
-  for (const one of all) (found.get(areaOf(one)) ?? found.set(areaOf(one), []).get(areaOf(one))!).push(one)
+  for (const one of all) {
+    const mine = found.get(areaOf(one))
+    if (mine) mine.push(one)
+    else found.set(areaOf(one), [one])
+  }
   return found
 }
 

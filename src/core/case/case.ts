@@ -41,7 +41,7 @@ const picture = fields({
 })
 
 /** What is drawn around the areas. */
-const plan = fields({
+export const planShape = fields({
   /** Degrees that north lies clockwise of the top of the plan. */
   north: named('North', usually(0, turned)),
   /** Length of one pace of whoever measures. */
@@ -76,7 +76,7 @@ export const caseShape = fields({
   schools: schoolsShape,
   /** The season that is being worked on: crops, rows, products and what is left over from before are this year's. */
   season: named('Season', form(/^\d{4}$/)),
-  plan: named('The plan', plan),
+  plan: named('The plan', planShape),
   areas: list(area, 500, 'id'),
   /** Whether soil is to be sent off at all; not where the client brings a report. */
   sampling: named('Soil is sampled', usually(true, flag)),
@@ -99,5 +99,5 @@ export const caseShape = fields({
 })
 
 export interface Case extends Holds<typeof caseShape> {}
-export interface Plan extends Holds<typeof plan> {}
+export interface Plan extends Holds<typeof planShape> {}
 export interface Picture extends Holds<typeof picture> {}

@@ -12,6 +12,7 @@ import type { AreaRecommendation, Recommendation } from '../recommend'
 import type { MissingTest } from '../told/missing'
 import type { Text } from '../told/text'
 import { measuredIn } from '../report/tests'
+import { unitBeside } from '../units/typed'
 
 /** The page of reasons behind a letter, before it is put into a language. */
 export interface Why {
@@ -86,8 +87,14 @@ function asReported(kase: Case, reportId: string | null, line: ReadingLine): Why
   const report = kase.reports.find((one) => one.id === reportId)
   const typed = field && report && measuredIn(report, field)
   const text = typed?.text.trim() ?? ''
-  const named = /[a-z%/]/i.test(text.replace(/\b(?:to|nd)\b/gi, ''))
-  return { id, value, className, wanted, between, reported: [text, !named && typed?.unit].filter(Boolean).join(' ') }
+  return {
+    id,
+    value,
+    className,
+    wanted,
+    between,
+    reported: [text, typed && unitBeside(typed)].filter(Boolean).join(' '),
+  }
 }
 
 function planOf(kase: Case, areas: readonly AreaRecommendation[], nameOf: (id: string) => string): PaperPlan {

@@ -1,5 +1,5 @@
 import { blankOf } from './blank'
-import { isRecord, keyFits, misfitIn, shapeOfSome, text, typedLimits, type Shape } from './shape'
+import { isRecord, misfitIn, shapeUnder, text, typedLimits, type Shape } from './shape'
 
 /** A value as far as it could be read, and how many places of it could not. */
 export interface Readable<Of> {
@@ -47,9 +47,9 @@ export function readable<Of>(shape: Shape, value: unknown, blank: Of): Readable<
       case 'list':
         return readList(of, one, otherwise)
       case 'record':
-        return readRecord(of, one, otherwise)
+        return readKeys(of, one, otherwise, of.most)
       case 'some':
-        return readSome(of, one, otherwise)
+        return readKeys(of, one, otherwise)
       default:
         return misfitIn(of, one) ? leave(otherwise) : one
     }
@@ -101,21 +101,11 @@ export function readable<Of>(shape: Shape, value: unknown, blank: Of): Readable<
     return found.length < least ? nothing : found.slice(0, most)
   }
 
-  function readSome(some: Extract<Shape, { is: 'some' }>, one: unknown, otherwise: unknown) {
+  function readKeys(shape: Shape, one: unknown, otherwise: unknown, most = Infinity) {
     if (!isRecord(one)) return leave(otherwise)
     const found = Object.entries(one).flatMap(([name, each]) => {
-      const of = shapeOfSome(some, name)
-      const value = of ? read(of, each, nothing) : leave(nothing)
-      return value === nothing ? [] : [[name, value] as const]
-    })
-    return Object.fromEntries(found)
-  }
-
-  function readRecord(shape: Extract<Shape, { is: 'record' }>, one: unknown, otherwise: unknown) {
-    const { of, most = Infinity } = shape
-    if (!isRecord(one)) return leave(otherwise)
-    const found = Object.entries(one).flatMap(([name, each]) => {
-      const value = keyFits(shape, name) ? readEntry(of, each) : leave(nothing)
+      const of = shapeUnder(shape, name)
+      const value = of ? readEntry(of, each) : leave(nothing)
       return value === nothing ? [] : [[name, value] as const]
     })
     left += Math.max(0, found.length - most)
@@ -141,9 +131,8 @@ export function knownOnly<Of>(shape: Shape, value: Of): Of {
     case 'optional':
       return value === null ? value : knownOnly(shape.of, value)
     case 'some':
-      return isRecord(value) ? each((key) => shapeOfSome(shape, key)) : value
     case 'fields':
-      return isRecord(value) ? each((key) => (Object.hasOwn(shape.of, key) ? shape.of[key] : undefined)) : value
+      return isRecord(value) ? each((key) => shapeUnder(shape, key)) : value
     case 'record':
       return isRecord(value) ? each(() => shape.of) : value
     case 'list': {

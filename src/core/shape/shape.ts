@@ -173,10 +173,10 @@ export function misfitIn(shape: Shape, value: unknown, path: readonly string[] =
     case 'typed':
       return isRecord(value) ? misfitOfTyped(value, path) : other
     case 'fields':
-      return isRecord(value) ? misfitOfFields(shape.of, value, path) : other
+      return isRecord(value) ? misfitOfKeys(shape, Object.keys({ ...shape.of, ...value }), value, path) : other
     case 'kinds': {
       const of = isRecord(value) ? shape.of[String(value.kind)] : undefined
-      return of ? misfitOfFields({ kind: text(40), ...of }, value as Readonly<Record<string, unknown>>, path) : other
+      return of ? misfitIn(fields({ kind: text(40), ...of }), value, path) : other
     }
     case 'tuple':
       return Array.isArray(value) && value.length === shape.of.length
@@ -187,7 +187,7 @@ export function misfitIn(shape: Shape, value: unknown, path: readonly string[] =
     case 'record':
       return isRecord(value) ? misfitOfRecord(shape, value, path) : other
     case 'some':
-      return isRecord(value) ? misfitOfSome(shape, value, path) : other
+      return isRecord(value) ? misfitOfKeys(shape, Object.keys(value), value, path) : other
   }
 }
 
@@ -206,31 +206,17 @@ const misfitOfTyped = (value: Readonly<Record<string, unknown>>, path: readonly 
     ? undefined
     : { path, why: 'other' })
 
-const misfitOfFields = (
-  of: Readonly<Record<string, Shape>>,
-  value: Readonly<Record<string, unknown>>,
-  path: readonly string[],
-): Misfit | undefined =>
-  firstOf(Object.keys({ ...of, ...value }), (key) =>
-    Object.hasOwn(of, key) ? misfitIn(of[key]!, value[key], [...path, key]) : { path: [...path, key], why: 'other' },
-  )
-
-type Some = Extract<Shape, { is: 'some' }>
-
 /** Keys that a later version may bring. */
 export const laterKey = /^[A-Za-z][\w-]{0,39}$/
 
-/** What stands by one of some keys; undefined where there can be no such key. */
-export const shapeOfSome = ({ of, else: later }: Some, key: string): Shape | undefined =>
-  Object.hasOwn(of, key) ? of[key] : laterKey.test(key) && !reservedKeys.has(key) ? later : undefined
-
-const misfitOfSome = (
-  shape: Some,
+const misfitOfKeys = (
+  shape: Shape,
+  keys: readonly string[],
   value: Readonly<Record<string, unknown>>,
   path: readonly string[],
 ): Misfit | undefined =>
-  firstOf(Object.keys(value), (key) => {
-    const of = shapeOfSome(shape, key)
+  firstOf(keys, (key) => {
+    const of = shapeUnder(shape, key)
     return of ? misfitIn(of, value[key], [...path, key]) : { path: [...path, key], why: 'other' }
   })
 
@@ -252,26 +238,26 @@ function misfitOfRecord(
   value: Readonly<Record<string, unknown>>,
   path: readonly string[],
 ): Misfit | undefined {
-  const { of, most = Infinity } = shape
-  const entries = Object.entries(value)
-  if (entries.length > most) return { path, why: 'many', most, is: entries.length }
-  return firstOf(entries, ([key, one]) =>
-    keyFits(shape, key) ? misfitIn(of, one, [...path, key]) : { path: [...path, key], why: 'other' },
-  )
+  const { most = Infinity } = shape
+  const keys = Object.keys(value)
+  if (keys.length > most) return { path, why: 'many', most, is: keys.length }
+  return misfitOfKeys(shape, keys, value, path)
 }
 
 /** The shape of what stands at a path that goes by ids and keys; undefined where nothing can stand. */
 export const shapeAt = (shape: Shape, path: readonly string[]): Shape | undefined =>
-  path.reduce<Shape | undefined>((now, key) => now && inner(now, key), shape)
+  path.reduce<Shape | undefined>((now, key) => now && shapeUnder(now, key), shape)
 
-function inner(shape: Shape, key: string): Shape | undefined {
+/** The shape of what stands by one key or id; undefined where nothing can. */
+export function shapeUnder(shape: Shape, key: string): Shape | undefined {
   switch (shape.is) {
     case 'optional':
-      return inner(shape.of, key)
+      return shapeUnder(shape.of, key)
     case 'fields':
       return Object.hasOwn(shape.of, key) ? shape.of[key] : undefined
     case 'some':
-      return shapeOfSome(shape, key)
+      if (Object.hasOwn(shape.of, key)) return shape.of[key]
+      return laterKey.test(key) && !reservedKeys.has(key) ? shape.else : undefined
     case 'list':
       return shape.of
     case 'record':

@@ -13,6 +13,10 @@ export interface UnitWords {
   readonly words: readonly string[]
 }
 
+/** The unit to be said beside a typed text; none where the text names one itself, as `120 ppm` does. */
+export const unitBeside = ({ text, unit }: Typed): string =>
+  /[a-z%/]/i.test(text.replace(/\b(?:to|nd)\b/gi, '')) ? '' : unit
+
 export const blank = (unit: string): Typed => ({ text: '', unit, value: null })
 
 const fractions: Readonly<Record<string, string>> = { '½': '1/2', '¼': '1/4', '¾': '3/4', '⅓': '1/3', '⅔': '2/3' }

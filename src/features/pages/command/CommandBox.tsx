@@ -5,8 +5,7 @@ import { useLiveQuery } from 'dexie-react-hooks'
 import { useRouter, usePathname, useSearchParams } from 'next/navigation'
 import { useMemo, useState } from 'react'
 import type { Case } from '@/core/case/case'
-import { guideRef } from '@/core/guides/guide'
-import { defaultGuide } from '@/core/guides/guides'
+import { defaultGuideRef } from '@/core/guides/default'
 import { nextStepsOf } from '@/store/cases'
 import { soundSummary } from '@/store/summary'
 import { db } from '@/store/db'
@@ -115,7 +114,7 @@ function useAround(kase: Case | null, areaId: string | null): Around {
       cases: cases ?? [],
       guides,
       products,
-      guide: area?.guide ?? guideRef(defaultGuide),
+      guide: area?.guide ?? defaultGuideRef,
       undo: kase && next?.undo ? inShort(next.undo, kase) : null,
       redo: kase && next?.redo ? inShort(next.redo, kase) : null,
       contrast: contrastNow(),

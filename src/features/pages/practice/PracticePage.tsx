@@ -4,8 +4,7 @@ import { useLiveQuery } from 'dexie-react-hooks'
 import Link from 'next/link'
 import { useMemo, useState } from 'react'
 import { exerciseOf, levels, topics, type Exercise, type Level, type Topic } from '@/core/practice/exercise'
-import { defaultGuide } from '@/core/guides/guides'
-import { guideRef } from '@/core/guides/guide'
+import { defaultGuideRef } from '@/core/guides/default'
 import { setting } from '@/store/db'
 import { Button, buttonClass } from '@/ui/Button'
 import { saveFile } from '@/ui/save-file'
@@ -34,7 +33,7 @@ export function PracticePage() {
     if (first === null) return []
     try {
       return Array.from({ length: count }, (_, i) =>
-        exerciseOf(first * 100 + i, topic, level, guideRef(defaultGuide), guides, products),
+        exerciseOf(first * 100 + i, topic, level, defaultGuideRef, guides, products),
       )
     } catch {
       return null

@@ -17,6 +17,7 @@ import { useOpenCase } from '../../case/context'
 import { Trend } from './Trend'
 import { en } from './messages'
 import { measuredIn } from '@/core/report/tests'
+import { unitBeside } from '@/core/units/typed'
 
 interface Props {
   id: string
@@ -118,15 +119,14 @@ function howOf(id: string, report: Report, guide: Guide): string {
 function Reported({ line, report }: { line: ReadingLine; report: Report }) {
   const typed = line.field && measuredIn(report, line.field)
   const text = typed ? typed.text.trim() : ''
-  const unit = typed?.unit ?? ''
-  const named = /[a-z%/]/i.test(text.replace(/\b(?:to|nd)\b/gi, ''))
+  const unit = typed ? unitBeside(typed) : ''
   const { value } = line
   const converted = value && 'expression' in value && line.id !== 'sodium'
   return (
     <div className="@3xl:text-right">
       <p className="text-[18px] leading-tight font-semibold tabular-nums">
         {text || (value ? figure(value.value.v, 3) : '')}{' '}
-        {!named && unit && <span className="text-ink-2 text-[14px] font-normal">{unit}</span>}
+        {unit && <span className="text-ink-2 text-[14px] font-normal">{unit}</span>}
       </p>
       {converted && (
         <p className="text-ink-2 text-[13px]">

@@ -5,7 +5,7 @@ import { yieldOf } from '@/core/guides/crop'
 import { soilTests, type TestId } from '@/core/guides/sampling'
 import type { Sentence } from '@/core/told/sentence'
 import type { Language, Text } from '@/core/told/text'
-import type { Typed } from '@/core/units/typed'
+import { unitBeside, type Typed } from '@/core/units/typed'
 import { worded } from '@/wording/phrase'
 import { longDate } from '@/wording/report-words'
 import { useOpenCase } from '../../case/context'
@@ -15,8 +15,8 @@ import { SpotMap } from './SpotMap'
 import type { SampleSheet } from '@/core/ground/sampling/sheet'
 
 /** As it was typed, with its unit. */
-const withUnit = ({ text, unit }: Typed): readonly string[] =>
-  text.trim() === '' ? [] : [/[a-z]/i.test(text) ? text : `${text} ${unit}`]
+const withUnit = (typed: Typed): readonly string[] =>
+  typed.text.trim() === '' ? [] : [[typed.text, unitBeside(typed)].filter(Boolean).join(' ')]
 
 /** On paper only: what to bring, the steps, the cores of each bag, and a label for it. */
 export function FieldSheet({ sheets, language }: { sheets: readonly SampleSheet[]; language: Language }) {
