@@ -39,6 +39,8 @@ interface Entry {
   initial?: Case
   /** What the case on this page was before its backlog: the stored version it grew from, with what was written of it. */
   base?: Case
+  /** The base is no version that the database held: what others wrote was merged in beneath it. */
+  merged?: boolean
   /** The run that writes, while there is one. */
   flushing?: Promise<void>
   judging?: ReturnType<typeof setTimeout>
@@ -221,12 +223,13 @@ async function writeBacklog(id: string, entry: Entry): Promise<void> {
   try {
     while (waits(entry)) {
       const edits = [...entry.backlog]
-      const written = await write(id, entry, edits)
+      const { written, merged } = await write(id, entry, edits)
       entry.backlog.splice(0, edits.length)
       entry.written += edits.length
       entry.initial = undefined
       // What was typed meanwhile was typed without seeing what others wrote.
       entry.base = entry.backlog.length > 0 ? (edits.at(-1)?.to ?? entry.base) : written
+      entry.merged = entry.backlog.length > 0 && (merged || entry.merged)
       if (entry.backlog.length === 0) show(entry, { kase: written, keeping: 'kept' })
     }
     judgeSoon(entry)
@@ -259,7 +262,11 @@ function judgeSoon(entry: Entry) {
  * someone else has written since, the edits are merged by field into what stands there; a field changed by both keeps
  * what was typed here, and the value it displaces is kept beside the case until one of the two is chosen.
  */
-function write(id: string, { initial, base }: Entry, edits: readonly Waiting[]): Promise<Case> {
+function write(
+  id: string,
+  { initial, base, merged }: Entry,
+  edits: readonly Waiting[],
+): Promise<{ written: Case; merged: boolean }> {
   return db.transaction('rw', caseTables, async () => {
     await db.attachments.bulkPut(edits.flatMap(({ attachments }) => attachments))
     const found = await db.cases.get(id)
@@ -269,11 +276,10 @@ function write(id: string, { initial, base }: Entry, edits: readonly Waiting[]):
     const mine = edits.at(-1)?.to ?? stored
     // A sheet begun while the database could not be read may find one there.
     const ground = base ?? initial
-    if (!ground || sameVersion(ground, stored))
-      return put(
-        mine,
-        edits.map(({ to: _to, attachments: _attachments, ...edit }) => edit),
-      )
+    if (!ground || (!merged && sameVersion(ground, stored))) {
+      const changes = edits.map(({ to: _to, attachments: _attachments, ...edit }) => edit)
+      return { written: await put(mine, changes), merged: false }
+    }
     const { changes, clashes } = merge(ground, mine, stored)
     const last = await db.edits.where('caseId').equals(id).last()
     const from = { caseId: id, by: last?.by ?? '', at: stored.updatedAt }
@@ -285,7 +291,7 @@ function write(id: string, { initial, base }: Entry, edits: readonly Waiting[]):
         .delete()
       await db.conflicts.add({ ...from, path, other: theirs })
     }
-    return putChanged(stored, withChanges(stored, changes))
+    return { written: await putChanged(stored, withChanges(stored, changes)), merged: true }
   })
 }
 
@@ -295,6 +301,7 @@ const conflictsAt = (id: string, path: Path) =>
     .equals(id)
     .and((one) => one.path.join('/') === path.join('/'))
 
+/** Versions that the database held: of one case no two have the same number there. */
 const sameVersion = (a: Case, b: Case): boolean => a.rev === b.rev && a.updatedAt === b.updatedAt
 
 /** Edits after which a history is looked through. */
