@@ -229,6 +229,7 @@ test('the Desk reminds of a backup after so many changes, and makes one', async 
   await type(page, 'or after changes', '0')
   await expect(page.getByText('A whole number from 1 up')).toBeVisible()
   await type(page, 'or after changes', '2')
+  await kept(page)
   await page.goto('/')
   await page.getByRole('button', { name: 'Start a case' }).click()
   await type(page, 'Client', 'Somebody')

@@ -13,6 +13,7 @@ import { Button, buttonClass } from '@/ui/Button'
 import { ChoiceField } from '@/ui/ChoiceField'
 import { SelectField } from '@/ui/SelectField'
 import { TextField } from '@/ui/TextField'
+import { useAskOnLeaving } from '@/ui/useAskOnLeaving'
 import { textOf } from '@/wording/render'
 import { BackupSection } from '../../shared/backup/BackupSection'
 import { useGuides } from '../../case/useCase'
@@ -64,6 +65,7 @@ function Fields({ stored }: { stored: SoundOffice }) {
   const { damaged, unread: _unread, ...sound } = stored
   const [office, setOffice] = useState<Office>(sound)
   const [keeping, setKeeping] = useState<Front['keeping']>('kept')
+  useAskOnLeaving(keeping !== 'kept')
   const edit = (change: Partial<Office>) => {
     setOffice({ ...office, ...change })
     setKeeping('saving')
