@@ -4,8 +4,7 @@ import { guides } from '../src/core/guides/guides'
 import { homesOf } from '../src/core/intake/match'
 import { letterOf } from '../src/core/letter/letter'
 import { whyOf } from '../src/core/letter/why'
-import { programOf } from '../src/core/passes/program/of-case'
-import { openDays, rulesTold } from '../src/core/passes/program/program'
+import { planOf } from '../src/core/plan/plan'
 import { recommend } from '../src/core/recommend'
 import { shippedProducts } from '../src/core/shelf/products'
 import { sampleCases } from '../src/demo/sample-cases'
@@ -25,10 +24,9 @@ const fonts: Fonts = {
   'sans-bold': font('source-sans/TTF/SourceSans3-Semibold.ttf'),
 }
 const papers = sampleCases.map((kase) => {
-  const found = recommend(kase, guides)
-  const dated = programOf(kase, found, { guides }, '2026-11-26')
-  const letter = letterOf(kase, found, shippedProducts, openDays(dated), rulesTold(dated))
-  const why = whyOf(kase, found, dated, (area) => missingTests(kase, area, guides, shippedProducts))
+  const plan = planOf(kase, recommend(kase, guides), { guides, today: '2026-11-26' })
+  const letter = letterOf(kase, plan)
+  const why = whyOf(kase, plan, (area) => missingTests(kase, area, guides, shippedProducts))
   return paperOf(kase, { letter, why, head: null, words: english, language: 'en', before: null })
 })
 

@@ -1,3 +1,4 @@
+import { planOf } from './plan/plan'
 import type { ReportParts } from './report/report-with'
 import type { AreaInSeason } from './case/in-season'
 import { guides } from './guides/guides'
@@ -497,7 +498,7 @@ function differences(seed: number): string[] {
       keys[0] === first || (reaction.outcome === 'check' && keys.includes('headline.check')),
     )
   if (!first && ours.ph.outcome === 'check') expect('first', keys[0], 'headline.check')
-  const [letter] = letterOf(kase, recommendation).areas
+  const [letter] = letterOf(kase, planOf(kase, recommendation, { guides, today: '2026-11-26' })).areas
   const says: readonly string[] = letter!.says.map(({ key }) => key)
   const must: readonly (readonly [boolean, string])[] = [
     [d.banned && !ours.noFood, 'headline.P-banned'],

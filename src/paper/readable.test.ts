@@ -1,19 +1,13 @@
 import { syllable } from 'syllable'
-import { guides } from '../core/guides/guides'
 import { letterOf } from '../core/letter/letter'
-import { programOf } from '../core/passes/program/of-case'
-import { openDays, rulesTold } from '../core/passes/program/program'
-import { recommend } from '../core/recommend'
-import { shippedProducts } from '../core/shelf/products'
+import { plan } from '../core/testing/planned'
 import { sampleCases } from '../demo/sample-cases'
 import { english } from '../wording/languages'
 import { wordLetter, type WordedLetter } from '../wording/letter'
 import { spanish } from '../wording/spanish'
 
 const letters = sampleCases.map((kase) => {
-  const found = recommend(kase, guides)
-  const dated = programOf(kase, found, { guides }, '2026-11-26')
-  return { kase, letter: letterOf(kase, found, shippedProducts, openDays(dated), rulesTold(dated)) }
+  return { kase, letter: letterOf(kase, plan(kase)) }
 })
 
 /** The sentences of a letter, without tables and signatures. Only a full stop ends one. */

@@ -1,4 +1,4 @@
-import type { Due } from '../core/passes/program/due-kinds'
+import type { Due } from '../core/plan/due-kinds'
 import Dexie, { type EntityTable, type Transaction } from 'dexie'
 import type { Case } from '../core/case/case'
 import type { Station } from '../core/case/stations'

@@ -7,9 +7,9 @@ import { progress, waitsFor } from '../core/case/progress'
 import type { Station } from '../core/case/stations'
 import { codesOf } from '../core/ground/sampling/codes'
 import { formatISO } from 'date-fns'
-import { duesOf } from '../core/passes/program/due'
-import type { Due } from '../core/passes/program/due-kinds'
-import { programOf } from '../core/passes/program/of-case'
+import { duesOf } from '../core/plan/due'
+import { planningDay, planOf } from '../core/plan/plan'
+import type { Due } from '../core/plan/due-kinds'
 import type { Rules } from '../core/passes/program/rule'
 import { readOffice } from './office'
 import { soundSummary } from './summary'
@@ -120,7 +120,7 @@ function duesIn(kase: Case, rules: Rules): readonly Due[] {
     const found = recommendChanged(kase, guides, products)
     const today = formatISO(new Date(), { representation: 'date' })
     const ready = waitsFor(progress(kase, found)) === 'letter'
-    return duesOf(kase, programOf(kase, found, { guides, products, rules }, today), ready)
+    return duesOf(kase, planOf(kase, found, { guides, products, rules, today: planningDay(kase, today) }), ready)
   } catch {
     return []
   }

@@ -1,6 +1,6 @@
 import { stations, type Station } from '../core/case/stations'
 import { dayNumber } from '../core/passes/program/day'
-import { dueKinds, type Due } from '../core/passes/program/due-kinds'
+import { dueKinds, type Due } from '../core/plan/due-kinds'
 import { isRecord } from '../core/shape/shape'
 import type { Summary } from './db'
 

@@ -1,3 +1,4 @@
+import { plan } from '../core/testing/planned'
 import * as fc from 'fast-check'
 import { guides } from '../core/guides/guides'
 import { cardsOf } from '../core/letter/cards'
@@ -18,7 +19,7 @@ import { longDate } from './report-words'
 import { spanish } from './spanish'
 
 const cases = [...sampleCases, ...fc.sample(anyCase, { numRuns: 300, seed: 11 }).map(build)]
-const letters = cases.map((kase): [Case, Letter] => [kase, letterOf(kase, recommend(kase, guides))])
+const letters = cases.map((kase): [Case, Letter] => [kase, letterOf(kase, plan(kase))])
 const both: readonly (readonly [Language, ClientWords])[] = [
   ['en', english],
   ['es', spanish],
@@ -140,7 +141,7 @@ describe.each(both)('cards in %s', (language, words) => {
   test('add up to what the letter gives, and leave no caution out', () => {
     let seen = 0
     for (const [kase, letter] of letters) {
-      const cards = cardsOf(kase, recommend(kase, guides))
+      const cards = cardsOf(plan(kase))
       for (const { rows, areaId } of letter.areas)
         for (const row of rows) {
           if (!row.product || (row.passes?.count ?? 1) > 12) continue
@@ -189,7 +190,7 @@ test.each(both)('in %s an area of which nothing can be said is named all the sam
       { ...kase.areas[0]!, id: 'late', name: 'Rose bed', size: { text: '', unit: '', value: null }, shapes: [] },
     ],
   }
-  const letter = letterOf(more, recommend(more, guides))
+  const letter = letterOf(more, plan(more))
   expect(letter.open).toEqual(['Rose bed'])
   expect(worded(letter, language).foot[0]!.text).toContain('Rose bed')
 })

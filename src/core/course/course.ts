@@ -5,7 +5,7 @@ import type { Guide } from '../guides/guide'
 import { regionOf } from '../passes/program/own-region'
 import { retestAfter } from '../guides/timings'
 import { dayAt, dayNumber, monthsOn, type Day } from '../passes/program/day'
-import { isOpen, type AreaProgram } from '../passes/program/program'
+import { openPasses, type AreaPlan } from '../plan/plan'
 import { trendOf } from '../reading/trend'
 import { bufferingAt, type AreaRecommendation } from '../recommend'
 import type { Product } from '../shelf/product'
@@ -51,14 +51,14 @@ const beyond = 12
 /**
  * The course of an area's pH, by the tests of the method that has most of them; undefined where none is dated. Pure.
  *
- * @param dated the area's days, where what is to come is to be drawn
+ * @param plan that of the area, where what is to come is to be drawn
  */
 export function courseOf(
   kase: Case,
   { areaId, size }: AreaRecommendation,
   guides: readonly Guide[],
   products: readonly Product[],
-  dated?: AreaProgram,
+  plan?: AreaPlan,
 ): Course | undefined {
   const area = kase.areas.find(({ id }) => id === areaId)!
   const series = [...trendOf('pH', area, kase.reports)].sort((a, b) => b.points.length - a.points.length)[0]
@@ -69,7 +69,7 @@ export function courseOf(
   const ft2 = size.value.area.value.v
   const region = regionOf(kase)
   const done = additionsIn(kase.applications, areaId, ft2, products)
-  const planned = dated ? additionsOf(dated, ft2) : []
+  const planned = plan ? additionsOf(plan, ft2) : []
   const known = new Map<string, Buffering | undefined>()
   const buffering = (report: Report) => {
     if (!known.has(report.id)) known.set(report.id, bufferingAt(kase, areaId, report, guides, products))
@@ -95,13 +95,12 @@ export function courseOf(
   return { measured, done, planned, spans, retests, learned }
 }
 
-/** Lime and sulfur of a program that are still open. */
-const additionsOf = ({ passes }: AreaProgram, ft2: number): readonly Addition[] =>
-  passes.flatMap((one): Addition[] | Addition => {
-    const { product, amount, need } = one.pass
-    const at = one.day === null ? undefined : dayNumber(one.day)
-    const open = isOpen(one) && (need === 'lime' || need === 'sulfur')
-    return open && product && at !== undefined ? (additionOf(product, amount.value.v, at, ft2) ?? []) : []
+/** Lime and sulfur of a plan that are still to be put on. */
+const additionsOf = (plan: AreaPlan, ft2: number): readonly Addition[] =>
+  openPasses(plan).flatMap(({ day, pass: { product, amount, need } }) => {
+    const at = dayNumber(day)
+    const moves = need === 'lime' || need === 'sulfur'
+    return moves && product && at !== undefined ? (additionOf(product, amount.value.v, at, ft2) ?? []) : []
   })
 
 /** Three courses at once: the slowest that is likely, the usual one, and the fastest. */

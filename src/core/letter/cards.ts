@@ -1,13 +1,9 @@
-import type { Case } from '../case/case'
 import type { Size } from '../ground/sized'
-import { job, leftIn } from '../passes/job'
+import { openPasses, type Plan } from '../plan/plan'
+import { leftIn } from '../passes/job'
 import { passesOf, type Pass, type Treatment } from '../passes/pass'
 import { halfEachWay, needsSand, sharesOf, type Share } from '../passes/portions'
 import type { Day } from '../passes/program/day'
-import { noDays, type DaysOf } from '../passes/program/program'
-import type { Recommendation } from '../recommend'
-import type { Product } from '../shelf/product'
-import { shippedProducts } from '../shelf/products'
 import type { CautionId } from '../told/keys'
 import type { Sentence } from '../told/sentence'
 import type { Derived } from '../workings'
@@ -65,17 +61,14 @@ function belongs({ key }: Sentence, need: string): boolean {
   return !ofLime.has(key) && !ofSulfur.has(key) && !ofBoth.has(key)
 }
 
-/** Every pass of a case's job that is still to be put on as a product, a card each. */
-export const cardsOf = (
-  kase: Case,
-  recommendation: Recommendation,
-  products: readonly Product[] = shippedProducts,
-  days: DaysOf = noDays,
-): readonly Card[] =>
-  job(kase, recommendation, products).areas.flatMap((ofArea) => {
-    const { areaId } = ofArea
-    const { answer, size, use } = recommendation.areas.find((one) => one.areaId === areaId)!
-    const { portions, cautions } = answer!
+/** Every pass of a plan that is still to be put on as a product, a card each. */
+export const cardsOf = ({ areas }: Plan): readonly Card[] =>
+  areas.flatMap((ofArea) => {
+    const { name, found } = ofArea
+    const { answer, size, use } = found
+    if (!answer) return []
+    const { portions, cautions } = answer
+    const days = new Map(openPasses(ofArea).map(({ pass, day }) => [pass.key, day]))
     return leftIn(ofArea).flatMap((treatment): Card[] => {
       if (!treatment.product) return []
       const { once, bagLb, passes, need } = treatment
@@ -83,7 +76,7 @@ export const cardsOf = (
         .slice(0, mostCards)
         .map((pass) => ({
           key: pass.key,
-          area: kase.areas.find(({ id }) => id === areaId)!.name,
+          area: name,
           size: size.ok ? size.value : null,
           pass,
           of: treatment.numbers?.at(-1) ?? passes?.count ?? 1,

@@ -7,14 +7,13 @@ import { houseSampling } from '../guides/sampling'
 import { isHeld, type Need } from '../needs/need'
 import { doseOf } from '../needs/reaction'
 import type { Setting } from '../needs/settings'
-import type { Answer, AreaRecommendation, Recommendation } from '../recommend'
-import { job, leftIn, type AreaJob, type Job } from '../passes/job'
-import { passesOf, type Treatment } from '../passes/pass'
+import type { Answer, AreaRecommendation } from '../recommend'
+import { openPasses, type AreaPlan, type Plan } from '../plan/plan'
+import { leftIn } from '../passes/job'
+import type { Treatment } from '../passes/pass'
 import type { Day } from '../passes/program/day'
-import { noDays, noneTold, type DaysOf, type RulesTold } from '../passes/program/program'
-import { shopping, type Purchase } from '../passes/shopping'
-import { feeds, type Product } from '../shelf/product'
-import { shippedProducts } from '../shelf/products'
+import type { Purchase } from '../passes/shopping'
+import { feeds } from '../shelf/product'
 import type { Key } from '../told/keys'
 import { saysUntested } from '../told/headline'
 import { eachOnce, say, type Sentence } from '../told/sentence'
@@ -85,34 +84,24 @@ export interface LetterRow extends Treatment {
   readonly shares: readonly Share[]
 }
 
-/** The letter of a case as it stands: every area that has an answer. */
-export function letterOf(
-  kase: Case,
-  recommendation: Recommendation,
-  products: readonly Product[] = shippedProducts,
-  days: DaysOf = noDays,
-  rules: RulesTold = noneTold,
-): Letter {
-  const { areas } = recommendation
-  const done = job(kase, recommendation, products)
-  const answered = areas.filter((area): area is Answered => area.answer !== null)
+/** The letter of a case as its plan stands: every area that has an answer. */
+export function letterOf(kase: Case, { areas, purchases, staleMix }: Plan): Letter {
+  const answered = areas.filter((area): area is Answered => area.found.answer !== null)
   const inForce = new Set(kase.areas.map(({ reportId }) => reportId))
   return {
     client: kase.client,
     place: kase.place,
     date: kase.letter.date,
-    areas: answered.map((found) => areaOf(kase, found, done, days, rules)),
-    open: areas.flatMap(({ areaId, answer }) => (answer ? [] : [kase.areas.find(({ id }) => id === areaId)!.name])),
-    unconfirmed: areas.flatMap(({ areaId, answer }) =>
-      answer?.needs.some(isHeld) ? [kase.areas.find(({ id }) => id === areaId)!.name] : [],
-    ),
-    purchases: shopping(done, kase, products),
+    areas: answered.map((area) => areaOf(kase, area, staleMix)),
+    open: areas.flatMap(({ name, found }) => (found.answer ? [] : [name])),
+    unconfirmed: answered.flatMap(({ name, found }) => (found.answer.needs.some(isHeld) ? [name] : [])),
+    purchases,
     note: kase.letter.note,
-    cautions: eachOnce(answered.flatMap(({ answer }) => answer.cautions)),
+    cautions: eachOnce(answered.flatMap(({ found }) => found.answer.cautions)),
     schools: [
       ...new Map(
         answered
-          .flatMap(({ answer }) => answer.schools)
+          .flatMap(({ found }) => found.answer.schools)
           .map(({ school, label, option }) => [`${school} ${option.en}`, { label, option }]),
       ).values(),
     ],
@@ -124,40 +113,35 @@ export function letterOf(
 }
 
 function yearsToRetest({ schools }: Case, answered: readonly Answered[]): number | null {
-  const years = answered.map(({ retestYears }) => retestYears)
+  const years = answered.map(({ found }) => found.retestYears)
   const settled = schools.retest !== undefined || years.some((one) => one !== houseSampling.retestYears)
   return settled && years.length > 0 ? Math.min(...years) : null
 }
 
 const asLetterReport = ({ kind, code, laboratory, date }: Report): LetterReport => ({ kind, code, laboratory, date })
 
-type Answered = AreaRecommendation & { readonly answer: Answer }
+type Found = AreaRecommendation & { readonly answer: Answer }
+type Answered = AreaPlan & { readonly found: Found }
 
-function areaOf(
-  kase: Case,
-  found: Answered,
-  { areas: jobs, staleMix }: Job,
-  days: DaysOf,
-  rules: RulesTold,
-): LetterArea {
-  const { areaId, size, crop } = found
+function areaOf(kase: Case, plan: Answered, staleMix: boolean): LetterArea {
+  const { areaId, name, found } = plan
   const area = kase.areas.find(({ id }) => id === areaId)!
   const report = reportInForce(kase, area)
-  const ofArea = jobs.find((one) => one.areaId === areaId)!
   return {
     areaId,
-    name: area.name,
+    name,
     report: report ? asLetterReport(report) : null,
-    size: size.ok ? size.value : null,
-    crop: crop && crop.label,
+    size: found.size.ok ? found.size.value : null,
+    crop: found.crop && found.crop.label,
     says: [
       ...saysOf(found),
       ...leadAsked(area, report ?? null),
-      ...putWords(ofArea),
+      ...putWords(plan),
       ...mixSays(found, staleMix),
-      ...(rules.get(areaId) ?? []),
+      ...plan.strips,
+      ...plan.limited,
     ],
-    rows: leftIn(ofArea).map((treatment) => rowOf(treatment, found, days)),
+    rows: leftIn(plan).map((treatment) => rowOf(treatment, plan)),
   }
 }
 
@@ -168,7 +152,7 @@ const leadAsked = ({ concerns }: Area, report: Report | null): readonly Sentence
     : []
 
 /** What went on already, and whether more is to follow. */
-const putWords = ({ treatments, standings }: AreaJob): readonly Sentence[] =>
+const putWords = ({ treatments, standings }: AreaPlan): readonly Sentence[] =>
   treatments.flatMap(({ key, product, nutrient }) => {
     const { put, left } = standings.get(key)!
     return put > 0
@@ -177,11 +161,11 @@ const putWords = ({ treatments, standings }: AreaJob): readonly Sentence[] =>
   })
 
 /** The mix that was taken stands no longer, or something of it may not go on here. */
-const mixSays = ({ answer: { mixed } }: Answered, stale: boolean): readonly Sentence[] =>
+const mixSays = ({ answer: { mixed } }: Found, stale: boolean): readonly Sentence[] =>
   mixed && stale ? [say('short.stale-mix')] : mixed && mixed.barred.length > 0 ? [say('short.barred-mix')] : []
 
 /** What matters most, with the word on pH in full. Why a method gives no figure is for the advisor. */
-function saysOf({ answer, doubts }: Answered): readonly Sentence[] {
+function saysOf({ answer, doubts }: Found): readonly Sentence[] {
   const {
     matters: { ahead, after },
     reaction,
@@ -271,12 +255,15 @@ function openOf(needs: readonly Need[], said: readonly Sentence[]): readonly Sen
 }
 
 /** A treatment with what each plant, bed or stretch of row gets of it at a time. */
-const rowOf = (treatment: Treatment, { answer: { portions }, season, use }: Answered, days: DaysOf): LetterRow => ({
-  ...treatment,
-  days: passesOf(treatment).flatMap(({ key }) => days.get(key) ?? []),
-  withSand: treatment.product !== null && needsSand(treatment.each, portions),
-  underPlants: use === 'planting',
-  half: treatment.product ? (halfEachWay(treatment.each, use) ?? null) : null,
-  season: treatment.need === 'N' || feeds(treatment.product ?? undefined) ? season : null,
-  shares: sharesOf(treatment.each, portions),
-})
+function rowOf(treatment: Treatment, plan: Answered): LetterRow {
+  const { answer, season, use } = plan.found
+  return {
+    ...treatment,
+    days: openPasses(plan).flatMap(({ day, treatment: { key } }) => (key === treatment.key ? [day] : [])),
+    withSand: treatment.product !== null && needsSand(treatment.each, answer.portions),
+    underPlants: use === 'planting',
+    half: treatment.product ? (halfEachWay(treatment.each, use) ?? null) : null,
+    season: treatment.need === 'N' || feeds(treatment.product ?? undefined) ? season : null,
+    shares: sharesOf(treatment.each, answer.portions),
+  }
+}

@@ -5,10 +5,9 @@ import { boxOf } from '../ground/plan/outline'
 import type { Point } from '../ground/plan/polygon'
 import type { Size } from '../ground/sized'
 import { dayNumber, type Day } from '../passes/program/day'
-import { isOpen, type Program } from '../passes/program/program'
 import type { Treatment } from '../passes/pass'
+import { openPasses, type AreaPlan, type Plan } from '../plan/plan'
 import type { ReadingLine } from '../reading/lines'
-import type { AreaRecommendation, Recommendation } from '../recommend'
 import type { MissingTest } from '../told/missing'
 import type { Text } from '../told/text'
 import { measuredIn } from '../report/tests'
@@ -56,29 +55,23 @@ export interface PaperStrip {
 const corners = 32
 
 /** @param missingOf the tests that an area's report lacks */
-export function whyOf(
-  kase: Case,
-  { areas }: Recommendation,
-  program: Program,
-  missingOf: (area: Area) => readonly MissingTest[],
-): Why {
-  const nameOf = (areaId: string) => kase.areas.find(({ id }) => id === areaId)!.name
+export function whyOf(kase: Case, plan: Plan, missingOf: (area: Area) => readonly MissingTest[]): Why {
   return {
-    areas: areas.flatMap(({ areaId, answer, crop }) => {
+    areas: plan.areas.flatMap(({ areaId, name, found: { answer, crop } }) => {
       if (!answer) return []
       const area = kase.areas.find(({ id }) => id === areaId)!
       return [
         {
           areaId,
-          name: area.name,
+          name,
           crop: crop && crop.label,
           lines: answer.reading.map((line) => asReported(kase, area.reportId, line)),
           missing: missingOf(area),
         },
       ]
     }),
-    plan: planOf(kase, areas, nameOf),
-    strip: stripOf(program),
+    plan: drawingOf(kase, plan.areas),
+    strip: stripOf(plan),
   }
 }
 
@@ -97,20 +90,20 @@ function asReported(kase: Case, reportId: string | null, line: ReadingLine): Why
   }
 }
 
-function planOf(kase: Case, areas: readonly AreaRecommendation[], nameOf: (id: string) => string): PaperPlan {
+function drawingOf(kase: Case, areas: readonly AreaPlan[]): PaperPlan {
   const drawn = kase.areas.flatMap(({ name, shapes }) => {
     const rings = groundOf(shapes).flat()
     return rings.length > 0 ? [{ name, rings }] : []
   })
   if (drawn.length > 0) return { asDrawn: true, north: kase.plan.north, pieces: drawn }
   let east = 0
-  const pieces = areas.flatMap(({ areaId, size }) => {
+  const pieces = areas.flatMap(({ name, found: { size } }) => {
     if (!size.ok) return []
     const ring = ringOf(size.value)
     const [, , width] = boxOf(ring)
     const placed = ring.map(([x, y]): Point => [x + east, y])
     east += width * 1.15
-    return [{ name: nameOf(areaId), rings: [placed] }]
+    return [{ name, rings: [placed] }]
   })
   return { asDrawn: false, north: 0, pieces }
 }
@@ -139,19 +132,18 @@ function ringOf({ shape, area, count }: Size): readonly Point[] {
 /** Years that a strip shows at the most. */
 const mostYears = 3
 
-function stripOf({ from, areas }: Program): PaperStrip | null {
-  const year = Number(from.slice(0, 4))
-  const rows = areas.flatMap(({ areaId, passes }) => {
+function stripOf({ today, areas }: Plan): PaperStrip | null {
+  const year = Number(today.slice(0, 4))
+  const rows = areas.flatMap((area) => {
     const byTreatment = new Map<string, { treatment: Treatment; days: Day[] }>()
-    for (const one of passes) {
-      if (one.day === null || !isOpen(one)) continue
-      const known = byTreatment.get(one.treatment.key) ?? { treatment: one.treatment, days: [] }
-      byTreatment.set(one.treatment.key, { ...known, days: [...known.days, one.day] })
+    for (const { treatment, day } of openPasses(area)) {
+      const known = byTreatment.get(treatment.key) ?? { treatment, days: [] }
+      byTreatment.set(treatment.key, { ...known, days: [...known.days, day] })
     }
-    return [...byTreatment.values()].map((row) => ({ areaId, ...row }))
+    return [...byTreatment.values()].map((row) => ({ areaId: area.areaId, ...row }))
   })
   if (rows.length === 0) return null
-  const retests = areas.flatMap(({ areaId, retests: all }) => all.map(({ day }) => ({ areaId, day })))
+  const retests = areas.flatMap(({ areaId, tests }) => tests.map(({ day }) => ({ areaId, day })))
   const days = [...rows.flatMap((row) => row.days), ...retests.map(({ day }) => day)].sort()
   const last = Math.min(Number(days.at(-1)!.slice(0, 4)), year + mostYears - 1)
   const to: Day = `${last}-12-31`

@@ -1,11 +1,10 @@
+import { plan, planned } from '../testing/planned'
 import * as fc from 'fast-check'
 import { sampleCases } from '../../demo/sample-cases'
 import type { Case } from '../case/case'
 import { dropMix, takeMix } from '../case/acts/mix'
 import { guides } from '../guides/guides'
 import { capOf } from '../needs/nutrients/majors'
-import { job } from '../passes/job'
-import { shopping } from '../passes/shopping'
 import { feedingFor, recommend } from '../recommend'
 import { inSeason } from '../case/in-season'
 import { feeds, productNamed, type ProductRef } from '../shelf/product'
@@ -66,13 +65,14 @@ test('the letter’s job is the mix, with the bags that were chosen, until a nee
     { pH: typed('6.5'), P: typed('80', 'ppm'), K: typed('60', 'ppm'), extractant: 'mehlich-3' },
   )
   const kase = withMix(bare, some)
-  const recommendation = recommend(kase, guides)
-  const done = job(kase, recommendation)
+  const done = plan(kase)
   expect(done.staleMix).toBe(false)
   expect(done.areas[0]!.treatments.map(({ need }) => need)).toEqual(['urea@1', '10-10-10@1', 'muriate-of-potash@1'])
-  expect(
-    shopping(done, kase, shippedProducts).map(({ bags }) => bags.map(({ lb, count }) => [lb, count.value.v])),
-  ).toEqual([[[50, 3]], [[50, 3]], [[50, 3]]])
+  expect(done.purchases.map(({ bags }) => bags.map(({ lb, count }) => [lb, count.value.v]))).toEqual([
+    [[50, 3]],
+    [[50, 3]],
+    [[50, 3]],
+  ])
   const larger = { ...kase, areas: [{ ...kase.areas[0]!, size: { text: '20x60', unit: 'ft²', value: 1_200 } }] }
   const now = recommend(larger, guides)
   expect(isStale(larger, now, shippedProducts)).toBe(true)
@@ -80,7 +80,7 @@ test('the letter’s job is the mix, with the bags that were chosen, until a nee
     ['N', expect.closeTo(1.2, 9)],
     ['K₂O', expect.closeTo(1.2, 9)],
   ])
-  expect(job(larger, now).areas[0]!.treatments.map(({ product }) => product)).toEqual([null, null])
+  expect(planned(larger).treatments.map(({ product }) => product)).toEqual([null, null])
   // Back as it was it stands again, and let go it leaves nothing behind.
   expect(isStale(kase, recommend({ ...larger, areas: kase.areas }, guides), shippedProducts)).toBe(false)
   expect(dropMix(kase)).toEqual(bare)

@@ -1,3 +1,4 @@
+import { plan } from '../testing/planned'
 import { blankApplication } from '../case/blank'
 import { overrule, takeBack } from '../case/acts/decisions'
 import type { Overrulable } from '../case/decisions'
@@ -37,7 +38,7 @@ const put = (
 
 const answer = (kase: Case): Answer => recommend(kase, guides).areas[0]!.answer!
 const of = (found: Answer, need: string) => found.needs.find((one) => one.of === need)!
-const says = (kase: Case) => letterOf(kase, recommend(kase, guides)).areas[0]!.says
+const says = (kase: Case) => letterOf(kase, plan(kase)).areas[0]!.says
 
 const tomato = oneArea(
   { crop: 'tomato', texture: 'loam' },
@@ -167,7 +168,7 @@ describe('the most in one pass', () => {
   })
   test('is named in the letter with its reason', () => {
     const one = capped('35')(kase)
-    expect(letterOf(one, recommend(one, guides)).areas[0]!.rows[0]!.cap!.value).toEqual({
+    expect(letterOf(one, plan(one)).areas[0]!.rows[0]!.cap!.value).toEqual({
       v: 35,
       of: 'lb product/1000 ft²',
     })

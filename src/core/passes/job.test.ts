@@ -6,13 +6,15 @@ import { productNamed, productRef } from '../shelf/product'
 import { shippedProducts } from '../shelf/products'
 import { anyCase, build } from '../testing/any-case'
 import { choosing, found, oneArea, printed, typed } from '../testing/one-area'
+import { planFor } from '../plan/plan'
+import { plan, planned } from '../testing/planned'
 import { job } from './job'
 import { passesOf } from './pass'
 import { portionsOf } from './portions'
 import { shopping } from './shopping'
 
 const cases = [...sampleCases, ...fc.sample(anyCase, { numRuns: 400, seed: 15 }).map(build)]
-const jobs = cases.map((kase) => job(kase, recommend(kase, guides)))
+const jobs = cases.map((kase) => job(kase, recommend(kase, guides), shippedProducts))
 const treatments = jobs.flatMap(({ areas }) => areas.flatMap((area) => area.treatments))
 
 test('the passes of a treatment add up to it, each by a key of its own', () => {
@@ -64,10 +66,7 @@ test('what is put on is bought or there already, and no bag is bought in vain', 
 test('an edit elsewhere leaves the keys of an area as they are', () => {
   const kase = oneArea({ crop: 'tomato' }, { pH: typed('5.5') })
   const other = { ...kase.areas[0]!, id: 'b', name: 'B' }
-  const keys = (one: typeof kase) =>
-    job(one, recommend(one, guides))
-      .areas.find(({ areaId }) => areaId === 'a')!
-      .treatments.map(({ key }) => key)
+  const keys = (one: typeof kase) => planFor(plan(one), 'a').treatments.map(({ key }) => key)
   expect(keys({ ...kase, areas: [other, ...kase.areas] })).toEqual(keys(kase))
 })
 
@@ -79,8 +78,7 @@ test.each([
 ] as const)('after lime, %s waits %s days', (fertilizer, days) => {
   const report = { ...printed({ lime: typed('50', 'lb/1000 ft²') }), pH: typed('5.5'), P: typed('10', 'ppm') }
   const kase = oneArea({ crop: 'tomato', ...choosing({ fertilizer }) }, { ...report, extractant: 'mehlich-3' })
-  const [area] = job(kase, recommend(kase, guides)).areas
-  expect(area!.treatments.find(({ need }) => need === 'fertilizer')!.after[0]?.days).toBe(days)
+  expect(planned(kase).treatments.find(({ need }) => need === 'fertilizer')!.after[0]?.days).toBe(days)
 })
 
 test('a cup for 20 ft over twelve rows of 30 ft is 18 cups, about 10 lb of ammonium sulfate (common practice)', () => {

@@ -5,7 +5,6 @@ import { doseOf } from '../needs/reaction'
 import type { Supply } from '../mix/supply'
 import type { Answer, AreaRecommendation, Recommendation } from '../recommend'
 import { feeds, productRef, type Product } from '../shelf/product'
-import { shippedProducts } from '../shelf/products'
 import { say } from '../told/sentence'
 import type { MajorNutrient } from '../units/quantity'
 import { derive, type Derived } from '../workings'
@@ -25,8 +24,9 @@ export interface AreaJob {
 export const leftIn = ({ treatments, standings }: AreaJob): readonly Treatment[] =>
   treatments.flatMap(({ key }) => standings.get(key)?.left ?? [])
 
-/** What is put on the ground of a case, undated: every station after Amounts goes by it. */
+/** What is put on the ground of a case, undated. */
 export interface Job {
+  /** In the order of the case. */
   readonly areas: readonly AreaJob[]
   /** The mix that was taken stands for other needs than today's: none of it is put on. */
   readonly staleMix: boolean
@@ -38,19 +38,13 @@ export interface Job {
  * @param recommendation that of this very case
  * @param products the products that it names, the office's own among them
  */
-export function job(
-  kase: Case,
-  recommendation: Pick<Recommendation, 'areas'>,
-  products: readonly Product[] = shippedProducts,
-): Job {
+export function job(kase: Case, recommendation: Pick<Recommendation, 'areas'>, products: readonly Product[]): Job {
   const staleMix = isStale(kase, recommendation, products)
   return {
-    areas: recommendation.areas.flatMap((found): AreaJob[] => {
-      if (!found.answer) return []
-      const { areaId } = found
-      const area = kase.areas.find(({ id }) => id === areaId)!
-      const treatments = treatmentsOf(found as Answered, staleMix)
-      return [{ areaId, treatments, standings: standingsOf(kase, area, treatments, products) }]
+    areas: kase.areas.map((area): AreaJob => {
+      const found = recommendation.areas.find(({ areaId }) => areaId === area.id)!
+      const treatments = found.answer ? treatmentsOf(found as Answered, staleMix) : []
+      return { areaId: area.id, treatments, standings: standingsOf(kase, area, treatments, products) }
     }),
     staleMix,
   }

@@ -1,19 +1,14 @@
+import { leftIn, planFor } from '../plan/plan'
+import { plan, planned } from '../testing/planned'
 import * as fc from 'fast-check'
 import type { Application } from '../case/applications'
 import type { Case } from '../case/case'
-import { guides } from '../guides/guides'
-import { regionFor } from '../guides/regions'
 import { letterOf } from '../letter/letter'
-import { recommend } from '../recommend'
 import { productRef } from '../shelf/product'
 import { shippedProducts } from '../shelf/products'
 import { anyCase, build } from '../testing/any-case'
 import { choosing, oneArea, printed, typed } from '../testing/one-area'
-import { job, leftIn } from './job'
 import { passesOf } from './pass'
-import { program } from './program/program'
-import { noRules } from './program/rule'
-import { shopping } from './shopping'
 
 const put = (
   date: string,
@@ -40,8 +35,7 @@ const put = (
 
 /** What is still to do of a need: lb of each pass by its number in the plan. */
 function leftOf(kase: Case, need: string) {
-  const found = recommend(kase, guides)
-  const one = leftIn(job(kase, found).areas[0]!).find((treatment) => treatment.need === need)
+  const one = leftIn(planned(kase)).find((treatment) => treatment.need === need)
   return one ? passesOf(one).map(({ n, amount }) => [n, Math.round(amount.value.v * 100) / 100]) : []
 }
 
@@ -149,29 +143,20 @@ test.each<[string, Application[], number]>([
 test('a pass of last year’s plan answers none of this year’s', () => {
   const kase = garden(put('2025-05-01', '10-10-10@1', 20, { pass: 'a/fertilizer/1' }))
   expect(sum(kase)).toBeCloseTo(30)
-  const found = recommend(kase, guides)
-  const { areas } = program(
-    kase,
-    found,
-    job(kase, found),
-    guides,
-    regionFor('cool-inland', 'cool'),
-    noRules,
-    '2026-03-10',
-  )
-  expect(areas[0]!.passes.find(({ pass }) => pass.key === 'a/fertilizer/1')!.state).toBe('open')
+  expect(
+    planned({ ...kase, region: 'cool-inland' }, '2026-03-10').passes.find(({ pass }) => pass.key === 'a/fertilizer/1')!
+      .state,
+  ).toBe('open')
 })
 
 test('calendar, bags and letter follow what was logged', () => {
   const kase = lawn(put('2026-04-01', lime, 60))
-  const found = recommend(kase, guides)
-  const done = job(kase, found)
-  const { areas } = program(kase, found, done, guides, regionFor('cool-inland', 'cool'), noRules, '2026-04-10')
-  const passes = areas[0]!.passes.filter(({ pass }) => pass.need === 'lime')
+  const found = plan({ ...kase, region: 'cool-inland' }, '2026-04-10')
+  const passes = found.areas[0]!.passes.filter(({ pass }) => pass.need === 'lime')
   expect(passes.map(({ state }) => state)).toEqual(['open', 'open', 'covered'])
   // Six months from what was put on, though it was in no plan.
   expect(passes[0]!.day! >= '2026-10-01').toBe(true)
-  const [bags] = shopping(done, kase, shippedProducts)
+  const [bags] = found.purchases
   expect(bags!.all.value.v).toBeCloseTo(90)
   const { says, rows } = letterOf(kase, found).areas[0]!
   expect(says.find(({ key }) => key === 'short.put')!.args).toMatchObject({ lb: 60, more: true })
@@ -190,13 +175,12 @@ test('whatever was logged: nothing below nothing, no pass above the planned one,
       fc.boolean(),
       (seed, product, lb, n, beside) => {
         const plain = build(seed)
-        const planned = job(plain, recommend(plain, guides)).areas
-        for (const { areaId, treatments } of planned) {
+        for (const { areaId, treatments } of plan(plain).areas) {
           const one = treatments[n % Math.max(1, treatments.length)]
           if (!one) continue
           const pass = beside ? null : `${one.key}/1`
           const kase = { ...plain, applications: [put(`${plain.season}-12-31`, product, lb, { areaId, pass })] }
-          const now = job(kase, recommend(kase, guides)).areas.find((area) => area.areaId === areaId)!
+          const now = planFor(plan(kase), areaId)
           for (const whole of now.treatments) {
             const { left, answered } = now.standings.get(whole.key)!
             const all = new Map(passesOf(whole).map(({ key, amount }) => [key, amount.value.v]))

@@ -1,3 +1,4 @@
+import { planOf } from '../plan/plan'
 import type { ReportParts } from '../report/report-with'
 import { blankApplication } from '../case/blank'
 import type { AreaInSeason } from '../case/in-season'
@@ -48,7 +49,9 @@ test.each([
   const applications = sulfured ? [{ ...blankApplication('l', 'a', '2025-05-01'), what: 'sulfur' as const }] : []
   const one = { ...kase, applications }
   const answered = recommend(one, guides)
-  const says = letterOf(one, answered).areas[0]!.says.map(({ key }) => key)
+  const says = letterOf(one, planOf(one, answered, { guides, today: '2026-11-26' })).areas[0]!.says.map(
+    ({ key }) => key,
+  )
   expect(
     [answered.areas[0]!.answer!.headline.map(({ key }) => key), says].map((all) =>
       all.includes('headline.stop-sulfur'),
@@ -67,7 +70,7 @@ test('a buffer and salts that nobody named are shown and asked about, on the let
   expect(answer!.reading.map(({ meaning }) => meaning.key)).toEqual(
     expect.arrayContaining(['meaning.buffer-unnamed', 'meaning.salts-unnamed']),
   )
-  expect(letterOf(kase, answered).areas[0]!.says.at(-1)).toMatchObject({
+  expect(letterOf(kase, planOf(kase, answered, { guides, today: '2026-11-26' })).areas[0]!.says.at(-1)).toMatchObject({
     key: 'short.doubted',
     args: { fields: 'bufferPH salts' },
   })

@@ -6,9 +6,7 @@ import type { Case } from '../../core/case/case'
 import { guides } from '../../core/guides/guides'
 import { letterOf } from '../../core/letter/letter'
 import { whyOf } from '../../core/letter/why'
-import { programOf } from '../../core/passes/program/of-case'
-import { openDays, rulesTold } from '../../core/passes/program/program'
-import { recommend } from '../../core/recommend'
+import { plan } from '../../core/testing/planned'
 import { shippedProducts } from '../../core/shelf/products'
 import { anyCase, build } from '../../core/testing/any-case'
 import { sampleCases } from '../../demo/sample-cases'
@@ -34,10 +32,9 @@ const both = [
 ] as const
 
 function paper(kase: Case, [language, words]: (typeof both)[number], pages = false): Paper {
-  const found = recommend(kase, guides)
-  const dated = programOf(kase, found, { guides }, '2026-11-26')
-  const why = pages ? whyOf(kase, found, dated, (area) => missingTests(kase, area, guides, shippedProducts)) : null
-  const letter = letterOf(kase, found, shippedProducts, openDays(dated), rulesTold(dated))
+  const found = plan(kase)
+  const why = pages ? whyOf(kase, found, (area) => missingTests(kase, area, guides, shippedProducts)) : null
+  const letter = letterOf(kase, found)
   const asked = { ...kase, letter: { ...kase.letter, workings: pages } }
   return paperOf(asked, { letter, why, head, words, language, before: null })
 }

@@ -1,3 +1,4 @@
+import { plan } from '../../testing/planned'
 import { holdFigure, knowCredits } from '../../case/acts/decisions'
 import type { AreaInSeason } from '../../case/in-season'
 import { guides } from '../../guides/guides'
@@ -38,7 +39,7 @@ describe('what the ground has already comes off a laboratory’s figure', () => 
     const kase = oneArea(litter, asked('4 lb/1000 ft²'))
     const need = (one: typeof kase) => recommend(one, guides).areas[0]!.answer!.needs[0]!
     expect(need(kase).credits).toEqual({ names: ['manure'], taken: true })
-    const says = (one: typeof kase) => letterOf(one, recommend(one, guides)).areas[0]!.says.map(({ key }) => key)
+    const says = (one: typeof kase) => letterOf(one, plan(one)).areas[0]!.says.map(({ key }) => key)
     expect(says(kase)).toContain('short.credited')
     const told = knowCredits('a', 'r', { reason: 'manure', by: 'MV', at: '2026-03-01T10:00:00Z' })(kase)
     expect([need(told).rate!.value.v, need(told).credits]).toEqual([4, { names: ['manure'], taken: false }])

@@ -5,30 +5,26 @@ import { guides } from '../../guides/guides'
 import { regionFor, regions, type Region } from '../../guides/regions'
 import { blankApplication, blankSample } from '../../case/blank'
 import type { Typed } from '../../units/typed'
-import { recommend } from '../../recommend'
-import { shippedProducts } from '../../shelf/products'
 import { anyCase, build, number } from '../../testing/any-case'
 import { choosing, oneArea, printed, typed } from '../../testing/one-area'
 import { letterOf } from '../../letter/letter'
-import { job } from '../job'
 import { sortOf } from './closed'
-import { duesOf } from './due'
+import { duesOf } from '../../plan/due'
+import type { AreaPlan } from '../../plan/plan'
+import { plan } from '../../testing/planned'
 import { readOwnRegion, regionOf } from './own-region'
 import { dayAt, dayNumber, monthsOn } from './day'
-import { program, type AreaProgram } from './program'
 import { noRules, readYearDay, type ClosedTime, type Rules } from './rule'
 import { growingSeason, inMonths, soilOn } from './season'
 
 const cool = regionFor('cool-inland', 'cool')
-function planned(kase: Case, from: string, region: Region = cool, rules: Partial<Rules> = {}): AreaProgram {
-  const found = recommend(kase, guides, shippedProducts)
-  return program(kase, found, job(kase, found), guides, region, { ...noRules, ...rules }, from).areas[0]!
-}
+const planned = (kase: Case, today: string, region: Region = cool, rules: Partial<Rules> = {}): AreaPlan =>
+  plan({ ...kase, region: region.id }, today, { rules: { ...noRules, ...rules } }).areas[0]!
 const days = (kase: Case, need: string, ...rest: [string, Region?, Partial<Rules>?]) =>
   planned(kase, ...rest)
     .passes.filter(({ pass }) => pass.need === need)
     .map(({ day }) => day)
-const keysOf = ({ passes }: AreaProgram, need: string) =>
+const keysOf = ({ passes }: AreaPlan, need: string) =>
   passes.filter(({ pass }) => pass.need === need).flatMap(({ problems }) => problems.map(({ key }) => key))
 
 const lawn = (lime: string) =>
@@ -77,9 +73,8 @@ test.each([
 ])('the next test by the school %p and a guide of %i years: %s, and so in the letter', (schools, years, day, told) => {
   const own = guides.map((one) => ({ ...one, sampling: { ...one.sampling, retestYears: years } }))
   const next = (kase: Case) => {
-    const found = recommend(kase, own, shippedProducts)
-    const [area] = program(kase, found, job(kase, found), own, cool, noRules, '2026-11-26').areas
-    return { days: area!.retests.map((one) => one.day), told: letterOf(kase, found).retestYears }
+    const found = plan(kase, '2026-11-26', { guides: own })
+    return { days: found.areas[0]!.tests.map((one) => one.day), told: letterOf(kase, found).retestYears }
   }
   const fits = oneArea({ crop: 'tomato' }, { pH: typed('6.4'), date: '2026-10-01' }, { schools })
   expect(next(fits)).toEqual({ days: [day], told })
@@ -94,7 +89,7 @@ test('225 lb of lime on a lawn: five passes, half a year apart, two years, a tes
   const found = planned(lawn('225'), '2026-11-26')
   const lime = found.passes.filter(({ pass }) => pass.need === 'lime')
   expect(lime.map(({ day }) => day)).toEqual(['2026-11-26', '2027-05-26', '2027-11-26', '2028-05-26', '2028-11-26'])
-  const gate = found.retests.find(({ before }) => before === 'a/lime/5')!
+  const gate = found.tests.find(({ before }) => before === 'a/lime/5')!
   expect(gate.day > lime[3]!.day! && gate.day < lime[4]!.day!).toBe(true)
   expect(lime.flatMap(({ problems }) => problems)).toEqual([])
 })
@@ -144,7 +139,7 @@ test('sulfur works in no cold soil: three months apart, two a year, tested befor
   const sulfur = found.passes.filter(({ pass }) => pass.need === 'sulfur')
   expect(sulfur.length).toBeGreaterThan(2)
   for (const { day } of sulfur) expect(soilOn(cool, dayNumber(day!)!)).toBeGreaterThanOrEqual(50)
-  expect(found.retests.filter(({ before }) => before)).toHaveLength(sulfur.length - 1)
+  expect(found.tests.filter(({ before }) => before)).toHaveLength(sulfur.length - 1)
 })
 
 describe('a pass that was moved', () => {
@@ -320,21 +315,11 @@ test('1,000 random programs keep intervals, order, windows and closed times, or 
     fc.property(one, ([any, region, later, most, ruled]) => {
       const kase = build(any)
       const from = 20_400 + later
-      const found = recommend(kase, guides, shippedProducts)
-      const [area] = program(
-        kase,
-        found,
-        job(kase, found),
-        guides,
-        region,
-        ruled ? rulesOf(most) : noRules,
-        dayAt(from),
-      ).areas
-      if (!area) return
+      const area = planned(kase, dayAt(from), region, ruled ? rulesOf(most) : noRules)
       const last = new Map<string, number>()
       const years = new Map<string, number>()
       const turns = new Map<string, number[]>()
-      const { size } = found.areas.find(({ areaId }) => areaId === area.areaId)!
+      const { size } = area.found
       const ft2 = size.ok ? size.value.area.value.v : 0
       const limed: number[] = []
       for (const { pass, treatment, day, problems } of [...area.passes].sort((a, b) => a.pass.n - b.pass.n)) {
@@ -393,7 +378,7 @@ test('lime waits two weeks after ammonium that was logged (common practice)', ()
 test('what falls due is the first open day of each kind, and a letter that has not left', () => {
   const found = planned(lawn('120'), '2026-12-02')
   const due = (more: Partial<Case> = {}, ready = false) =>
-    duesOf({ ...lawn('120'), ...more }, { from: '2026-12-02', areas: [found] }, ready)
+    duesOf({ ...lawn('120'), ...more }, { areas: [found] }, ready)
   expect(due()[0]).toEqual({ day: found.passes[0]!.day, what: 'pass', of: 'A' })
   expect(new Set(due().map(({ what }) => what)).size).toBe(due().length)
   const out = { ...blankSample('s', 1), code: 'K-7', due: '2026-11-30' }
@@ -421,8 +406,7 @@ test('a guide of the office’s own that names other months for a dressing is fo
   const late = { ...guide.windows.dates['late-summer']!, months: [[10, 10]] as const }
   const own = { ...guide, windows: { ...guide.windows, dates: { ...guide.windows.dates, 'late-summer': late } } }
   const monthsBy = (of: typeof guides) => {
-    const found = recommend(berries, of, shippedProducts)
-    const [area] = program(berries, found, job(berries, found), of, cool, noRules, '2027-01-05').areas
+    const [area] = plan({ ...berries, region: cool.id }, '2027-01-05', { guides: of }).areas
     return area!.passes.filter(({ pass }) => pass.window?.id === 'late-summer').map(({ day }) => day!.slice(5, 7))
   }
   expect(monthsBy(guides)).toEqual(['08'])

@@ -17,7 +17,6 @@ import {
 } from '../../guides/timings'
 import type { AreaRecommendation, Recommendation } from '../../recommend'
 import { feeds, isLime, productNamed, type Product } from '../../shelf/product'
-import { shippedProducts } from '../../shelf/products'
 import { say, type Sentence } from '../../told/sentence'
 import { fromLime, type AreaJob, type Job } from '../job'
 import { passesOf, type Pass, type Treatment } from '../pass'
@@ -54,52 +53,21 @@ export interface Retest {
 export interface AreaProgram {
   readonly areaId: string
   readonly passes: readonly Dated[]
-  readonly retests: readonly Retest[]
+  readonly tests: readonly Retest[]
   /** Why nothing of sulfur goes on any more, where some went on before. */
   readonly stopped: Sentence | null
   /** What stays as it is beside water. */
   readonly strips: readonly Sentence[]
+  /** What an office's yearly limits hold back altogether, each said once. */
+  readonly limited: readonly Sentence[]
   /** When it is planted or sown; null where nothing goes by that. */
   readonly planting: { readonly day: Day; readonly assumed: boolean } | null
   /** Why nothing of a sort goes on on a day. */
   readonly ground: DatedGround
 }
 
-/** A case's job with its days. */
-export interface Program {
-  readonly from: Day
-  readonly areas: readonly AreaProgram[]
-}
-
-/** The days of passes by their keys. */
-export type DaysOf = ReadonlyMap<string, Day>
-export const noDays: DaysOf = new Map()
-
 /** A pass that is still to be put on, whoever chose its day. */
 export const isOpen = ({ state }: Pick<Dated, 'state'>): boolean => state === 'open' || state === 'moved'
-
-/** The days on which something is still to be put on. */
-export const openDays = ({ areas }: Program): DaysOf =>
-  new Map(
-    areas.flatMap(({ passes }) =>
-      passes.flatMap((one) => (one.day !== null && isOpen(one) ? [[one.pass.key, one.day] as const] : [])),
-    ),
-  )
-
-/** What an office's rules say of each area: what goes beyond a year's limit, and strips beside water. */
-export type RulesTold = ReadonlyMap<string, readonly Sentence[]>
-export const noneTold: RulesTold = new Map()
-
-export const rulesTold = ({ areas }: Program): RulesTold =>
-  new Map(
-    areas.map(({ areaId, strips, passes }) => {
-      const limits = passes.flatMap(({ state, day, problems }) =>
-        state === 'open' && day === null ? problems.filter(({ key }) => key === 'program.year-limit') : [],
-      )
-      const byName = new Map(limits.map((one) => [`${one.args.name as string} ${one.args.what as string}`, one]))
-      return [areaId, [...strips, ...byName.values()]]
-    }),
-  )
 
 /** Days that are looked through for an open one. */
 const mostDays = 366 * 12
@@ -118,25 +86,17 @@ export function program(
   region: Region,
   rules: Rules,
   from: Day,
-  products: readonly Product[] = shippedProducts,
-): Program {
-  const areas = kase.areas.flatMap((one) => {
-    const { id: areaId } = one
+  products: readonly Product[],
+): readonly AreaProgram[] {
+  return kase.areas.map((one, i) => {
     const area = inSeason(one, kase.season)
-    const ofArea = jobs.find((job) => job.areaId === areaId) ?? unanswered(kase, areaId)
-    if (!ofArea) return []
-    const known = found.find((one) => one.areaId === areaId)!
+    const known = found.find(({ areaId }) => areaId === one.id)!
     const ground = groundOf(area, known, guides, region, rules)
     const limits = yearlyOf(kase, area, known, rules, products)
-    const strips = stripsOf(area, ofArea, rules)
-    return [{ ...datedArea(kase, area, known, ofArea, { ground, limits, products, from: dayNumber(from)! }), strips }]
+    const strips = stripsOf(area, jobs[i]!, rules)
+    return { ...datedArea(kase, area, known, jobs[i]!, { ground, limits, products, from: dayNumber(from)! }), strips }
   })
-  return { from, areas }
 }
-
-/** Ground of which nothing can be said yet and whose soil was taken has a day all the same: that of its next test. */
-const unanswered = (kase: Case, areaId: string): AreaJob | undefined =>
-  lastTested(kase, areaId) === '' ? undefined : { areaId, treatments: [], standings: new Map() }
 
 /** The day on which its soil was last tested or taken; blank where nobody said. */
 function lastTested(kase: Case, areaId: string): Day {
@@ -205,11 +165,20 @@ function datedArea(
   return {
     areaId: area.id,
     passes: [...passes].sort((a, b) => (a.day ?? '9').localeCompare(b.day ?? '9')),
-    retests: retestsOf(kase, area, known, passes, from),
+    tests: retestsOf(kase, area, known, passes, from),
     stopped: stoppedBy(known, ofHere),
+    limited: limitsIn(passes),
     planting: planting && { day: dayAt(planting.at), assumed: planting.assumed },
     ground,
   }
+}
+
+/** The limits that leave a pass without any day. */
+function limitsIn(passes: readonly Dated[]): readonly Sentence[] {
+  const limits = passes.flatMap(({ state, day, problems }) =>
+    state === 'open' && day === null ? problems.filter(({ key }) => key === 'program.year-limit') : [],
+  )
+  return [...new Map(limits.map((one) => [`${one.args.name as string} ${one.args.what as string}`, one])).values()]
 }
 
 /** The same for one treatment, with the days on which the like of it was put on beside the plan. */
@@ -514,8 +483,10 @@ function retestsOf(
     })
     return [{ day: dayAt(Math.max(from, day - retestAhead)), why, before: one.pass.key }]
   })
-  // What was never tested is not tested again: its first test is due at once, and said so on Amounts.
-  if (former === '' && reportInForce(kase, area) === undefined && moving.length === 0) return []
+  // What was never tested is not tested again: its first test is due at once, and said so on Amounts. Ground of which
+  // nothing can be said yet has a day all the same where its soil was taken: that of its next test.
+  const tested = former !== '' || (answer !== null && reportInForce(kase, area) !== undefined)
+  if (!tested && moving.length === 0) return []
   const last = Math.max(...moving.flatMap((one) => dayOf(one) ?? []))
   if (Number.isFinite(last)) {
     const need = answer?.reaction.outcome === 'sulfur' ? 'sulfur' : 'lime'

@@ -1,4 +1,4 @@
-import type { DueKind } from '@/core/passes/program/due-kinds'
+import type { DueKind } from '@/core/plan/due-kinds'
 import type { Station } from '@/core/case/stations'
 
 export const en = {

@@ -2,6 +2,8 @@ import { unparse } from 'papaparse'
 import type { Case } from '@/core/case/case'
 import type { GivenLetter } from '@/core/case/decisions'
 import { letterOf } from '@/core/letter/letter'
+import { noRules } from '@/core/passes/program/rule'
+import { planningDay, planOf, type Plan } from '@/core/plan/plan'
 import { recommend } from '@/core/recommend'
 import { readPaper } from '@/paper/read'
 import { whenOf, type Paper } from '@/paper/paper'
@@ -9,9 +11,8 @@ import { soundCases } from '@/store/desk'
 import { keepLetters } from '@/store/intake'
 import { english } from '@/wording/languages'
 import { wordLetter } from '@/wording/letter'
-import { openDays, rulesTold } from '@/core/passes/program/program'
 import { asGiven, pdfOf } from '../../shared/letters/handing'
-import { paperFor, programFor, type Around } from '../../shared/letters/paper-for'
+import { paperFor, type Around } from '../../shared/letters/paper-for'
 import { today } from '../../shared/today'
 import { en } from './messages'
 
@@ -68,21 +69,22 @@ export async function lettersOf(
   }
 }
 
+function planNow(kase: Case, { guides, products, office }: Around): Plan {
+  const found = recommend(kase, guides, products)
+  return planOf(kase, found, { guides, products, rules: office ?? noRules, today: planningDay(kase, today()) })
+}
+
 async function paperNow(kase: Case, around: Around): Promise<Paper | null> {
   const { language } = kase.letter
-  const found = recommend(kase, around.guides, around.products)
-  const dated = programFor(kase, found, around, today())
   const before = kase.letters.filter((one) => one.handed && one.language === language).at(-1)
   const earlier = before ? readPaper(before.document) : null
-  return paperFor(kase, found, dated, around, await wordsOf(language), language, earlier)
+  return paperFor(kase, planNow(kase, around), around, await wordsOf(language), language, earlier)
 }
 
 /** What was recommended, a row for each thing on each area. A cell that begins like a formula is quoted as text. */
 export async function recommendedCsv(ids: readonly string[], around: Around): Promise<string> {
   const data = (await casesOf(ids)).flatMap((kase) => {
-    const found = recommend(kase, around.guides, around.products)
-    const dated = programFor(kase, found, around, today())
-    const letter = letterOf(kase, found, around.products, openDays(dated), rulesTold(dated))
+    const letter = letterOf(kase, planNow(kase, around))
     const worded = wordLetter(letter, english, 'en', kase.measures)
     return letter.areas.flatMap(({ rows, report, size, crop, name }, i) =>
       rows.map(({ all }, k) => {

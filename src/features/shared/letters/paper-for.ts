@@ -2,10 +2,7 @@ import type { Case } from '@/core/case/case'
 import type { Guide } from '@/core/guides/guide'
 import { letterOf } from '@/core/letter/letter'
 import { whyOf } from '@/core/letter/why'
-import { programOf } from '@/core/passes/program/of-case'
-import { openDays, rulesTold, type Program } from '@/core/passes/program/program'
-import { noRules } from '@/core/passes/program/rule'
-import type { Recommendation } from '@/core/recommend'
+import type { Plan } from '@/core/plan/plan'
 import type { Product } from '@/core/shelf/product'
 import type { Language } from '@/core/told/text'
 import { paperOf } from '@/paper/build'
@@ -14,16 +11,12 @@ import type { Office } from '@/core/office'
 import type { ClientWords } from '@/wording/languages'
 import { missingChanged } from '@/store/missing'
 
-/** What a letter goes by beside its case. */
+/** What a letter goes by beside its case and plan. */
 export interface Around {
   readonly guides: readonly Guide[]
   readonly products: readonly Product[]
   readonly office: Office | null | undefined
 }
-
-/** The days of a case's job, none before a day. */
-export const programFor = (kase: Case, found: Recommendation, { guides, products, office }: Around, from: string) =>
-  programOf(kase, found, { guides, products, rules: office ?? noRules }, from)
 
 /** The invented office of the samples heads none but their letters. */
 const headOf = (office: Around['office'], sample: boolean): PaperHead | null =>
@@ -42,15 +35,14 @@ const headOf = (office: Around['office'], sample: boolean): PaperHead | null =>
  */
 export function paperFor(
   kase: Case,
-  found: Recommendation,
-  dated: Program,
+  plan: Plan,
   { guides, products, office }: Around,
   words: ClientWords,
   language: Language,
   before: Paper | null = null,
 ): Paper | null {
-  const letter = letterOf(kase, found, products, openDays(dated), rulesTold(dated))
+  const letter = letterOf(kase, plan)
   if (letter.areas.length === 0) return null
-  const why = kase.letter.why ? whyOf(kase, found, dated, (area) => missingChanged(kase, area, guides, products)) : null
+  const why = kase.letter.why ? whyOf(kase, plan, (area) => missingChanged(kase, area, guides, products)) : null
   return paperOf(kase, { letter, why, head: headOf(office, kase.sample), words, language, before })
 }

@@ -7,8 +7,10 @@ import { useOpenCase } from '../../case/context'
 import { useWords } from '../language/useWords'
 import { hashOf } from './handing'
 import type { Kept } from './useKept'
-import { usePaperOf } from './usePaper'
+import { usePlanOf } from '../plan/usePlan'
+import { usePaper } from './usePaper'
 
+const noneKept: readonly Kept[] = []
 const none: LetterChanges = { amounts: [], reasons: [] }
 
 /**
@@ -21,7 +23,7 @@ export function useChangesSince({ given, paper }: Kept): LetterChanges | null {
   const same = useMemo(() => core === coreVersion && inputs === hashOf(kase), [core, inputs, kase])
   const words = useWords(language)
   // The days as they were counted then: that time went by changes nothing.
-  const now = usePaperOf(same ? null : words, language, at.slice(0, 10))
+  const now = usePaper(usePlanOf(same ? null : at.slice(0, 10)), words, language, noneKept)
   return useMemo(
     () => (same ? none : now && paper ? changesBetween(paper.letter, now.letter) : null),
     [same, now, paper],

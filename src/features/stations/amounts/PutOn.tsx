@@ -8,7 +8,8 @@ import { render, textOf } from '@/wording/render'
 import { Button } from '@/ui/Button'
 import { useOpenCase } from '../../case/context'
 import { useProducts } from '../../case/useCase'
-import { useJob } from '../../case/useJob'
+import { planFor } from '@/core/plan/plan'
+import { usePlan } from '../../shared/plan/usePlan'
 import { useHabits } from '../../shared/years/useHabits'
 import { en } from './messages'
 
@@ -18,9 +19,9 @@ export function PutOn({ areaId }: { areaId: string }) {
   const products = useProducts()
   const kept = useMemo(() => ledger(kase, products).find((one) => one.areaId === areaId)!, [kase, products, areaId])
   const { habits } = useHabits(kept)
-  const ofArea = useJob().areas.find((one) => one.areaId === areaId)
-  const put = (ofArea?.treatments ?? []).flatMap(({ key, product, nutrient }) => {
-    const { put: lb, left } = ofArea!.standings.get(key)!
+  const { treatments, standings } = planFor(usePlan(), areaId)
+  const put = treatments.flatMap(({ key, product, nutrient }) => {
+    const { put: lb, left } = standings.get(key)!
     if (lb === 0) return []
     const what = product ? textOf(product.label) : nutrients[nutrient!]!
     return [{ key, words: en.putOn(weight(lb, kase.measures), what, left && weight(left.all.value.v, kase.measures)) }]

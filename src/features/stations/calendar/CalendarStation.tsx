@@ -3,10 +3,10 @@
 import { useState } from 'react'
 import { movePass, unmovePass } from '@/core/case/acts/decisions'
 import { noteCalendar } from '@/core/case/acts/calendar'
-import { regionFor, regions, type Region } from '@/core/guides/regions'
+import { regionFor, regions } from '@/core/guides/regions'
 import { readOwnRegion } from '@/core/passes/program/own-region'
 import { dayNumber } from '@/core/passes/program/day'
-import type { AreaProgram, Program } from '@/core/passes/program/program'
+import type { AreaPlan, Plan } from '@/core/plan/plan'
 import type { Sentence } from '@/core/told/sentence'
 import { Button } from '@/ui/Button'
 import { saveFile } from '@/ui/save-file'
@@ -22,19 +22,20 @@ import { Days } from './Days'
 import type { Proposal } from '../../shared/years/names'
 import { Strip } from './Strip'
 import { en } from './messages'
-import { useProgram } from '../../shared/years/useProgram'
+import { usePlan, useTrying } from '../../shared/plan/usePlan'
 
 /** Every pass on its day: a strip of the seasons for each area, and the days one by one. */
 export function CalendarStation() {
   const { kase, act } = useOpenCase()
-  const { program, region, tried } = useProgram()
+  const plan = usePlan()
+  const tried = useTrying()
   const [proposal, propose] = useState<Proposal | null>(null)
-  const dated = program.areas.flatMap(({ passes }) => passes)
+  const dated = plan.areas.flatMap(({ passes }) => passes)
   const consider = (key: string, to: string): Proposal => {
     const before = dated.find(({ pass }) => pass.key === key)!
     const move = { to, planned: before.planned ?? '', by: '', at: '' }
     const after = tried({ ...kase.decisions, moves: { ...kase.decisions.moves, [key]: move } })
-    return { key, to, breaks: newProblems(program, after, key) }
+    return { key, to, breaks: newProblems(plan, after, key) }
   }
   const put = async ({ key, to }: Proposal) => {
     const { planned } = dated.find(({ pass }) => pass.key === key)!
@@ -52,34 +53,34 @@ export function CalendarStation() {
   }
   return (
     <>
-      <Settings program={program} region={region} />
+      <Settings plan={plan} />
       {dated.length === 0 && <NothingYet says={en.empty} />}
       <p id="calendar-move" className="text-ink-2 text-[13.5px] print:hidden">
         {dated.length > 0 && en.move}
       </p>
-      {program.areas.map(
-        ({ areaId, stopped, strips }) =>
+      {plan.areas.map(
+        ({ areaId, name, stopped, strips }) =>
           (stopped !== null || strips.length > 0) && (
             <p key={areaId} role="status" className="border-clay mt-3 border-l-4 pl-3">
-              <strong>{kase.areas.find(({ id }) => id === areaId)!.name}:</strong>{' '}
+              <strong>{name}:</strong>{' '}
               {[...(stopped ? [stopped] : []), ...strips].map((one) => render(one, kase.measures)).join(' ')}
             </p>
           ),
       )}
-      {program.areas.map((area) => (
+      {plan.areas.map((area) => (
         <Strip
           key={area.areaId}
           area={area}
-          program={program}
+          today={plan.today}
           proposal={proposal}
           onTry={(key, to) => propose(consider(key, to))}
           onMove={move}
           onLeave={() => propose(null)}
         />
       ))}
-      {program.areas.some(({ passes, retests }) => passes.length + retests.length > 0) && (
+      {plan.areas.some(({ passes, tests }) => passes.length + tests.length > 0) && (
         <Days
-          program={program}
+          plan={plan}
           proposal={proposal}
           onMove={move}
           onPut={(one) => void put(one)}
@@ -91,7 +92,7 @@ export function CalendarStation() {
 }
 
 /** What a move would break that is not broken now: of the pass itself all, of the others what is new. */
-function newProblems(before: Program, after: Program, key: string): readonly Sentence[] {
+function newProblems(before: Plan, after: Plan, key: string): readonly Sentence[] {
   const said = new Set(
     before.areas.flatMap(({ passes }) =>
       passes.flatMap(({ pass, problems }) => problems.map((one) => `${pass.key} ${one.key}`)),
@@ -103,7 +104,8 @@ function newProblems(before: Program, after: Program, key: string): readonly Sen
     .filter(({ key: what }) => what !== 'program.plan-changed')
 }
 
-function Settings({ program, region }: { program: Program; region: Region }) {
+function Settings({ plan }: { plan: Plan }) {
+  const { region } = plan
   const { kase, edit, act } = useOpenCase()
   const [saved, setSaved] = useState<string | null>(null)
   const office = useOffice()
@@ -116,7 +118,7 @@ function Settings({ program, region }: { program: Program; region: Region }) {
   const changed = now !== undefined && now !== null && JSON.stringify(now) !== JSON.stringify(taken)
   const save = async () => {
     const { calendarFile } = await import('./calendar-file')
-    const { text, ids, off } = calendarFile(kase, program, new Date().toISOString())
+    const { text, ids, off } = calendarFile(kase, plan, new Date().toISOString())
     saveFile(`${kase.client || 'case'} calendar.ics`, new Blob([text], { type: 'text/calendar' }))
     act(noteCalendar(ids))
     setSaved(en.saved(ids.length, off))
@@ -160,7 +162,7 @@ function Settings({ program, region }: { program: Program; region: Region }) {
           : en.noFrosts}
         . {en.localRules}
       </p>
-      {program.areas.map((area) => area.planting && <Sown key={area.areaId} area={area} />)}
+      {plan.areas.map((area) => area.planting && <Sown key={area.areaId} area={area} />)}
     </div>
   )
 }
@@ -168,7 +170,7 @@ function Settings({ program, region }: { program: Program; region: Region }) {
 /** `10 May`. */
 const yearDayWords = (yearDay: string) => dateWords(`2024-${yearDay}`).replace(/ \d{4}$/, '')
 
-function Sown({ area: { areaId, planting } }: { area: AreaProgram }) {
+function Sown({ area: { areaId, planting } }: { area: AreaPlan }) {
   const { kase, edit } = useOpenCase()
   const area = kase.areas.find(({ id }) => id === areaId)!
   const typed = area.seasons[kase.season]?.sown ?? ''

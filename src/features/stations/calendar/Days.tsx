@@ -6,7 +6,8 @@ import { addApplication, removeApplication } from '@/core/case/acts/areas'
 import { unmovePass } from '@/core/case/acts/decisions'
 import type { Application } from '@/core/case/applications'
 import { dayNumber } from '@/core/passes/program/day'
-import { isOpen, type Dated, type Program } from '@/core/passes/program/program'
+import { isOpen, type Dated } from '@/core/passes/program/program'
+import type { Plan } from '@/core/plan/plan'
 import { productRef } from '@/core/shelf/product'
 import type { Sentence } from '@/core/told/sentence'
 import { asTyped } from '@/core/units/typed'
@@ -21,7 +22,7 @@ import { en } from './messages'
 import { today } from '../../shared/today'
 
 interface Props {
-  program: Program
+  plan: Plan
   proposal: Proposal | null
   onMove: (key: string, to: string) => void
   onPut: (proposal: Proposal) => void
@@ -38,19 +39,17 @@ interface Entry {
 }
 
 /** One by one, in the order of the days: what, where, how much, and what speaks against it. */
-export function Days({ program, ...moving }: Props) {
-  const { kase } = useOpenCase()
-  const nameOf = (id: string) => kase.areas.find((one) => one.id === id)!.name
-  const entries = program.areas.flatMap(({ areaId, passes, retests, planting }): Entry[] => [
+export function Days({ plan, ...moving }: Props) {
+  const entries = plan.areas.flatMap(({ name: area, passes, tests, planting }): Entry[] => [
     ...passes.map((dated) => ({
       day: dated.day,
-      area: nameOf(areaId),
+      area,
       dated,
       what: whatOf(dated),
       why: dated.problems,
     })),
-    ...retests.map(({ day, why }) => ({ day, area: nameOf(areaId), what: en.test, why: [why] })),
-    ...(planting ? [{ day: planting.day, area: nameOf(areaId), what: en.planting, why: [] }] : []),
+    ...tests.map(({ day, why }) => ({ day, area, what: en.test, why: [why] })),
+    ...(planting ? [{ day: planting.day, area, what: en.planting, why: [] }] : []),
   ])
   const yearOf = ({ day }: Entry) => day?.slice(0, 4) ?? en.noDay
   const years = [...new Set(entries.map(yearOf))].sort()
@@ -86,7 +85,7 @@ export function Days({ program, ...moving }: Props) {
   ))
 }
 
-function DayRow({ entry, proposal, onMove, onPut, onLeave }: Omit<Props, 'program'> & { entry: Entry }) {
+function DayRow({ entry, proposal, onMove, onPut, onLeave }: Omit<Props, 'plan'> & { entry: Entry }) {
   const { kase } = useOpenCase()
   const { day, area, what, why, dated } = entry
   const open = dated !== undefined && isOpen(dated)

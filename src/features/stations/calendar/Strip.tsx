@@ -1,22 +1,21 @@
 'use client'
 
 import { useMemo, useRef, type KeyboardEvent, type PointerEvent } from 'react'
-import { closedSpans } from '@/core/passes/program/closed'
-import { dayAt, dayNumber, monthOf, monthsOn, yearOf } from '@/core/passes/program/day'
-import { isOpen, type AreaProgram, type Dated, type Program } from '@/core/passes/program/program'
-import { sortOf } from '@/core/passes/program/closed'
+import { closedSpans, sortOf } from '@/core/passes/program/closed'
+import { dayAt, dayNumber, monthOf, monthsOn, yearOf, type Day } from '@/core/passes/program/day'
+import { isOpen, type Dated } from '@/core/passes/program/program'
+import type { AreaPlan } from '@/core/plan/plan'
 import type { Treatment } from '@/core/passes/pass'
 import { useSeen } from '@/ui/useSeen'
 import { Swatch, type Stuff } from '@/ui/Swatch'
 import { dateWords } from '@/wording/format'
 import { render } from '@/wording/render'
-import { useOpenCase } from '../../case/context'
 import { whatOf, type Proposal } from '../../shared/years/names'
 import { en } from './messages'
 
 interface Props {
-  area: AreaProgram
-  program: Program
+  area: AreaPlan
+  today: Day
   proposal: Proposal | null
   onTry: (key: string, to: string) => void
   onMove: (key: string, to: string) => void
@@ -27,11 +26,10 @@ interface Props {
 const mostYears = 6
 
 /** The seasons of one area: a row for each thing that is put on, its closed times, its passes where they fall. */
-export function Strip({ area, program, ...moving }: Props) {
-  const { kase } = useOpenCase()
+export function Strip({ area, today, ...moving }: Props) {
   const [sight, seen] = useSeen()
-  const name = kase.areas.find(({ id }) => id === area.areaId)!.name
-  const span = useMemo(() => spanOf(area, program), [area, program])
+  const { name } = area
+  const span = useMemo(() => spanOf(area, today), [area, today])
   const treatments = [...new Map(area.passes.map(({ treatment }) => [treatment.key, treatment])).values()]
   if (treatments.length === 0) return null
   const at = (day: number) => `${(100 * (day - span.from)) / (span.to - span.from)}%`
@@ -68,7 +66,7 @@ export function Strip({ area, program, ...moving }: Props) {
           ))}
           <span className="text-ink-2 self-center">{en.test}</span>
           <div className="relative h-6">
-            {area.retests.map(({ day, why }) => (
+            {area.tests.map(({ day, why }) => (
               <span
                 key={day}
                 role="img"
@@ -99,9 +97,9 @@ interface DrawnSpan {
 }
 
 /** Whole years, from this one to that of the last pass. */
-function spanOf(area: AreaProgram, { from }: Program): DrawnSpan {
-  const year = Number(from.slice(0, 4))
-  const all = [...area.passes.map(({ day }) => day), ...area.retests.map(({ day }) => day)]
+function spanOf(area: AreaPlan, today: Day): DrawnSpan {
+  const year = Number(today.slice(0, 4))
+  const all = [...area.passes.map(({ day }) => day), ...area.tests.map(({ day }) => day)]
   const last = Math.max(...all.map((day) => (day ? Number(day.slice(0, 4)) : year)), year + 1)
   return { from: dayNumber(`${year}-01-01`)!, to: dayNumber(`${Math.min(last, year + mostYears - 1)}-12-31`)! }
 }
@@ -118,7 +116,7 @@ const stuffOf = (treatment: Treatment): Stuff => {
   return treatment.product ? 'product' : treatment.nutrient === 'N' ? 'N' : 'other'
 }
 
-interface RowProps extends Omit<Props, 'program'> {
+interface RowProps extends Omit<Props, 'today'> {
   treatment: Treatment
   span: DrawnSpan
   at: (day: number) => string

@@ -1,10 +1,5 @@
 import ICAL from 'ical.js'
-import { guides } from '@/core/guides/guides'
-import { regionFor } from '@/core/guides/regions'
-import { job } from '@/core/passes/job'
-import { program } from '@/core/passes/program/program'
-import { noRules } from '@/core/passes/program/rule'
-import { recommend } from '@/core/recommend'
+import { plan } from '@/core/testing/planned'
 import { oneArea, printed, typed } from '@/core/testing/one-area'
 import { calendarFile } from './calendar-file'
 
@@ -13,12 +8,7 @@ const lawn = oneArea(
   { ...printed({ lime: typed('120', 'lb/1000 ft²') }), pH: typed('5.4') },
 )
 function fileOf(kase: typeof lawn, from = '2026-12-31') {
-  const found = recommend(kase, guides)
-  return calendarFile(
-    kase,
-    program(kase, found, job(kase, found), guides, regionFor(null, 'cool'), noRules, from),
-    '2026-11-26T09:00:00.000Z',
-  )
+  return calendarFile(kase, plan(kase, from), '2026-11-26T09:00:00.000Z')
 }
 const read = (text: string) =>
   new ICAL.Component(ICAL.parse(text) as never).getAllSubcomponents('vevent').map((one) => {

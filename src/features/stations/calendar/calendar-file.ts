@@ -1,6 +1,6 @@
 import ical, { ICalCalendarMethod, ICalEventStatus } from 'ical-generator'
 import type { Case } from '@/core/case/case'
-import type { Program } from '@/core/passes/program/program'
+import type { Plan } from '@/core/plan/plan'
 import { dayNumber, type Day } from '@/core/passes/program/day'
 import { productWords, weight } from '@/wording/format'
 import { nutrient } from '@/wording/phrase'
@@ -22,9 +22,8 @@ const msPerDay = 86_400_000
  *
  * @param now when the file is made, an instant
  */
-export function calendarFile(kase: Case, { areas }: Program, now: string): CalendarFile {
+export function calendarFile(kase: Case, { areas }: Plan, now: string): CalendarFile {
   const file = ical({ prodId: '//Agrologos//Calendar//EN', method: ICalCalendarMethod.PUBLISH })
-  const nameOf = (areaId: string) => kase.areas.find(({ id }) => id === areaId)?.name ?? ''
   const event = (id: string, day: Day, summary: string, description: string, status: ICalEventStatus) => {
     const start = new Date(dayNumber(day)! * msPerDay)
     file.createEvent({
@@ -41,20 +40,20 @@ export function calendarFile(kase: Case, { areas }: Program, now: string): Calen
     return id
   }
   const uid = (key: string) => `${kase.id}/${key}@agrologos`
-  const ids = areas.flatMap(({ areaId, passes, retests }) => [
+  const ids = areas.flatMap(({ areaId, name, passes, tests }) => [
     ...passes.flatMap(({ pass, day, state, problems }) => {
       if (day === null || state === 'skipped' || state === 'covered') return []
       const what = pass.product ? productWords(pass.product) : (nutrient[pass.nutrient!] ?? '')
       const amount = weight(pass.amount.value.v, kase.measures)
       const told = problems.map((one) => render(one, kase.measures)).join(' ')
-      const title = `${state === 'done' ? 'Done: ' : ''}${nameOf(areaId)}: ${amount} ${what}`
+      const title = `${state === 'done' ? 'Done: ' : ''}${name}: ${amount} ${what}`
       return [event(uid(pass.key), day, title, told, ICalEventStatus.CONFIRMED)]
     }),
-    ...retests.map(({ day, why, before }) =>
+    ...tests.map(({ day, why, before }) =>
       event(
         uid(`${areaId}/test/${before ?? 'last'}`),
         day,
-        `${nameOf(areaId)}: soil test`,
+        `${name}: soil test`,
         render(why),
         ICalEventStatus.CONFIRMED,
       ),

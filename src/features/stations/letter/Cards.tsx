@@ -1,26 +1,25 @@
 'use client'
 
 import { cardsOf } from '@/core/letter/cards'
-import type { DaysOf } from '@/core/passes/program/program'
+import type { Plan } from '@/core/plan/plan'
 import type { Language } from '@/core/told/text'
 import { Formula } from '@/ui/Formula'
 import { wordCard, type WordedCard } from '@/wording/cards'
 import type { ClientWords } from '@/wording/languages'
 import { useOpenCase } from '../../case/context'
-import { useProducts } from '../../case/useCase'
 import { en } from './messages'
 
 interface Props {
   words: ClientWords
   language: Language
-  days: DaysOf
+  plan: Plan
   as: 'cards' | 'labels'
 }
 
 /** A card for each pass: four to a page, one to the screen of a phone; or a label for the bag that is weighed out for it. */
-export function Cards({ words, language, days, as }: Props) {
-  const { kase, recommendation } = useOpenCase()
-  const cards = cardsOf(kase, recommendation, useProducts(), days)
+export function Cards({ words, language, plan, as }: Props) {
+  const { kase } = useOpenCase()
+  const cards = cardsOf(plan)
   if (cards.length === 0) return <p className="font-serif text-lg">{en.noCards}</p>
   if (as === 'labels') return <Labels cards={cards.map((card) => wordCard(card, words, language, kase.measures))} />
   return (

@@ -3,7 +3,6 @@
 import { Suspense, useState } from 'react'
 import { freezeLetter, handOut, thawLetter, writeSentence } from '@/core/case/acts/letters'
 import { texts } from '@/core/shape/limits'
-import { openDays } from '@/core/passes/program/program'
 import { htmlOf } from '@/paper/html'
 import type { Paper } from '@/paper/paper'
 import { textOf } from '@/paper/text'
@@ -21,7 +20,7 @@ import { languageOptions, useWords } from '../../shared/language/useWords'
 import { signed } from '../../shared/office/signed'
 import { late } from '../../shared/late/late'
 import { useOffice } from '../../shared/office/useOffice'
-import { useProgram } from '../../shared/years/useProgram'
+import { usePlan } from '../../shared/plan/usePlan'
 import { NothingYet } from '../../shared/NothingYet'
 import { asGiven, fileNameOf, pdfOf } from '../../shared/letters/handing'
 import { en } from './messages'
@@ -42,8 +41,8 @@ export function LetterStation() {
   const [onPaper, putOnPaper] = useState<OnPaper>('letter')
   const words = useWords(language)
   const kept = useKept()
-  const paper = usePaper(words, language, kept)
-  const { program } = useProgram()
+  const plan = usePlan()
+  const paper = usePaper(plan, words, language, kept)
   if (words && !paper && kept.length === 0) return <NothingYet says={en.empty} />
   // What was checked is changed by nothing here.
   const frozen = kase.letter.frozen !== null
@@ -75,7 +74,7 @@ export function LetterStation() {
       {frozen && onPaper !== 'letter' && <p className="mb-3 print:hidden">{en.frozenCards}</p>}
       {words && onPaper !== 'letter' && (
         <Suspense>
-          <Cards words={words} language={language} days={openDays(program)} as={onPaper} />
+          <Cards words={words} language={language} plan={plan} as={onPaper} />
         </Suspense>
       )}
       {onPaper === 'letter' && <Letter paper={paper} kept={kept} />}

@@ -4,7 +4,7 @@ import { Suspense, useMemo } from 'react'
 import { courseOf, retestWords, type Course } from '@/core/course/course'
 import { isNews } from '@/core/course/learned'
 import { ownBuffering } from '@/core/course/retests'
-import type { AreaProgram } from '@/core/passes/program/program'
+import type { AreaPlan } from '@/core/plan/plan'
 import type { AreaRecommendation } from '@/core/recommend'
 import { TickField } from '@/ui/TickField'
 import { Formula } from '@/ui/Formula'
@@ -19,14 +19,14 @@ const CourseChart = late(() => import('./CourseChart').then((found) => found.Cou
 
 interface Props {
   found: AreaRecommendation
-  dated: AreaProgram | undefined
+  plan: AreaPlan
 }
 
 /** pH over the years, what was put on, what is expected of it, and what tests taught of the ground. */
-export function CourseOfArea({ found, dated }: Props) {
+export function CourseOfArea({ found, plan }: Props) {
   const { kase, edit } = useOpenCase()
   const [guides, products] = [useGuides(), useProducts()]
-  const course = useMemo(() => courseOf(kase, found, guides, products, dated), [kase, found, guides, products, dated])
+  const course = useMemo(() => courseOf(kase, found, guides, products, plan), [kase, found, guides, products, plan])
   const name = kase.areas.find(({ id }) => id === found.areaId)!.name
   if (!course) return null
   const taught = Object.entries(course.learned)

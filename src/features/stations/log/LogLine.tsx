@@ -4,8 +4,8 @@ import { useState } from 'react'
 import { v4 as newId } from 'uuid'
 import { addApplication } from '@/core/case/acts/areas'
 import { readLogLine, type LoggedLine } from '@/core/passes/log/line'
-import { leftIn } from '@/core/passes/job'
-import type { Pass } from '@/core/passes/pass'
+import { leftIn, planFor } from '@/core/plan/plan'
+import type { Pass, Treatment } from '@/core/passes/pass'
 import { productRef } from '@/core/shelf/product'
 import { asTyped } from '@/core/units/typed'
 import { Button } from '@/ui/Button'
@@ -14,7 +14,7 @@ import { dateWords, productWords, weight } from '@/wording/format'
 import { render, textOf } from '@/wording/render'
 import { answerOf, useOpenCase } from '../../case/context'
 import { useProducts } from '../../case/useCase'
-import { useJob } from '../../case/useJob'
+import { usePlan } from '../../shared/plan/usePlan'
 import { today } from '../../shared/today'
 import { en } from './messages'
 
@@ -35,7 +35,7 @@ interface Props {
 export function LogLine({ first = '', pass, areaId: only = pass?.areaId, onLogged }: Props) {
   const { kase, recommendation, act } = useOpenCase()
   const products = useProducts()
-  const { areas: areaJobs } = useJob()
+  const plan = usePlan()
   const [text, setText] = useState(first)
   const [asked, setAsked] = useState(false)
   const here = kase.areas.filter(({ id }) => only === undefined || id === only)
@@ -50,9 +50,9 @@ export function LogLine({ first = '', pass, areaId: only = pass?.areaId, onLogge
     en.understood(weight(lb, kase.measures), productWords(product, textOf), nameOf(areaId), dateWords(date))
   /** More of a product than is still to be put on is taken all the same, and said. */
   const beyondPlan = ({ areaId, product, lb }: LoggedLine): readonly string[] => {
-    const ofArea = areaJobs.find((one) => one.areaId === areaId)
-    const plan = ofArea && leftIn(ofArea).find((one) => one.product && productRef(one.product) === productRef(product))
-    return plan && lb > plan.all.value.v * farBeyond ? [en.beyondPlan(weight(plan.all.value.v, kase.measures))] : []
+    const isOf = (one: Treatment) => one.product !== null && productRef(one.product) === productRef(product)
+    const left = leftIn(planFor(plan, areaId)).find(isOf)
+    return left && lb > left.all.value.v * farBeyond ? [en.beyondPlan(weight(left.all.value.v, kase.measures))] : []
   }
   const put = () => {
     setAsked(true)

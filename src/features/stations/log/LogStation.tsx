@@ -7,7 +7,8 @@ import type { Application } from '@/core/case/applications'
 import { ledger, ledgerLines, type AreaLedger } from '@/core/passes/ledger'
 import { baggedClippings } from '@/core/passes/habit'
 import { isMajor, majorNutrients } from '@/core/units/quantity'
-import { isOpen, type AreaProgram, type Dated, type Program } from '@/core/passes/program/program'
+import type { Dated } from '@/core/passes/program/program'
+import { openPasses, planFor, type AreaPlan } from '@/core/plan/plan'
 import { trendOf } from '@/core/reading/trend'
 import { Formula } from '@/ui/Formula'
 import { useSeen } from '@/ui/useSeen'
@@ -20,7 +21,7 @@ import { answerOf, useOpenCase } from '../../case/context'
 import { useProducts } from '../../case/useCase'
 import { today } from '../../shared/today'
 import { whatOf } from '../../shared/years/names'
-import { useProgram } from '../../shared/years/useProgram'
+import { usePlan } from '../../shared/plan/usePlan'
 import { NothingYet } from '../../shared/NothingYet'
 import { CourseOfArea } from './Course'
 import { useHabits } from '../../shared/years/useHabits'
@@ -32,7 +33,6 @@ import { en } from './messages'
 /** What was really put on, typed as it is said; and what it sums to. */
 export function LogStation() {
   const { kase } = useOpenCase()
-  const { program } = useProgram()
   if (kase.areas.length === 0) return <NothingYet says={en.noAreas} />
   return (
     <>
@@ -42,8 +42,8 @@ export function LogStation() {
       </div>
       <Said />
       <Entries />
-      <Courses program={program} />
-      <Now program={program} />
+      <Courses />
+      <Now />
       <Ledger />
       <Button className="mt-5 print:hidden" onClick={() => window.print()}>
         {en.print}
@@ -98,19 +98,18 @@ function Entries() {
 const mostDays = 4
 
 /** What is said of each area now, and what comes next. */
-function Now({ program }: { program: Program }) {
-  const { kase, recommendation } = useOpenCase()
-  const nameOf = (id: string) => kase.areas.find((one) => one.id === id)!.name
-  const answered = recommendation.areas.flatMap(({ areaId, answer }) => (answer ? [{ areaId, answer }] : []))
+function Now() {
+  const { kase } = useOpenCase()
+  const answered = usePlan().areas.flatMap((plan) => (plan.found.answer ? [{ plan, answer: plan.found.answer }] : []))
   if (answered.length === 0) return null
   return (
     <section aria-label={en.now} className="mt-6 print:break-inside-avoid">
       <h2 className="border-ink border-b font-serif text-lg font-semibold">{en.now}</h2>
-      {answered.map(({ areaId, answer }) => {
-        const days = daysAhead(program.areas.find((one) => one.areaId === areaId))
+      {answered.map(({ plan, answer }) => {
+        const days = daysAhead(plan)
         return (
-          <div key={areaId} className="border-rule border-b py-2">
-            <h3 className="font-semibold">{nameOf(areaId)}</h3>
+          <div key={plan.areaId} className="border-rule border-b py-2">
+            <h3 className="font-semibold">{plan.name}</h3>
             <p>
               <Formula>{answer.headline.map((one) => render(one, kase.measures)).join(' ')}</Formula>
             </p>
@@ -132,11 +131,9 @@ function Now({ program }: { program: Program }) {
 }
 
 /** What is still to be done on an area, in the order of its days. */
-function daysAhead(area: AreaProgram | undefined): readonly { readonly day: string; readonly dated?: Dated }[] {
-  const passes = (area?.passes ?? []).flatMap((dated) =>
-    dated.day !== null && isOpen(dated) ? [{ day: dated.day, dated }] : [],
-  )
-  return [...passes, ...(area?.retests ?? []).map(({ day }) => ({ day }))].sort((a, b) => a.day.localeCompare(b.day))
+function daysAhead(area: AreaPlan): readonly { readonly day: string; readonly dated?: Dated }[] {
+  const passes = openPasses(area).map((dated) => ({ day: dated.day, dated }))
+  return [...passes, ...area.tests.map(({ day }) => ({ day }))].sort((a, b) => a.day.localeCompare(b.day))
 }
 
 /** Of many areas only those are reckoned that come near the window. */
@@ -150,7 +147,8 @@ function WhenSeen({ children }: { children: ReactNode }) {
 }
 
 /** The course of each area that was tested, with what is still to come. */
-function Courses({ program }: { program: Program }) {
+function Courses() {
+  const plan = usePlan()
   const { kase, recommendation } = useOpenCase()
   const tested = recommendation.areas.filter(({ areaId }) => {
     const tests = Math.max(0, ...trendOf('pH', { id: areaId }, kase.reports).map(({ points }) => points.length))
@@ -165,7 +163,7 @@ function Courses({ program }: { program: Program }) {
       <h2 className="border-ink border-b font-serif text-lg font-semibold">{en.course}</h2>
       {tested.map((found) => (
         <WhenSeen key={found.areaId}>
-          <CourseOfArea found={found} dated={program.areas.find(({ areaId }) => areaId === found.areaId)} />
+          <CourseOfArea found={found} plan={planFor(plan, found.areaId)} />
         </WhenSeen>
       ))}
     </section>

@@ -3,7 +3,6 @@
 import { dropMix } from '@/core/case/acts/mix'
 import { byNutrient } from '@/core/mix/problem'
 import { changedSince, goneFromShed } from '@/core/mix/standing'
-import { shopping } from '@/core/passes/shopping'
 import { productRef } from '@/core/shelf/product'
 import { Button } from '@/ui/Button'
 import { Formula } from '@/ui/Formula'
@@ -12,8 +11,8 @@ import { passesWords } from '@/wording/passes'
 import { render } from '@/wording/render'
 import { useOpenCase } from '../../../case/context'
 import { useProducts } from '../../../case/useCase'
-import { useJob } from '../../../case/useJob'
 import { weighed } from '../../../case/explained'
+import { usePlan } from '../../../shared/plan/usePlan'
 import { Figure } from '../../../shared/workings/Figure'
 import { NeedsPicture, type Given } from './NeedsPicture'
 import { productNames } from './names'
@@ -23,14 +22,14 @@ import { en } from './messages'
 export function TakenMix() {
   const { kase, recommendation, act } = useOpenCase()
   const products = useProducts()
-  const done = useJob()
+  const plan = usePlan()
   if (!kase.mix) return null
   const changed = changedSince(kase.mix, recommendation)
   const gone = goneFromShed(kase.mix, kase.shed, products)
   const stale = changed.length > 0 || gone.length > 0
   const areas = recommendation.areas.filter(({ answer }) => answer?.mixed)
   const name = (id: string) => kase.areas.find((one) => one.id === id)?.name ?? ''
-  const purchases = stale ? [] : shopping(done, kase, products).filter(({ chosen }) => chosen)
+  const purchases = stale ? [] : plan.purchases.filter(({ chosen }) => chosen)
   return (
     <section aria-label={en.taken} className="bg-wash mt-3 rounded-[3px] px-4 py-3">
       <h3 className="font-serif text-lg font-semibold">{en.taken}</h3>

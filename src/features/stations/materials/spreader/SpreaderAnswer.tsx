@@ -6,7 +6,7 @@ import { boxOf } from '@/core/ground/plan/outline'
 import type { Point } from '@/core/ground/plan/polygon'
 import { fields, numberIn } from '@/core/report/fields'
 import { feetPerMetre } from '@/core/units/factors'
-import { leftIn } from '@/core/passes/job'
+import { leftIn, planFor } from '@/core/plan/plan'
 import { type Treatment } from '@/core/passes/pass'
 import type { AreaRecommendation } from '@/core/recommend'
 import { productNamed, productRef } from '@/core/shelf/product'
@@ -16,8 +16,8 @@ import { places, productWords, weight, type Measures } from '@/wording/format'
 import { render } from '@/wording/render'
 import { useOpenCase } from '../../../case/context'
 import { useProducts } from '../../../case/useCase'
-import { useJob } from '../../../case/useJob'
 import { counted } from '../../../case/explained'
+import { usePlan } from '../../../shared/plan/usePlan'
 import { Figure } from '../../../shared/workings/Figure'
 import { shapeOf } from '../../ground/AreasRail'
 import { pathOf } from '../../ground/path'
@@ -25,16 +25,14 @@ import { en } from './messages'
 
 /** How the spreader is set for everything that goes on this area, half of it each way. */
 export function SpreaderAnswer({ spreader, found }: { spreader: Spreader; found: AreaRecommendation }) {
-  const done = useJob()
+  const plan = usePlan()
   const swath = swathOf(spreader)
   if (!found.size.ok || swath === undefined) return null
   const tried = spreader.trials.flatMap((trial) => {
     const one = triedRate(trial, swath)
     return one.ok ? [one.value] : []
   })
-  const treatments = done.areas
-    .filter(({ areaId }) => areaId === found.areaId)
-    .flatMap(leftIn)
+  const treatments = leftIn(planFor(plan, found.areaId))
     .filter(({ product }) => product !== null)
     // What it was tried with comes first.
     .sort((a, b) => Number(isTried(b, spreader)) - Number(isTried(a, spreader)))

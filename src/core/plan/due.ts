@@ -1,7 +1,7 @@
-import type { Case } from '../../case/case'
-import { dayAt, dayNumber } from './day'
+import type { Case } from '../case/case'
+import { dayAt, dayNumber } from '../passes/program/day'
 import type { Due } from './due-kinds'
-import { isOpen, type Program } from './program'
+import { openPasses, type Plan } from './plan'
 
 /** Days after its report by which a client should have the letter. A custom of this app: none is published. */
 const letterWithin = 14
@@ -13,21 +13,20 @@ const letterWithin = 14
  */
 export function duesOf(
   kase: Pick<Case, 'areas' | 'samples' | 'reports' | 'letters' | 'letter'>,
-  program: Program,
+  plan: Pick<Plan, 'areas'>,
   ready: boolean,
 ): readonly Due[] {
   const { areas, samples } = kase
-  const nameOf = (areaId: string) => areas.find(({ id }) => id === areaId)?.name ?? ''
   // What would go on ground that nobody tested waits for its test, unless a client was told of it.
   const isTold = kase.letters.length > 0 || kase.letter.printedAt !== null
   const isSaid = (areaId: string) => isTold || areas.some(({ id, reportId }) => id === areaId && reportId !== null)
-  const open = program.areas.flatMap(({ areaId, passes, retests, planting }): Due[] => [
-    ...passes.flatMap((one): Due[] => {
-      if (one.day === null || !isOpen(one) || !isSaid(areaId)) return []
-      const leads = one.treatment.need === 'sulfur' && planting !== null && one.day < planting.day
-      return [{ day: one.day, what: leads ? 'sulfur' : 'pass', of: nameOf(areaId) }]
+  const open = plan.areas.flatMap((area): Due[] => [
+    ...openPasses(area).flatMap(({ day, treatment }): Due[] => {
+      if (!isSaid(area.areaId)) return []
+      const leads = treatment.need === 'sulfur' && area.planting !== null && day < area.planting.day
+      return [{ day, what: leads ? 'sulfur' : 'pass', of: area.name }]
     }),
-    ...retests.map(({ day }): Due => ({ day, what: 'test', of: nameOf(areaId) })),
+    ...area.tests.map(({ day }): Due => ({ day, what: 'test', of: area.name })),
   ])
   const out = samples.flatMap(({ due, code, reportId }): Due[] =>
     reportId === null && dayNumber(due) !== undefined ? [{ day: due, what: 'sample', of: code }] : [],
