@@ -165,7 +165,7 @@ function derivations(value: unknown, found = new Set<Derived>()): Set<Derived> {
 
 const first = (any: Any): AreaRecommendation => recommend(build(any), guides).areas[0]!
 const answers = ({ answer: lead, crop, others }: AreaRecommendation) => [{ crop: crop!, answer: lead! }, ...others]
-const runs = { numRuns: 1_200 }
+const runs = { numRuns: 600 }
 
 const compiled = new Map<string, EvalFunction>()
 /** The same expression by another evaluator. */

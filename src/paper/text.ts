@@ -12,7 +12,7 @@ export function textOf({ head, letter, changes }: Paper): string {
       when,
       ...rows.map(({ area, what, amount, measure, days, when: how }) => {
         const told = [[amount, measure].filter(Boolean).join('; '), days, how].filter(Boolean).join('. ')
-        return `- ${[area, what].filter(Boolean).join(', ')}: ${told}`
+        return `- ${[[area, what].filter(Boolean).join(', '), told].filter(Boolean).join(': ')}`
       }),
     ]),
     ...areas.map((area) => [[area.name, groundOf(area)].filter(Boolean).join(' · '), saidOf(area)]),

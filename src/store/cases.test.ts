@@ -11,7 +11,10 @@ beforeEach(async () => {
   await Promise.all([db.cases.clear(), db.summaries.clear(), db.settings.clear()])
 })
 
-const settled = () => new Promise((resolve) => setTimeout(resolve, 20))
+const rest = (ms: number) => new Promise((resolve) => setTimeout(resolve, ms))
+async function until(is: () => boolean) {
+  while (!is()) await rest(1)
+}
 
 test('every keystroke is on screen at once, and in the database with its summary; what waited is written together', async () => {
   const { id, written } = createCase()
@@ -19,7 +22,6 @@ test('every keystroke is on screen at once, and in the database with its summary
   const edits = ['A', 'An', 'Ann'].map((client) => editCase(id, (draft) => void (draft.client = client)))
   expect(front(id)).toMatchObject({ kase: { client: 'Ann' }, keeping: 'saving' })
   await Promise.all(edits)
-  await settled()
   expect(front(id).keeping).toBe('kept')
   expect(await db.cases.get(id)).toMatchObject({ client: 'Ann', rev: 3 })
   expect(await db.summaries.get(id)).toMatchObject({ client: 'Ann', waitsFor: 'ground' })
@@ -39,8 +41,7 @@ test('what another tab stores is shown here', async () => {
   await written
   const stop = follow(id, () => undefined)
   await db.cases.update(id, { client: 'from elsewhere', rev: 1 })
-  await settled()
-  expect(front(id).kase).toMatchObject({ client: 'from elsewhere' })
+  await until(() => front(id).kase?.client === 'from elsewhere')
   stop()
 })
 
@@ -90,7 +91,7 @@ test('the trash keeps a case for 30 days, gives it back, and takes its log along
   await setTrashed(id, false)
   await looks(36, 43)
   expect(await db.cases.get(id)).toMatchObject({ client: 'thrown away' })
-  await settled()
+  await rest(20)
   await setTrashed(id, true)
   await looks(44, 51, 58, 65, 72)
   expect(await db.cases.get(id)).toMatchObject({ client: 'thrown away' })
@@ -114,7 +115,7 @@ test.each([
 test('a database that cannot be read is not a case that is gone; what is typed meanwhile joins what it holds', async () => {
   const blocked = jest.spyOn(db.cases, 'get').mockRejectedValue(new DOMException('blocked', 'UnknownError'))
   const stop = follow('blocked', () => undefined)
-  await settled()
+  await until(() => front('blocked').keeping !== 'kept')
   expect(front('blocked')).toEqual({ kase: undefined, keeping: 'unreadable' })
   await createCase({ place: 'typed meanwhile' }, 'blocked').written
   await editCase('blocked', (draft) => void (draft.client = 'typed meanwhile'))

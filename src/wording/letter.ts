@@ -1,15 +1,14 @@
 import type { Case } from '../core/case/case'
-import type { Letter, LetterArea, LetterReport, LetterRow } from '../core/letter/letter'
+import type { Letter, LetterArea, LetterPass, LetterReport } from '../core/letter/letter'
 import { stepsOf } from '../core/letter/steps'
+import type { Pass } from '../core/passes/pass'
 import type { Day } from '../core/passes/program/day'
+import type { Test } from '../core/passes/program/tests'
 import type { Purchase } from '../core/passes/shopping'
-import { productRef } from '../core/shelf/product'
 import type { Sentence } from '../core/told/sentence'
-import type { Working } from '../core/workings'
 import type { Language, Text } from '../core/told/text'
-import { inchWords, measure, onThousand, places, productWords, sizeWords, weight, type Measures } from './format'
+import { inchWords, measure, places, productWords, sizeWords, weight, type Measures } from './format'
 import type { ClientWords } from './languages'
-import { passesWords } from './passes'
 import { capital, worded } from './phrase'
 import { longDate, reportWords } from './report-words'
 
@@ -25,7 +24,7 @@ export interface WordedLetter {
   readonly steps: readonly WordedDay[]
   readonly areas: readonly WordedArea[]
   readonly columns: readonly [what: string, amount: string, when: string]
-  /** What serves several areas, or is there in part. */
+  /** Every product that it takes, with the bags to buy. */
   readonly toBuyTitle: string
   readonly toBuy: readonly string[]
   readonly note: string
@@ -52,12 +51,14 @@ export interface WordedDay {
 }
 
 export interface WordedRow {
+  /** With its turn, where it is one of several. */
   readonly what: string
+  /** Of this time alone; empty for a soil test. */
   readonly amount: string
   readonly measure: string
-  /** Its days, but for the one under which it stands. */
+  /** Its day, where it does not stand under it. */
   readonly days: string
-  /** How often, where and how. */
+  /** How it goes on, and on what condition. */
   readonly when: string
 }
 
@@ -122,10 +123,6 @@ export function wordLetter(
   const { textOf, line } = speech
   const dated = (iso: string) => longDate(iso, words.measures.locale)
   const reports = alike(letter.reports).map((report) => reportWords(report, words))
-  const shared = letter.purchases.filter(
-    ({ areaIds, fromShed, chosen }) => areaIds.length > 1 || fromShed > 0 || chosen,
-  )
-  const inOneLine = new Set(shared.map(({ product }) => productRef(product)))
   const schools = letter.schools.map(({ label, option }) => `${textOf(label)}: ${textOf(option)}`)
   const several = letter.areas.length > 1
   return {
@@ -136,21 +133,22 @@ export function wordLetter(
     stepsTitle: own.steps,
     steps: stepsOf(letter).map(({ day, steps }) => ({
       when: day ? capital(own.onDays(dated(day))) : own.undated,
-      rows: steps.map(({ area, row }) => ({
-        area: several ? area.name : '',
-        ...wordRow(row, speech, inOneLine, day),
+      rows: steps.map((step) => ({
+        area: several ? step.area.name : '',
+        ...('pass' in step ? wordPass(step.pass, speech, null) : wordTest(step.test, speech)),
       })),
     })),
-    areas: letter.areas.map((area) => wordArea(area, letter.reports.length < 2, speech, inOneLine)),
+    areas: letter.areas.map((area) => wordArea(area, letter.reports.length < 2, speech)),
     columns: [own.what, own.amount, own.when],
     toBuyTitle: own.toBuy,
-    toBuy: shared.map((one) => purchaseWords(one, speech)),
+    toBuy: letter.purchases.map((one) => purchaseWords(one, speech)),
     note: letter.note,
     cautionsTitle: own.cautions,
     cautions: letter.cautions.map(({ key }) => line(key, words.cautions[key.replace('caution.', '') as 'label'])),
     foot: [
       ...(letter.open.length > 0 ? [line('open', own.open(letter.open.filter(Boolean).join(', ')))] : []),
-      line('retest', own.retest(letter.retestYears)),
+      // A test that has its day stands in the table.
+      ...(letter.areas.some(({ tests }) => tests.length > 0) ? [] : [line('retest', own.retest(letter.retestYears))]),
       ...(schools.length > 0 ? [line('schools', own.schools(schools.join('; ')))] : []),
       line('basis', `${own.basis(reports.join('; '))} ${own.follows}`),
     ],
@@ -174,10 +172,9 @@ function alike(reports: readonly LetterReport[]): readonly LetterReport[] {
 }
 
 function wordArea(
-  { areaId, name, size, crop, says, rows, report }: LetterArea,
+  { areaId, name, size, crop, says, passes, report }: LetterArea,
   one: boolean,
   speech: Speech,
-  shared: ReadonlySet<string>,
 ): WordedArea {
   const { words, measures, textOf, line } = speech
   const seen = new Map<string, number>()
@@ -195,93 +192,76 @@ function wordArea(
     // The foot tells the whole of each: its code will do.
     basis: report && !one ? (report.code ? words.letter.byReport(report.code) : reportWords(report, words)) : '',
     instead: words.letter.nothing,
-    rows: rows.map((row) => wordRow(row, speech, shared, null)),
+    rows: passes.map((one) => wordPass(one, speech, one.day)),
   }
 }
 
-/**
- * Where it lies: worked in, under plants, on the surface; blank where that is left open.
- *
- * @param deep the depth in words
- */
-export const lieWords = (
-  dugTo: number | null,
-  underPlants: boolean,
-  letter: ClientWords['letter'],
-  deep: string,
-): string =>
-  dugTo === null ? '' : dugTo > 0 ? letter.workedIn(deep) : underPlants ? letter.underPlants : letter.onSurface
+/** How a pass goes on, with its depth. */
+export function howWords(
+  { how: { by, deep, again }, window }: Pick<Pass, 'how' | 'window'>,
+  { letter, measures: own }: ClientWords,
+  measures: Measures,
+): string {
+  if (again) return letter.again
+  // Its window says that it goes beside the rows.
+  if (by === 'beside-rows' && window) return letter.offLeaves
+  return letter.how[by](deep === null ? '' : inchWords(deep, measures, own))
+}
 
-/** @param told the day under which it stands, which is not said again */
-function wordRow(
-  row: LetterRow,
-  { words: { letter, measures: own }, measures, textOf, weighed }: Speech,
-  shared: ReadonlySet<string>,
-  told: Day | null,
-): WordedRow {
-  const {
-    product,
-    nutrient,
-    each,
-    first,
-    all,
-    bagLb,
-    passes,
-    once,
-    season,
-    dugTo,
-    cap,
-    shares,
-    after,
-    withSand,
-    underPlants,
-    half,
-    days,
-  } = row
+/** When a pass goes on, where no day says so: by its crop, by the pass before it, by the lime. */
+export function dueWords(
+  { pass, day, season }: LetterPass,
+  { letter }: ClientWords,
+  textOf: Speech['textOf'],
+): string[] {
+  const { window, interval, after } = pass
+  if (day !== null) return window ? [textOf(window.label)] : []
+  const apart = interval && !('days' in interval && interval.days === 0) ? letter.sinceLast(interval) : ''
+  const since = after.map(({ days }) => letter.afterLime(days))
+  return [window ? textOf(window.label) : apart, ...since, season ? textOf(season) : ''].filter(Boolean)
+}
+
+/** @param told its day, where that is to be said beside it */
+function wordPass(one: LetterPass, { words, measures, textOf, weighed }: Speech, told: Day | null): WordedRow {
+  const { letter, measures: own } = words
+  const { pass, treatment, of, more, gated, withSand, half, shares } = one
+  const { product, nutrient, amount, n } = pass
   const name = product ? productWords(product, textOf) : letter.nutrients[nutrient!]!
-  const where = lieWords(dugTo, underPlants, letter, inchWords(dugTo ?? 0, measures, own))
-  const when = (passes && passesWords(passes, 'each', own, textOf)) || letter.once[once]
-  const ahead = days.filter((day) => day !== told)
+  const lb = amount.value.v
   return {
-    what: nutrient ? `${name} (${nutrient})` : name,
-    amount: first ? letter.firstThen(weighed(first.value.v), weighed(each.value.v)) : weighed(each.value.v),
-    measure: [
-      product && bagLb !== null && measure(each.value.v, product.lbPerCup, bagLb, measures, own),
-      passes && passes.count > 1 && letter.inAll(weighed(all.value.v)),
+    what: `${nutrient ? `${name} (${nutrient})` : name}${of > 1 ? `, ${letter.turn(n, of)}` : ''}`,
+    amount: weighed(lb),
+    measure: clauses([
+      product && treatment.bagLb !== null && measure(lb, product.lbPerCup, treatment.bagLb, measures, own),
       withSand && letter.withSand,
       ...shares.map((share) => letter.shares[share.of](weighed(share.each.value.v))),
-      product && bagLb !== null && !shared.has(productRef(product)) && toBuy(all.value.v, bagLb, letter, measures),
-    ]
-      .filter(Boolean)
-      .join('; '),
-    days:
-      ahead.length === 0
-        ? ''
-        : told === null
-          ? letter.onDays(daysWords(days, own.locale))
-          : letter.thenOn(daysWords(ahead, own.locale)),
-    when: [
-      when,
-      passes && passes.count > 1 && where,
-      half && letter.bothWays,
-      cap && atMost(cap, letter, measures),
-      // Of ammonium the cautions say it, for all rows at once.
-      ...after.filter(({ days }) => days > 14).map(({ days }) => letter.afterLime(days)),
-      season && textOf(season),
-    ]
-      .filter(Boolean)
-      .join('; '),
+    ]),
+    days: told === null ? '' : letter.onDays(longDate(told, own.locale)),
+    when: clauses([
+      ...dueWords(one, words, textOf),
+      howWords(pass, words, measures),
+      half && letter.halves(weighed(half.value.v)),
+      !product && letter.choice,
+      gated && letter.onlyIf,
+      more && letter.more(more.count, more.until ? longDate(more.until, own.locale) : ''),
+    ]),
   }
 }
 
-/** The most at a time; of sulfur it is weighed as such, not as the product. */
-function atMost({ value: { v, of } }: Working, { atMost }: ClientWords['letter'], measures: Measures): string {
-  return atMost(onThousand(v, measures), of.startsWith('lb S'))
+const clauses = (all: readonly (string | false | null)[]): string => all.filter(Boolean).join('; ')
+
+/** A soil test among what there is to do. */
+function wordTest({ reason }: Test, { words: { letter } }: Speech): WordedRow {
+  const nothing = { amount: '', measure: '', days: '' }
+  if (reason.for === 'routine') return { what: letter.test, ...nothing, when: '' }
+  const what = reason.need === 'sulfur' ? letter.sulfur : letter.lime
+  const when = reason.for === 'gate' ? letter.gate(what, reason.n, reason.of) : letter.effect(what, reason.months)
+  return { what: letter.test, ...nothing, when }
 }
 
-/** One product for several areas, or of which some is there, or whose bags were chosen. */
+/** One product, with the bags to buy and what will be left of them. */
 const purchaseWords = (
-  { product, all, fromShed, bags }: Purchase,
+  { product, all, fromShed, bags, leftOver }: Purchase,
   { words: { letter }, measures, textOf, weighed }: Speech,
 ): string =>
   letter.inAllBuy(
@@ -289,17 +269,11 @@ const purchaseWords = (
     weighed(all.value.v),
     fromShed > 0 ? weighed(fromShed) : '',
     bags.map(({ lb, count }) => bagsToBuy(count.value.v, lb, letter, measures)).join(', '),
+    leftOver.value.v > hair ? weighed(leftOver.value.v) : '',
   )
 
-/** Whole bags, by weight; none where there is nothing to carry home. */
-const toBuy = (all: number, bagLb: number, letter: ClientWords['letter'], measures: Measures): string =>
-  bagsToBuy(Math.ceil(all / bagLb - 1e-6), bagLb, letter, measures)
+/** lb of a rest that nobody would keep. */
+const hair = 0.05
 
 const bagsToBuy = (bags: number, bagLb: number, { buy }: ClientWords['letter'], measures: Measures): string =>
   bags > 0 ? buy(places(bags, 0), bags > 1, weight(bagLb, measures)) : ''
-
-/** Days in short, of very many the first and the last: `26 Nov 2026, 26 May 2027`. */
-function daysWords(days: readonly string[], locale: string): string {
-  const told = days.length > 4 ? [days[0]!, days.at(-1)!] : days
-  return told.map((day) => longDate(day, locale, 'short')).join(days.length > 4 ? ' … ' : ', ')
-}

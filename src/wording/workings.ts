@@ -16,22 +16,29 @@ export interface WordedWorkings {
 }
 
 export function wordWorkings(letter: Letter, { letter: own, why }: ClientWords, measures: Measures): WordedWorkings {
-  const steps = stepsOf(letter).flatMap(({ steps: ofDay }) => ofDay)
+  const steps = stepsOf(letter).flatMap(({ steps: ofDay }) => ofDay.flatMap((one) => ('pass' in one ? [one] : [])))
   return {
     title: why.workings,
     about: why.workingsAre,
-    amounts: steps.map(({ area, row: { product, nutrient, each } }) => ({
-      title: `${area.name}: ${product ? productWords(product) : own.nutrients[nutrient!]}, ${weight(each.value.v, measures)}`,
-      steps: derivation(each as Working, measures).map(({ rule, arithmetic, source, inputs }) => ({
-        rule,
-        arithmetic,
-        source: [
-          source,
-          ...inputs.map(({ label, value, source: from }) => [`${label} ${value}`, from].filter(Boolean).join(', ')),
-        ]
-          .filter(Boolean)
-          .join('; '),
-      })),
-    })),
+    amounts: steps.map(
+      ({
+        area,
+        pass: {
+          pass: { product, nutrient, amount },
+        },
+      }) => ({
+        title: `${area.name}: ${product ? productWords(product) : own.nutrients[nutrient!]}, ${weight(amount.value.v, measures)}`,
+        steps: derivation(amount as Working, measures).map(({ rule, arithmetic, source, inputs }) => ({
+          rule,
+          arithmetic,
+          source: [
+            source,
+            ...inputs.map(({ label, value, source: from }) => [`${label} ${value}`, from].filter(Boolean).join(', ')),
+          ]
+            .filter(Boolean)
+            .join('; '),
+        })),
+      }),
+    ),
   }
 }

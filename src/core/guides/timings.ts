@@ -1,3 +1,4 @@
+import type { CropId } from './crops'
 import type { Months, WindowId } from './windows'
 
 /** When a dressing is due, reckoned in days: from planting, from the dressing before, from the last frost; or by months. */
@@ -40,8 +41,41 @@ export const windowTiming = (id: string): Timing | undefined =>
 /** Days from planting after which a crop takes no more nitrogen: onions bulb. Source: common practice. */
 export const noneAfter: Readonly<Partial<Record<string, number>>> = { 'before-bulbing': 80 }
 
-/** Days after the last frost at which a garden is planted, where nobody typed a day. Source: common practice. */
-export const usualPlanting = 14
+/** Before the last frost, after it, once it is warm, or so long before the first frost that it stands by then. */
+export type Sown = 'hardy' | 'tender' | 'early-summer' | 'late-summer'
+
+/** Crops that are not planted after the last frost. Source: common practice. */
+export const sownBy: Readonly<Partial<Record<string, Sown>>> = {
+  cabbage: 'hardy',
+  onion: 'hardy',
+  roots: 'hardy',
+  potato: 'hardy',
+  'leafy-greens': 'hardy',
+  clover: 'late-summer',
+  'plot-brassicas': 'late-summer',
+  'plot-small-grains': 'late-summer',
+} satisfies Partial<Record<CropId, Sown>>
+
+/**
+ * When things are planted where nobody typed a day: days from the last or the first frost. Hardy vegetables four to six
+ * weeks before the last, tender ones two after it, warm grass once it is warm, cool grass and what is sown for the winter
+ * late in August or in September. Source: common practice.
+ */
+export const usualPlanting: Readonly<Record<Sown, { readonly frost: 'last' | 'first'; readonly days: number }>> = {
+  hardy: { frost: 'last', days: -35 },
+  tender: { frost: 'last', days: 14 },
+  'early-summer': { frost: 'last', days: 45 },
+  'late-summer': { frost: 'first', days: -35 },
+}
+
+/** Days that a crop stands where no frost ends it, and one that is planted to stand over the winter. */
+export const standing = { noFrost: 120, overWinter: 270 } as const
+
+/**
+ * Of what was planted in the fall: days from the last frost between which its spring dressings go, and after which it
+ * takes no more nitrogen, since it bulbs. Source: common practice.
+ */
+export const overWinter = { first: [-42, -14], none: 14 } as const
 
 /** °F: below the first nothing goes on frozen ground, below the second nothing feeds, below the third sulfur does nothing. */
 export const coldest = { frozen: 34, feeding: 40, sulfur: 50 } as const

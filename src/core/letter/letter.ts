@@ -8,9 +8,10 @@ import { isHeld, type Need } from '../needs/need'
 import { doseOf } from '../needs/reaction'
 import type { Setting } from '../needs/settings'
 import type { Answer, AreaRecommendation } from '../recommend'
-import { openPasses, type AreaPlan, type Plan } from '../plan/plan'
-import { leftIn } from '../passes/job'
-import type { Treatment } from '../passes/pass'
+import type { AreaPlan, Plan } from '../plan/plan'
+import type { Pass, Treatment } from '../passes/pass'
+import { isOpen } from '../passes/program/program'
+import type { Test } from '../passes/program/tests'
 import type { Day } from '../passes/program/day'
 import type { Purchase } from '../passes/shopping'
 import { feeds } from '../shelf/product'
@@ -63,24 +64,33 @@ export interface LetterArea {
   readonly crop: Text | null
   /** What matters most here. */
   readonly says: readonly Sentence[]
-  readonly rows: readonly LetterRow[]
+  /** What is still to be put on, in the order of its days. */
+  readonly passes: readonly LetterPass[]
+  /** When its soil is tested again. */
+  readonly tests: readonly Test[]
   /** The report that it rests on. */
   readonly report: LetterReport | null
 }
 
-/** One thing that goes on, as it goes on at a time. */
-export interface LetterRow extends Treatment {
+/** One pass that is still to be put on, as whoever puts it on needs it in the hand. */
+export interface LetterPass {
+  readonly pass: Pass
+  readonly treatment: Treatment
+  /** Null where no day is open for it. */
+  readonly day: Day | null
+  /** How many there are of it. */
+  readonly of: number
+  /** Further ones like it that are not listed, and the day of the last of them. */
+  readonly more: { readonly count: number; readonly until: Day | null } | null
+  /** It goes on only if the test before it still asks for it. */
+  readonly gated: boolean
   /** It is too little to be spread by itself. */
   readonly withSand: boolean
-  /** It lies under standing plants, and their mulch goes back on it. */
-  readonly underPlants: boolean
-  /** Its days, as far as there are any; of what is done none. */
-  readonly days: readonly Day[]
   /** What goes each way over the ground, where it does. */
   readonly half: Derived | null
-  /** When ground like this is fed, over the year. */
+  /** When ground like this is fed, over the year; where no day says so. */
   readonly season: Text | null
-  /** What each plant, bed or stretch of row gets in one pass. */
+  /** What each plant, bed or stretch of row gets of it. */
   readonly shares: readonly Share[]
 }
 
@@ -120,7 +130,7 @@ function yearsToRetest({ schools }: Case, answered: readonly Answered[]): number
 
 const asLetterReport = ({ kind, code, laboratory, date }: Report): LetterReport => ({ kind, code, laboratory, date })
 
-type Found = AreaRecommendation & { readonly answer: Answer }
+export type Found = AreaRecommendation & { readonly answer: Answer }
 type Answered = AreaPlan & { readonly found: Found }
 
 function areaOf(kase: Case, plan: Answered, staleMix: boolean): LetterArea {
@@ -141,7 +151,8 @@ function areaOf(kase: Case, plan: Answered, staleMix: boolean): LetterArea {
       ...plan.strips,
       ...plan.limited,
     ],
-    rows: leftIn(plan).map((treatment) => rowOf(treatment, plan)),
+    passes: passesIn(plan),
+    tests: plan.tests,
   }
 }
 
@@ -254,16 +265,33 @@ function openOf(needs: readonly Need[], said: readonly Sentence[]): readonly Sen
   ]
 }
 
-/** A treatment with what each plant, bed or stretch of row gets of it at a time. */
-function rowOf(treatment: Treatment, plan: Answered): LetterRow {
+/** Passes of one thing beyond these are counted, not listed. */
+const mostListed = 6
+
+/** Every pass of an area that is still to be put on. */
+export function passesIn(plan: AreaPlan & { readonly found: Found }): readonly LetterPass[] {
   const { answer, season, use } = plan.found
-  return {
-    ...treatment,
-    days: openPasses(plan).flatMap(({ day, treatment: { key } }) => (key === treatment.key ? [day] : [])),
-    withSand: treatment.product !== null && needsSand(treatment.each, answer.portions),
-    underPlants: use === 'planting',
-    half: treatment.product ? (halfEachWay(treatment.each, use) ?? null) : null,
-    season: treatment.need === 'N' || feeds(treatment.product ?? undefined) ? season : null,
-    shares: sharesOf(treatment.each, answer.portions),
-  }
+  const open = plan.passes.filter(isOpen)
+  return open.flatMap(({ pass, treatment, day }): LetterPass[] => {
+    const alike = open.filter((one) => one.treatment.key === treatment.key).sort((a, b) => a.pass.n - b.pass.n)
+    const turn = alike.findIndex((one) => one.pass.key === pass.key)
+    if (turn >= mostListed) return []
+    const rest = turn === mostListed - 1 ? alike.slice(mostListed) : []
+    const { amount, product } = pass
+    const fed = day === null && (treatment.need === 'N' || feeds(product ?? undefined))
+    return [
+      {
+        pass,
+        treatment,
+        day,
+        of: treatment.passes?.count ?? 1,
+        more: rest.length > 0 ? { count: rest.length, until: rest.at(-1)!.day } : null,
+        gated: plan.tests.some(({ before }) => before === pass.key),
+        withSand: product !== null && needsSand(amount, answer.portions),
+        half: product ? (halfEachWay(amount, use) ?? null) : null,
+        season: fed ? season : null,
+        shares: sharesOf(amount, answer.portions),
+      },
+    ]
+  })
 }

@@ -81,9 +81,9 @@ describe('a laboratory’s figure that goes against the reading is checked first
     })
     const says = (one: typeof kase) => letterOf(one, plan(one)).areas[0]!
     expect(says(told).says.map(({ key }) => key)).toEqual(expect.arrayContaining(['held.lime-high', 'held.confirmed']))
-    expect(says(told).rows[0]!.product).not.toBeNull()
+    expect(says(told).passes[0]!.pass.product).not.toBeNull()
     expect(says(kase).says.map(({ key }) => key)).toContain('held.lime-high')
-    expect(says(kase).rows.filter(({ product }) => product !== null)).toEqual([])
+    expect(says(kase).passes.filter(({ pass }) => pass.product !== null)).toEqual([])
     const [first] = told.reports
     const other = { ...told, reports: [{ ...first!, recommends: { ...first!.recommends, ...lime('2') } }] }
     for (const one of [other, holdFigure('a', 'lime')(told)])

@@ -168,7 +168,7 @@ describe('the most in one pass', () => {
   })
   test('is named in the letter with its reason', () => {
     const one = capped('35')(kase)
-    expect(letterOf(one, plan(one)).areas[0]!.rows[0]!.cap!.value).toEqual({
+    expect(letterOf(one, plan(one)).areas[0]!.passes[0]!.treatment.cap!.value).toEqual({
       v: 35,
       of: 'lb product/1000 ft²',
     })

@@ -8,8 +8,8 @@ import { feeds, productRef, type Product } from '../shelf/product'
 import { say } from '../told/sentence'
 import type { MajorNutrient } from '../units/quantity'
 import { derive, type Derived } from '../workings'
-import type { After, Treatment } from './pass'
-import type { Passes } from './split'
+import type { After, How, Treatment } from './pass'
+import { partOf, type Passes } from './split'
 import { standingsOf, type Standing } from './standing'
 
 export interface AreaJob {
@@ -50,29 +50,33 @@ export function job(kase: Case, recommendation: Pick<Recommendation, 'areas'>, p
   }
 }
 
+const surface: How = { by: 'surface', deep: null }
+
 type Answered = AreaRecommendation & { readonly answer: Answer }
 
 /** Days from lime to what would lose its ammonia to it, and on acid ground to phosphate. Source: common practice. */
 export const fromLime = { ammonium: 14, phosphate: 30 } as const
 
 /** Lime or sulfur, what carries the minor elements, then the fertilizers chosen, or the bare nutrients where none is. */
-function treatmentsOf({ areaId, answer, planted }: Answered, staleMix: boolean): readonly Treatment[] {
+function treatmentsOf({ areaId, answer, planted, use }: Answered, staleMix: boolean): readonly Treatment[] {
+  const lies: How = { by: use === 'planting' ? 'under-mulch' : 'surface', deep: null }
+  const feeds: How = planted ? surface : { by: 'working-in', deep: null }
   const limed = answer.reaction.outcome === 'lime'
   const treatment = (need: string, plain: Plain): Treatment => {
     const { passes, all } = plain
     const [each, first] = passes ? [passes.each, passes.firsts?.each] : [all, undefined]
     const after = limed ? afterLime(plain) : []
-    return { key: `${areaId}/${need}`, areaId, need, each, first, dugTo: null, cap: null, after, ...plain }
+    return { key: `${areaId}/${need}`, areaId, need, each, first, cap: null, after, ...plain }
   }
   return [
-    ...reactionTreatment(answer, planted).map((plain) => treatment(answer.reaction.need!.of, plain)),
+    ...reactionTreatment(answer, lies).map((plain) => treatment(answer.reaction.need!.of, plain)),
     ...carriers(answer).map(([need, plain]) => treatment(need, plain)),
-    ...fertilizers(answer, planted, staleMix).map(([need, plain]) => treatment(need, plain)),
+    ...fertilizers(answer, feeds, staleMix).map(([need, plain]) => treatment(need, plain)),
   ]
 }
 
-type Plain = Pick<Treatment, 'product' | 'nutrient' | 'all' | 'bagLb' | 'passes' | 'once' | 'why'> &
-  Partial<Pick<Treatment, 'dugTo' | 'cap' | 'meets'>>
+type Plain = Pick<Treatment, 'product' | 'nutrient' | 'all' | 'bagLb' | 'passes' | 'how' | 'why'> &
+  Partial<Pick<Treatment, 'cap' | 'meets' | 'leftShort'>>
 
 function afterLime({ product, nutrient }: Plain): readonly After[] {
   const ammonium = product ? feeds(product) && product.feeding.ammonium : nutrient === 'N'
@@ -81,10 +85,10 @@ function afterLime({ product, nutrient }: Plain): readonly After[] {
   return ammonium ? [{ need: 'lime', days: fromLime.ammonium }] : []
 }
 
-function reactionTreatment({ reaction }: Answer, planted: boolean): readonly Plain[] {
+function reactionTreatment({ reaction }: Answer, lies: How): readonly Plain[] {
   const dose = doseOf(reaction)
   if (!dose) return []
-  const { passes, product, of, into, why } = dose
+  const { passes, product, into, why } = dose
   return [
     {
       product: product.material,
@@ -92,8 +96,7 @@ function reactionTreatment({ reaction }: Answer, planted: boolean): readonly Pla
       all: product.amount,
       bagLb: product.bagLb,
       passes,
-      once: of === 'sulfur' ? 'then-retest' : planted ? 'on-surface' : 'worked-in',
-      dugTo: into.dugTo ?? 0,
+      how: into.dugTo === null ? lies : { by: 'working-in', deep: into.dugTo },
       cap: passes.count > 1 ? passes.why.inputs.cap! : null,
       why,
     },
@@ -110,58 +113,54 @@ const carriers = (answer: Answer): readonly (readonly [What, Plain])[] =>
       all: product?.amount ?? amount,
       bagLb: product?.bagLb ?? null,
       passes: null,
-      once: product ? 'spread' : 'this-year',
+      how: { by: 'spreading', deep: null },
       why,
     }
     return [[of, plain] as const]
   })
 
 /** The mix that was taken, else the one fertilizer, with what they leave short; else what is needed as such. */
-function fertilizers(answer: Answer, planted: boolean, staleMix: boolean): readonly (readonly [string, Plain])[] {
+function fertilizers(answer: Answer, how: How, staleMix: boolean): readonly (readonly [string, Plain])[] {
   const { fertilizer, mixed } = answer
   if (mixed && !staleMix && mixed.barred.length === 0) {
     const chosen = mixed.products.map(
       ({ material, amount, passes }) =>
-        [productRef(material), inBags(material, material.bagLb, amount, passes, planted)] as const,
+        [productRef(material), inBags(material, material.bagLb, amount, passes, how)] as const,
     )
-    return [...chosen, ...shortOf(mixed.supplies)]
+    return [...chosen, ...shortOf(answer, mixed.supplies, how)]
   }
   if (!mixed && fertilizer?.mix.ok && fertilizer.mix.value.barred.length === 0) {
     const { amount, passes, supplies, meets } = fertilizer.mix.value
-    const chosen = { ...inBags(fertilizer.material, fertilizer.bagLb, amount, passes, planted), meets }
-    return [['fertilizer', chosen], ...shortOf(supplies)]
+    const chosen = { ...inBags(fertilizer.material, fertilizer.bagLb, amount, passes, how), meets }
+    return [['fertilizer', chosen], ...shortOf(answer, supplies, how)]
   }
   return majorsOf(answer).flatMap(({ of, amount, passes, why }) =>
     passes && amount
-      ? [[of, { product: null, nutrient: of, all: amount, bagLb: null, passes, once: 'this-year', why } as const]]
+      ? [[of, { product: null, nutrient: of, all: amount, bagLb: null, passes, how, why } as const]]
       : [],
   )
 }
 
-const inBags = (product: Product, bagLb: number, all: Derived, passes: Passes, planted: boolean): Plain => ({
+const inBags = (product: Product, bagLb: number, all: Derived, passes: Passes, how: How): Plain => ({
   product,
   nutrient: null,
   all,
   bagLb,
   passes,
-  once: planted ? 'on-surface' : 'worked-in',
+  how,
   why: say('mix.chosen'),
 })
 
 /** So much of a need may be missing before it is worth a line of its own. Source: common practice. */
 const enough = 0.9
 
-/** What the chosen bags leave short. */
-const shortOf = (supplies: readonly Supply[]): readonly (readonly [MajorNutrient, Plain])[] =>
+/** What the chosen bags leave short, in the passes and windows of its own need. */
+const shortOf = (answer: Answer, supplies: readonly Supply[], how: How): readonly (readonly [MajorNutrient, Plain])[] =>
   supplies.flatMap(({ nutrient, supplied, wanted }) => {
     if (wanted === 'none' || wanted === 'unknown' || supplied.value.v >= enough * wanted.value.v) return []
-    const all = derive(
-      `lb ${nutrient}`,
-      'wanted - supplied',
-      { wanted, supplied },
-      say('mix.left-short', { nutrient }),
-      'arithmetic',
-    )
     const why = say('mix.left-short', { nutrient })
-    return [[nutrient, { product: null, nutrient, all, bagLb: null, passes: null, once: 'this-year', why }] as const]
+    const all = derive(`lb ${nutrient}`, 'wanted - supplied', { wanted, supplied }, why, 'arithmetic')
+    const whole = majorsOf(answer).find(({ of }) => of === nutrient)?.passes
+    const passes = whole ? partOf(nutrient, whole, all) : null
+    return [[nutrient, { product: null, nutrient, all, bagLb: null, passes, how, why, leftShort: true }] as const]
   })

@@ -1,4 +1,4 @@
-import { feeds, type Product } from '../shelf/product'
+import { feeds, isLime, type Product } from '../shelf/product'
 import type { Sentence } from '../told/sentence'
 import type { MajorNutrient, Nutrient } from '../units/quantity'
 import type { Derived, Working } from '../workings'
@@ -23,18 +23,31 @@ export interface Treatment {
   readonly bagLb: number | null
   /** Null: it goes on once, and nothing dates or parts it. */
   readonly passes: Passes | null
-  /** How it goes, where it goes on once. */
-  readonly once: 'worked-in' | 'on-surface' | 'then-retest' | 'spread' | 'this-year'
-  /** Worked in so deep, in; 0 for the surface; null where that is left open. */
-  readonly dugTo: number | null
+  /** How it goes on while nothing stands there that forbids it. */
+  readonly how: How
   /** The most of it in one pass, where it takes several: lb per 1,000 ft². */
   readonly cap: Working | null
   readonly why: Sentence
   readonly after: readonly After[]
   /** The nutrient that decides how much of a product it takes, where one does. */
   readonly meets?: MajorNutrient
+  /** What a chosen bag leaves short of a need: it keeps off the bag's own passes where grass takes them apart. */
+  readonly leftShort?: true
   /** Which passes of the plan these are, where they are not all of it. */
   readonly numbers?: readonly number[]
+}
+
+/** How one pass goes on. */
+export interface How {
+  /**
+   * Into the soil; on its surface and watered in; under the mulch of standing plants; beside the rows; or evenly over the
+   * ground, of what is too little to say more of.
+   */
+  readonly by: 'working-in' | 'surface' | 'under-mulch' | 'beside-rows' | 'spreading'
+  /** Worked in so deep, in; null where that is left open, and where nothing is worked in. */
+  readonly deep: number | null
+  /** A second digging in the same preparation of the ground. */
+  readonly again?: true
 }
 
 /** What has to be on the ground before, and how long: the least, in days. */
@@ -60,24 +73,35 @@ export interface Pass {
   readonly window: Window | null
   /** From the pass before it, the least. */
   readonly interval: Interval
-  readonly dugTo: number | null
+  /** As its day has it. */
+  readonly how: How
   readonly after: readonly After[]
   readonly why: Sentence
 }
 
 /** Every pass of a treatment, in order. Of very many the first, as they are listed. */
 export function passesOf({ key, passes, first, each, all, product, numbers, ...of }: Treatment): readonly Pass[] {
-  const { areaId, need, nutrient, dugTo, after, why } = of
-  const same = { areaId, need, nutrient, product, dugTo, after, why }
+  const { areaId, need, nutrient, how, after, why } = of
+  const same = { areaId, need, nutrient, product, after, why }
+  const pairs = isDugTwice(need, how, product)
   const early = passes?.firsts?.count ?? 0
   const dressings = passes?.dressings ?? [{ window: null }]
   return dressings.map(({ window }, i): Pass => {
     const amount = passes === null ? all : i < early ? first! : each
-    const interval = i > 0 ? (passes?.interval ?? null) : null
     const n = numbers?.[i] ?? i + 1
-    return { ...same, key: `${key}/${n}`, n, amount, carries: carriedBy(product, amount), window, interval }
+    const again = pairs && i > 0 && n % 2 === 0
+    const interval = i === 0 ? null : again ? samePreparation : (passes?.interval ?? null)
+    const by = again ? { ...how, again } : how
+    return { ...same, key: `${key}/${n}`, n, amount, carries: carriedBy(product, amount), window, interval, how: by }
   })
 }
+
+/** Half goes on before the ground is turned, half after. */
+const samePreparation: Interval = { days: 0 }
+
+/** Lime that is dug in goes on twice in one preparation of the ground, but for what burns. Source: common practice. */
+const isDugTwice = (need: string, { by }: How, product: Product | null): boolean =>
+  need === 'lime' && by === 'working-in' && product !== null && isLime(product) && !product.liming.cap
 
 /** lb of each nutrient on the label. */
 function carriedBy(product: Product | null, amount: Derived): Pass['carries'] {

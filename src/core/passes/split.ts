@@ -105,6 +105,24 @@ export function split<S extends Substance, C extends Substance>(
   }
 }
 
+/**
+ * The passes of a part of what was parted: in the same windows, under the same cap, so that they may be fewer.
+ *
+ * @param part lb, less than the whole
+ */
+export function partOf<S extends Substance>(substance: S, whole: Passes<S>, part: Derived<`lb ${S}`>): Passes<S> {
+  const { count, each, firsts, cap, why, dressings } = whole
+  const early = firsts?.count ?? 0
+  const all = early * (firsts?.each.value.v ?? 0) + (count - early) * each.value.v
+  const of = { part, whole: given(quantity(all, `lb ${substance}`), say('passes.each', { count }), 'arithmetic') }
+  const scaled = <Of extends string>(one: Working<Of>) =>
+    derive(one.value.of, 'one * part / whole', { one, ...of }, say('passes.each', { count }), 'arithmetic')
+  if (firsts) return { ...whole, each: scaled(each), firsts: { count: early, each: scaled(firsts.each) } }
+  const windows = dressings.flatMap(({ window }) => (window && window !== again ? [window] : []))
+  const rate = scaled(why.inputs.rate! as Working<`lb ${S}/1000 ft²`>)
+  return split(substance, part, rate, cap, substance, windows)
+}
+
 /** The caps of a crop in rows: of what is broadcast before planting, and of what goes beside them. */
 export interface RowCaps {
   readonly planting: Cap

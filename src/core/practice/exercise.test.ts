@@ -13,8 +13,8 @@ const marked = (text: string, of: ReturnType<typeof exercise>) => {
   return mark.value
 }
 
-test('of 2,000 seeds each has one right answer: it is marked right, and 30 % beside it is not', () => {
-  for (let seed = 0; seed < 2_000; seed += 1) {
+test('of 500 seeds each has one right answer: it is marked right, and 30 % beside it is not', () => {
+  for (let seed = 0; seed < 500; seed += 1) {
     const one = exercise(seed)
     expect(one.right).toBeGreaterThan(0)
     // The same figure by the one way in.

@@ -263,6 +263,7 @@ export interface Args {
   readonly 'program.retest-before': { n: number; of: number; need: string }
   readonly 'program.rule': { name: string }
   readonly 'program.sulfur-late': { months: number }
+  readonly 'program.untested': { from: string }
   readonly 'program.too-soon': { months: number; days: number }
   readonly 'program.year-full': { most: number }
   readonly 'label.bag-range': { text: string }

@@ -506,6 +506,8 @@ interface Subjects {
     | 'too-soon'
     | 'turf-dormant'
     | 'turf-season'
+    | 'stands'
+    | 'untested'
     | 'year-full'
     | 'year-limit'
   readonly label:

@@ -107,12 +107,12 @@ describe.each(both)('the PDF in %s', (...language) => {
   )
 
   /** Every amount that the screen shows is the one on paper. */
-  test('says what 200 random cases say, none of it lost', async () => {
+  test('says what 60 random cases say, none of it lost', async () => {
     const papers = fc
-      .sample(anyCase, { numRuns: 200, seed: 17 })
+      .sample(anyCase, { numRuns: 60, seed: 17 })
       .map((seed) => paper(build(seed), language))
       .filter(({ letter }) => letter.areas.length > 0)
-    expect(papers.length).toBeGreaterThan(150)
+    expect(papers.length).toBeGreaterThan(45)
     const { pages } = await readBack(await pdfOf(papers, fonts))
     // What stands at the foot of each page parts a sentence that goes over its end.
     const all = pages.map((page) => page.replace(/·\d+\/\d+$/, '')).join('')

@@ -1,4 +1,4 @@
-import type { LetterRow } from '../../core/letter/letter'
+import type { How } from '../../core/passes/pass'
 import type { ReportKind } from '../../core/report/kinds'
 import { namesOfTests } from '../../core/report/tests'
 import { nutrient } from '../phrase'
@@ -23,7 +23,6 @@ export const letter = {
   undated: 'Without a set day',
   draft: (areas: string) =>
     `Draft. A figure for ${areas || 'one area'} is still to be confirmed: do not act on it yet.`,
-  thenOn: (days: string) => `again about ${days}`,
   changed: (date: string) => `What is new since our letter of ${date}`,
   changedTo: (what: string, before: string, after: string) =>
     before === ''
@@ -34,8 +33,8 @@ export const letter = {
   because: (area: string, now: string) => `${area ? `${area}, because` : 'Because'} now: ${now}`,
   moreReasons: (count: number) => `And ${count} more, told above.`,
   what: 'What',
-  amount: 'How much at a time',
-  when: 'When and where',
+  amount: 'How much',
+  when: 'How',
   cautions: 'Before anything goes on',
   nothing: 'Nothing to put on.',
   open: (areas: string) =>
@@ -53,19 +52,25 @@ export const letter = {
     'Amounts led by the laboratory are converted to your area; the others follow our guide; the sources are in the case.',
   draftedBy: 'Drafted by',
   checkedBy: 'Checked by',
-  once: {
-    'worked-in': 'once, worked in',
-    'on-surface': 'once, on the surface, watered in',
-    'then-retest': 'once, then retest',
-    spread: 'once, spread evenly',
-    'this-year': 'this year, in a product of your choice',
-  } satisfies Record<LetterRow['once'], string> as Readonly<Record<LetterRow['once'], string>>,
-  firstThen: (first: string, each: string) => `${first} before planting, then ${each}`,
-  inAll: (all: string) => `${all} in all`,
+  how: {
+    'working-in': (deep: string) => (deep ? `work into the top ${deep}` : 'work into the top few inches'),
+    surface: () => 'spread on the surface, water in',
+    'under-mulch': () => 'rake the mulch off, spread out to the edge of the branches, water in, put the mulch back',
+    'beside-rows': () => 'beside the plants, off the leaves; scratch in and water',
+    spreading: () => 'spread evenly',
+  } satisfies Record<How['by'], (deep: string) => string> as Readonly<Record<How['by'], (deep: string) => string>>,
+  offLeaves: 'keep it off the leaves, scratch in and water',
+  again: 'the same day, after digging once: spread, and work in again',
+  choice: 'in a product of your choice',
+  onlyIf: 'only if the soil test before it still asks for it',
+  more: (count: number, until: string) => `then ${count} more like it${until && `, to ${until}`}`,
+  test: 'Test the soil again',
+  gate: (what: string, n: number, of: number) => `before ${what} application ${n} of ${of}`,
+  effect: (what: string, months: number) => `${months} months after the last application of ${what}`,
   buy: (bags: string, several: boolean, bag: string) => `buy ${bags} ${several ? 'bags' : 'bag'} of ${bag}`,
-  toBuy: 'To buy, for all areas together',
-  inAllBuy: (name: string, all: string, shed: string, bags: string) =>
-    `${name}: ${all} in all${shed && `, of which ${shed} is there already`}${bags && `; ${bags}`}`,
+  toBuy: 'Shopping list',
+  inAllBuy: (name: string, all: string, shed: string, bags: string, left: string) =>
+    `${name}: ${all} in all${shed && `, of which ${shed} is there already`}${bags && `; ${bags}`}${left && ` (${left} will be left)`}`,
   afterLime: (days: number) => `${days / 7 >= 4 ? 'a month' : 'two weeks'} after the lime, or later`,
   sinceLast: (interval: { readonly months: number } | { readonly days: number }) =>
     'months' in interval
@@ -73,13 +78,8 @@ export const letter = {
       : `about ${interval.days} days after the one before`,
   turn: (n: number, of: number) => `${n} of ${of}`,
   withSand: 'stirred into a quart of dry sand, to spread evenly',
-  workedIn: (deep: string) => `worked in ${deep} deep`,
-  onSurface: 'on the surface, watered in',
-  underPlants: 'mulch raked off, spread out to the edge of the branches, watered in, mulch put back',
   onDays: (days: string) => `about ${days}`,
   halves: (half: string) => `${half} walking north–south, ${half} east–west`,
-  bothWays: 'half of it north–south, half east–west',
-  atMost: (rate: string, asSulfur: boolean) => `at most ${rate}${asSulfur ? ' of sulfur' : ''} at a time`,
   shares: {
     plant: (each: string) => `${each} a plant`,
     bed: (each: string) => `${each} on each`,

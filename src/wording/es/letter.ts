@@ -18,7 +18,6 @@ export const letter: LetterWords = {
   steps: 'Qué hacer, por orden',
   undated: 'Sin día fijo',
   draft: (areas) => `Borrador. Falta confirmar una cifra de ${areas || 'un área'}: no la use todavía.`,
-  thenOn: (days) => `otra vez hacia el ${days}`,
   changed: (date) => `Lo nuevo desde nuestra carta del ${date}`,
   changedTo: (what, before, after) =>
     before === ''
@@ -29,8 +28,8 @@ export const letter: LetterWords = {
   because: (area, now) => `${area ? `${area}, porque` : 'Porque'} ahora: ${now}`,
   moreReasons: (count) => `Y ${count} más, dichas arriba.`,
   what: 'Qué',
-  amount: 'Cuánto cada vez',
-  when: 'Cuándo y dónde',
+  amount: 'Cuánto',
+  when: 'Cómo',
   cautions: 'Antes de aplicar algo',
   nothing: 'No hay nada que aplicar.',
   open: (areas) =>
@@ -53,18 +52,25 @@ export const letter: LetterWords = {
     'Lo que pide el laboratorio se pasó a su terreno. Lo demás sigue nuestra guía; las fuentes quedan en el expediente.',
   draftedBy: 'Preparado por',
   checkedBy: 'Revisado por',
-  once: {
-    'worked-in': 'una vez, mezclado con la tierra',
-    'on-surface': 'una vez, en la superficie, y se riega',
-    'then-retest': 'una vez, y luego otro análisis',
-    spread: 'una vez, parejo',
-    'this-year': 'este año, en el producto que usted elija',
+  how: {
+    'working-in': (deep) => (deep ? `mezcle con la tierra, a ${deep} de hondo` : 'mezcle con la tierra de arriba'),
+    surface: () => 'esparza en la superficie y riegue',
+    'under-mulch': () => 'quite el mantillo, esparza hasta donde llegan las ramas, riegue y vuelva a poner el mantillo',
+    'beside-rows': () => 'al lado de las plantas, sin tocar las hojas; mezcle apenas y riegue',
+    spreading: () => 'esparza parejo',
   },
-  firstThen: (first, each) => `${first} antes de plantar, luego ${each}`,
-  inAll: (all) => `${all} en total`,
+  offLeaves: 'sin tocar las hojas; mezcle apenas y riegue',
+  again: 'el mismo día, después de cavar una vez: esparza y mezcle de nuevo',
+  choice: 'en el producto que usted elija',
+  onlyIf: 'solo si el análisis de antes todavía lo pide',
+  more: (count, until) => `luego ${count} veces más igual${until && `, hasta el ${until}`}`,
+  test: 'Analice el suelo otra vez',
+  gate: (what, n, of) => `antes de la aplicación ${n} de ${of} de ${what}`,
+  effect: (what, months) => `${months} meses después de la última aplicación de ${what}`,
   buy: (bags, several, bag) => `compre ${bags} ${several ? 'bolsas' : 'bolsa'} de ${bag}`,
-  toBuy: 'Para comprar, para todas las áreas',
-  inAllBuy: (name, all, shed, bags) => `${name}: ${all} en total${shed && `, y ya hay ${shed}`}${bags && `; ${bags}`}`,
+  toBuy: 'Lista de compras',
+  inAllBuy: (name, all, shed, bags, left) =>
+    `${name}: ${all} en total${shed && `, y ya hay ${shed}`}${bags && `; ${bags}`}${left && ` (sobran ${left})`}`,
   afterLime: (days) => `${days / 7 >= 4 ? 'un mes' : 'dos semanas'} después de la cal, o más tarde`,
   sinceLast: (interval) =>
     'months' in interval
@@ -72,14 +78,8 @@ export const letter: LetterWords = {
       : `unos ${interval.days} días después de la anterior`,
   turn: (n, of) => `${n} de ${of}`,
   withSand: 'revuelto con un litro de arena seca, para que quede parejo',
-  workedIn: (deep) => `mezclado a ${deep} de hondo`,
-  onSurface: 'en la superficie, y se riega',
-  underPlants:
-    'se quita el mantillo, se esparce hasta donde llegan las ramas, se riega y se vuelve a poner el mantillo',
   onDays: (days) => `hacia el ${days}`,
   halves: (half) => `${half} de norte a sur, ${half} de este a oeste`,
-  bothWays: 'la mitad de norte a sur, la mitad de este a oeste',
-  atMost: (rate, asSulfur) => `a lo más ${rate}${asSulfur ? ' de azufre' : ''} cada vez`,
   shares: {
     plant: (each) => `${each} por planta`,
     bed: (each) => `${each} en cada una`,

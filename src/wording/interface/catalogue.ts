@@ -571,6 +571,8 @@ export const en: Phrases = {
   'program.retest-usual': (a) => `The next test, ${num(a.years) === 1 ? 'a year' : `${text(a.years)} years`} on.`,
   'program.rule': (a) => `Closed by a rule of this office: ${text(a.name)}. Check your local rule.`,
   'program.sulfur-late': (a) => `Sulfur goes down ${text(a.months)} months or more ahead of planting.`,
+  'program.stands': () => 'The bed is planted then: work it in before planting, or after the harvest.',
+  'program.untested': (a) => `A soil test comes first, not before ${dateWords(text(a.from))}.`,
   'program.too-soon': (a) =>
     `Too soon after the one before: ${num(a.months) > 0 ? `${text(a.months)} months` : `${text(a.days)} days`} at the least.`,
   'program.turf-dormant': () => 'Warm turf is fed from full green-up until six weeks before frost.',

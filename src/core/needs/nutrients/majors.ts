@@ -182,10 +182,13 @@ function checkOf(nutrient: MajorNutrient, own: Outcome<Rated>, lead: Rated, feed
 /** lb K₂O an acre in one pass on food plots. Source: common practice. */
 const potashOnPlots = 150
 
+/** Days from one dressing of a bed to the next, at the least: three to four weeks. Source: common practice. */
+const dressingsApart = 21
+
 /** The most of one nutrient in one pass here, lb/1,000 ft², and how far apart. */
 export function capOf(nutrient: MajorNutrient, { crop, guide, sandy, settings }: Feeding): Cap {
   const { turf, bed } = guide.limits
-  const interval = { days: turf.daysApart }
+  const interval = { days: crop.use === 'lawn' ? turf.daysApart : dressingsApart }
   // What grass is sown on is worked in at once; what a tree gets in spring is one dressing.
   if (crop.use === 'lawn' && settings.newLawn && nutrient !== 'N') return noCap
   if (nutrient === 'N' && crop.nitrogen.unit === 'lb N/tree') return { ...noCap, interval }

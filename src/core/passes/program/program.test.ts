@@ -84,11 +84,14 @@ test.each([
   expect(next(oneArea({ crop: 'tomato' }, null, { schools, samples: [taken] })).days).toEqual([day])
 })
 
-/** Common practice: 225 lb on a lawn is five passes over two years, with a retest before the last. */
-test('225 lb of lime on a lawn: five passes, half a year apart, two years, a test before the last', () => {
+/**
+ * Common practice: 225 lb on a lawn is five passes, half a year apart; the last waits for a test six months after the fourth,
+ * on November 26, and three weeks for its answer, by when the ground is frozen until March 3 (as in the calendar's file).
+ */
+test('225 lb of lime on a lawn: five passes, half a year apart, a test before the last', () => {
   const found = planned(lawn('225'), '2026-11-26')
   const lime = found.passes.filter(({ pass }) => pass.need === 'lime')
-  expect(lime.map(({ day }) => day)).toEqual(['2026-11-26', '2027-05-26', '2027-11-26', '2028-05-26', '2028-11-26'])
+  expect(lime.map(({ day }) => day)).toEqual(['2026-11-26', '2027-05-26', '2027-11-26', '2028-05-26', '2029-03-03'])
   const gate = found.tests.find(({ before }) => before === 'a/lime/5')!
   expect(gate.day > lime[3]!.day! && gate.day < lime[4]!.day!).toBe(true)
   expect(lime.flatMap(({ problems }) => problems)).toEqual([])

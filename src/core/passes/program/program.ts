@@ -1,20 +1,11 @@
 import type { Application } from '../../case/applications'
 import type { Case } from '../../case/case'
 import { inSeason, type AreaInSeason } from '../../case/in-season'
-import { reportInForce } from '../../case/in-force'
 import { guideNamed, type Guide } from '../../guides/guide'
+import type { Use } from '../../guides/crop'
 import type { Region } from '../../guides/regions'
 import type { Months } from '../../guides/windows'
-import {
-  noneAfter,
-  retestAfter,
-  retestAhead,
-  sameSeason,
-  sulfurAhead,
-  windowTiming,
-  usualPlanting,
-  type Timing,
-} from '../../guides/timings'
+import { noneAfter, overWinter, retestAhead, sulfurAhead, windowTiming, type Timing } from '../../guides/timings'
 import type { AreaRecommendation, Recommendation } from '../../recommend'
 import { feeds, isLime, productNamed, type Product } from '../../shelf/product'
 import { say, type Sentence } from '../../told/sentence'
@@ -22,6 +13,8 @@ import { fromLime, type AreaJob, type Job } from '../job'
 import { passesOf, type Pass, type Treatment } from '../pass'
 import type { Interval } from '../split'
 import { countsFrom } from '../standing'
+import { gateOf, isGated, testsOf, type Test } from './tests'
+import { firstOfSpring, plantingOf, standsOn, type Planting } from './planting'
 import { closedOn, sortOf, type DatedGround } from './closed'
 import { dayAt, dayNumber, monthsOn, type Day } from './day'
 import { count, isOver, overAlone, stripsOf, yearlyOf, type Yearly } from './limits'
@@ -39,21 +32,16 @@ export interface Dated {
   readonly state: 'open' | 'moved' | 'done' | 'skipped' | 'covered'
   /** The entry of the log that answers it. */
   readonly entry: Application | null
+  /** lb of it that were planned; what the pass itself says is what is still to do. */
+  readonly amount: Pass['amount']
   /** What speaks against its day. */
   readonly problems: readonly Sentence[]
-}
-
-export interface Retest {
-  readonly day: Day
-  readonly why: Sentence
-  /** The pass that waits for it. */
-  readonly before: string | null
 }
 
 export interface AreaProgram {
   readonly areaId: string
   readonly passes: readonly Dated[]
-  readonly tests: readonly Retest[]
+  readonly tests: readonly Test[]
   /** Why nothing of sulfur goes on any more, where some went on before. */
   readonly stopped: Sentence | null
   /** What stays as it is beside water. */
@@ -98,14 +86,6 @@ export function program(
   })
 }
 
-/** The day on which its soil was last tested or taken; blank where nobody said. */
-function lastTested(kase: Case, areaId: string): Day {
-  const area = kase.areas.find(({ id }) => id === areaId)!
-  const taken = kase.samples.filter(({ areas }) => areas.includes(areaId)).map((sample) => sample.taken.date)
-  const days = [reportInForce(kase, area)?.date ?? '', ...taken].filter((day) => dayNumber(day) !== undefined)
-  return days.sort().at(-1) ?? ''
-}
-
 function groundOf(
   area: AreaInSeason,
   { use, crop }: AreaRecommendation,
@@ -129,7 +109,9 @@ interface Setting {
   readonly area: AreaInSeason
   readonly ground: DatedGround
   readonly from: number
-  readonly planting: { readonly at: number; readonly assumed: boolean } | null
+  readonly planting: Planting | null
+  /** What was dated so far, with what it carries. */
+  readonly gone: { readonly at: number; readonly treatment: Treatment; readonly pass: Pass }[]
   /** Days on which lime goes on here, or went on. */
   readonly limed: number[]
   /** Days on which ammonium or urea went on here. */
@@ -154,7 +136,8 @@ function datedArea(
     area,
     ground,
     from,
-    planting: plantingOf(area, known, ground, from),
+    planting: plantingOf(area, known, ground.region, from),
+    gone: [],
     limed,
     ammonium: ammoniumIn(ofHere, products),
     standings,
@@ -165,7 +148,7 @@ function datedArea(
   return {
     areaId: area.id,
     passes: [...passes].sort((a, b) => (a.day ?? '9').localeCompare(b.day ?? '9')),
-    tests: retestsOf(kase, area, known, passes, from),
+    tests: testsOf(kase, area, known, passes, ground, from),
     stopped: stoppedBy(known, ofHere),
     limited: limitsIn(passes),
     planting: planting && { day: dayAt(planting.at), assumed: planting.assumed },
@@ -204,19 +187,6 @@ const stoppedBy = ({ answer }: AreaRecommendation, logged: readonly Application[
     answer?.headline.find(({ key }) => key === 'headline.stop-sulfur')) ||
   null
 
-/** The day of planting, where what grows here is planted each year. */
-function plantingOf(
-  area: AreaInSeason,
-  { use, planted }: AreaRecommendation,
-  { region }: DatedGround,
-  from: number,
-): Setting['planting'] {
-  const typed = dayNumber(area.sown)
-  if (typed !== undefined) return { at: typed, assumed: false }
-  if (planted || use === 'container') return null
-  return { at: nextLastFrost(from - usualPlanting, region) + usualPlanting, assumed: true }
-}
-
 /** Days on which the like of a treatment was put on beside today's plan: intervals run from them too. */
 function besideDays(treatment: Treatment, { kase, area, standings }: Setting): readonly number[] {
   const answering = new Set([...standings.values()].flatMap(({ answered }) => [...answered.keys()]))
@@ -246,6 +216,7 @@ function datedTreatment(treatment: Treatment, ofArea: Setting): Dated[] {
     const at = one.day === null ? undefined : dayNumber(one.day)
     if (at !== undefined && one.state !== 'skipped' && one.state !== 'covered') {
       days.push(at)
+      setting.gone.push({ at, treatment, pass })
       if (treatment.need === 'lime') setting.limed.push(at)
       if (one.state !== 'done') count(one.pass, at, setting.limits)
     }
@@ -262,10 +233,17 @@ function datedPass(
 ): Dated {
   const { kase, area, standings } = setting
   const { answered, left, put } = standings.get(treatment.key)!
+  const { planting } = setting
   const done = answered.get(pass.key)
   const still = left && passesOf(left).find(({ key }) => key === pass.key)
-  const of = { pass: still ?? pass, treatment, entry: done ?? null }
   const at = none ? undefined : plannedDay(pass, treatment, earlier, setting)
+  const on = (day: number | undefined) => ({
+    pass: onDay(still ?? pass, day, planting, setting.ground.use),
+    treatment,
+    entry: done ?? null,
+    amount: pass.amount,
+  })
+  const of = on(at)
   const planned = at === undefined ? null : dayAt(at)
   if (done?.done === 'skipped') return { ...of, day: planned, planned, state: 'skipped', problems: [] }
   if (done)
@@ -288,7 +266,19 @@ function datedPass(
     ...problemsOn(to, pass, treatment, earlier, setting),
     ...(elsewhere ? [say('program.plan-changed', { was: move!.planned, is: planned })] : []),
   ]
-  return { ...of, day: dayAt(to), planned, state: 'moved', problems }
+  return { ...on(to), day: dayAt(to), planned, state: 'moved', problems }
+}
+
+/** Windows before and at planting: what is fed then is worked in. */
+const early: ReadonlySet<string> = new Set(['before-planting', 'at-planting', 'at-seeding'])
+
+/** A pass as it goes on on a day: nothing is worked into ground on which something stands. */
+function onDay(pass: Pass, day: number | undefined, planting: Planting | null, use: Use): Pass {
+  const { how, window, n } = pass
+  if (how.by !== 'working-in' || how.deep !== null) return pass
+  const isLater = planting && day !== undefined ? day > planting.at : window ? !early.has(window.id) : n > 1
+  if (!isLater) return pass
+  return { ...pass, how: { by: use === 'plot' || planting?.until === null ? 'surface' : 'beside-rows', deep: null } }
 }
 
 /** What speaks against a day for a pass, whoever chose it. */
@@ -307,11 +297,10 @@ function problemsOn(
   const span = earlier.length === 0 && planting === null ? undefined : spanOf(pass, treatment, earlier, planting)
   const soon = before !== undefined && day < after(before, interval)
   const full = isFull(day, gone, treatment)
-  const lime = pass.after.find(({ days }) => limed.some((one) => Math.abs(day - one) < days && day >= one - 1))
+  const lime = pass.after.find(({ days }) => limed.some((one) => Math.abs(day - one) < days))
   const sown = planting && !planting.assumed ? planting.at : undefined
   const months = treatment.product && isLime(treatment.product) ? treatment.product.liming.beginsInMonths : 0
-  const window = pass.window
-  const end = window && planting && noneAfter[window.id] !== undefined ? planting.at + noneAfter[window.id]! : Infinity
+  const end = endOf(pass, planting)
   const sulfured = kase.applications.some(
     ({ areaId, what, done, date }) =>
       areaId === area.id &&
@@ -324,6 +313,10 @@ function problemsOn(
     ...(day < from ? [say('program.past')] : []),
     ...(sort === 'feeding' && earlier.length > 0 && day >= monthsOn(earlier[0]!, aSeason)
       ? [say('program.next-season')]
+      : []),
+    ...(isDugUp(day, pass, planting) ? [say('program.stands')] : []),
+    ...(isGated(pass, treatment) && before !== undefined && day < gateOf(treatment, before, ground)
+      ? [say('program.untested', { from: dayAt(gateOf(treatment, before, ground)) })]
       : []),
     ...(soon ? [say('program.too-soon', intervalArgs(interval))] : []),
     ...limits
@@ -351,17 +344,19 @@ function plannedDay(
   pass: Pass,
   treatment: Treatment,
   earlier: readonly number[],
-  { ground, from, planting, limed, ammonium, beside, limits }: OfTreatment,
+  { ground, from, planting, limed, ammonium, beside, limits, gone: gone_ }: OfTreatment,
 ): number | undefined {
   if (overAlone(limits, pass)) return undefined
   const gone = [...beside, ...earlier].sort((a, b) => a - b)
   const before = gone.at(-1)
   const least = before === undefined ? from : Math.max(from, after(before, intervalOf(pass, treatment)))
+  const gate =
+    isGated(pass, treatment) && before !== undefined ? gateOf(treatment, before, ground) + retestAhead : least
   const span = spanOf(pass, treatment, earlier, planting)
   const frost = frostSpan(pass, ground, least)
   const months = monthsOf(pass, ground)
-  const begin = Math.max(least, span?.[0] ?? frost?.[0] ?? least)
-  const waits = (day: number) => pass.after.some(({ days }) => limed.some((one) => day >= one && day < one + days))
+  const begin = Math.max(least, gate, span?.[0] ?? frost?.[0] ?? least)
+  const waits = (day: number) => pass.after.some(({ days }) => limed.some((one) => Math.abs(day - one) < days))
   for (let day = begin; day < begin + mostDays; day += 1) {
     if (months && !months.some((one) => inMonths(day, one, ground.region))) continue
     if (
@@ -369,13 +364,37 @@ function plannedDay(
       tooNearAmmonium(day, treatment, ammonium) ||
       limits.some((one) => isOver(one, pass, day)) ||
       isFull(day, gone, treatment) ||
-      served(day, before, treatment, ground)
+      served(day, before, treatment, ground) ||
+      isDugUp(day, pass, planting) ||
+      isNearOwn(day, pass, treatment, gone_)
     )
       continue
     if (closedOn(day, treatment, ground)) continue
     return day
   }
   return undefined
+}
+
+/** The last day on which a crop that bulbs takes a pass. */
+function endOf({ window }: Pass, planting: Planting | null): number {
+  const days = window ? noneAfter[window.id] : undefined
+  if (days === undefined || !planting) return Infinity
+  return planting.spring === null ? planting.at + days : planting.spring + overWinter.none
+}
+
+/** What is dug in would be dug into what stands there. */
+const isDugUp = (day: number, { how }: Pass, planting: Planting | null): boolean =>
+  how.by === 'working-in' && how.deep !== null && planting !== null && standsOn(day, planting)
+
+/** What a bag leaves short keeps its distance from the bag's own passes of the same nutrient, where grass takes them apart. */
+function isNearOwn(day: number, pass: Pass, treatment: Treatment, gone: Setting['gone']): boolean {
+  const interval = treatment.leftShort ? intervalOf(pass, treatment) : null
+  if (!interval) return false
+  const { nutrient } = pass
+  return gone.some((one) => {
+    const brings = one.treatment.key !== treatment.key && (one.pass.carries[nutrient!] ?? 0) > 0
+    return brings && day < after(one.at, interval) && one.at < after(day, interval)
+  })
 }
 
 /** Each season of cool turf is served once, while there are no more passes than seasons. */
@@ -399,9 +418,22 @@ function spanOf(
 ): readonly [number, number] | undefined {
   const timing = timingOf(pass, treatment, planting)
   if (!timing || timing.from === 'months' || timing.from === 'last-frost') return undefined
+  const spring = planting?.spring ?? null
+  const bulbs = treatment.passes?.dressings.some(({ window }) => window && noneAfter[window.id] !== undefined)
+  if (spring !== null && bulbs && timing.from === 'before' && (earlier.at(-1) ?? 0) <= planting!.at + 7)
+    return firstOfSpring(spring)
   const anchor = timing.from === 'planting' ? planting?.at : earlier.at(-1)
-  return anchor === undefined ? undefined : [anchor + timing.days[0], anchor + timing.days[1]]
+  if (anchor === undefined) return undefined
+  // Of several before planting the last goes on then, each of the others an interval sooner.
+  const sooner = timing.from === 'planting' ? daysOf(intervalOf(pass, treatment)) * laterAlike(pass, treatment) : 0
+  return [anchor + timing.days[0] - sooner, anchor + timing.days[1] - sooner]
 }
+
+const daysOf = (interval: Interval): number => (interval && 'days' in interval ? interval.days : 0)
+
+/** Passes behind one that have the same window. */
+const laterAlike = ({ n, window }: Pass, { passes }: Treatment): number =>
+  window ? (passes?.dressings.slice(n).filter((one) => one.window?.id === window.id).length ?? 0) : 0
 
 /** A bed that is planted each year gets what has no window of its own before planting. */
 function timingOf({ window, n }: Pass, treatment: Treatment, planting: Setting['planting']): Timing | undefined {
@@ -444,66 +476,4 @@ function isFull(day: number, earlier: readonly number[], { passes }: Treatment):
   if (!most) return false
   const first = earlier.at(-most)
   return first !== undefined && day < monthsOn(first, 12)
-}
-
-/** The first day from one on that lies in the season of a former test. */
-function inSameSeason(least: number, former: Day): number {
-  const seen = dayNumber(former)
-  if (seen === undefined) return least
-  let anniversary = seen
-  while (anniversary + sameSeason < least) anniversary = monthsOn(anniversary, 12)
-  return Math.max(least, anniversary)
-}
-
-/** A test before what goes on only if it is still wanted, and one after it all. */
-function retestsOf(
-  kase: Case,
-  area: AreaInSeason,
-  { answer, retestYears }: AreaRecommendation,
-  passes: readonly Dated[],
-  from: number,
-): readonly Retest[] {
-  const dayOf = ({ day }: Dated) => (day === null ? undefined : dayNumber(day))
-  const former = lastTested(kase, area.id)
-  const moving = passes.filter(
-    ({ pass: { need }, state }) => (need === 'lime' || need === 'sulfur') && state !== 'skipped' && state !== 'covered',
-  )
-  const gated = moving.filter(({ pass, treatment, state }) => {
-    const count = treatment.passes?.count ?? 1
-    if (state === 'done') return false
-    return treatment.need === 'sulfur' ? pass.n > 1 : count > 2 && pass.n === count
-  })
-  const gates = gated.flatMap((one): Retest[] => {
-    const day = dayOf(one)
-    if (day === undefined) return []
-    const why = say('program.retest-before', {
-      n: one.pass.n,
-      of: one.treatment.passes?.count ?? 1,
-      need: one.pass.need,
-    })
-    return [{ day: dayAt(Math.max(from, day - retestAhead)), why, before: one.pass.key }]
-  })
-  // What was never tested is not tested again: its first test is due at once, and said so on Amounts. Ground of which
-  // nothing can be said yet has a day all the same where its soil was taken: that of its next test.
-  const tested = former !== '' || (answer !== null && reportInForce(kase, area) !== undefined)
-  if (!tested && moving.length === 0) return []
-  const last = Math.max(...moving.flatMap((one) => dayOf(one) ?? []))
-  if (Number.isFinite(last)) {
-    const need = answer?.reaction.outcome === 'sulfur' ? 'sulfur' : 'lime'
-    return [
-      ...gates,
-      {
-        day: dayAt(inSameSeason(monthsOn(last, retestAfter[need]), former)),
-        why: say('program.retest-after', { need, months: retestAfter[need] }),
-        before: null,
-      },
-    ]
-  }
-  return [
-    {
-      day: dayAt(Math.max(from, monthsOn(dayNumber(former) ?? from, Math.round(retestYears * 12)))),
-      why: say('program.retest-usual', { years: retestYears }),
-      before: null,
-    },
-  ]
 }

@@ -34,6 +34,13 @@ export function nextLastFrost(day: number, region: Region): number {
   return nearest >= day ? nearest : lastFrostBy(nearest + 365, region)
 }
 
+/** The first first-frost at or after a day; the middle of October where there is none. */
+export function nextFirstFrost(day: number, { firstFrost, hemisphere }: Region): number {
+  const yearDay = firstFrost ?? (hemisphere === 'north' ? '10-15' : '04-15')
+  const years = [0, 1].map((more) => inYear(yearDay, yearOf(day) + more))
+  return years.find((one) => one >= day) ?? years[1]!
+}
+
 /** Days between the last frost before a day and the first after it: its growing season; null in winter. */
 export function growingSeason(day: number, { lastFrost, firstFrost }: Region): readonly [number, number] | null {
   if (lastFrost === null || firstFrost === null) return [-Infinity, Infinity]

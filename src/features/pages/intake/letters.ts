@@ -86,8 +86,8 @@ export async function recommendedCsv(ids: readonly string[], around: Around): Pr
   const data = (await casesOf(ids)).flatMap((kase) => {
     const letter = letterOf(kase, planNow(kase, around))
     const worded = wordLetter(letter, english, 'en', kase.measures)
-    return letter.areas.flatMap(({ rows, report, size, crop, name }, i) =>
-      rows.map(({ all }, k) => {
+    return letter.areas.flatMap(({ passes, report, size, crop, name }, i) =>
+      passes.map(({ pass }, k) => {
         const one = worded.areas[i]!.rows[k]!
         return [
           kase.client,
@@ -98,7 +98,7 @@ export async function recommendedCsv(ids: readonly string[], around: Around): Pr
           report?.code ?? '',
           one.what,
           one.amount,
-          String(Math.round(all.value.v * 100) / 100),
+          String(Math.round(pass.amount.value.v * 100) / 100),
           whenOf(one),
         ]
       }),

@@ -7,6 +7,7 @@ import { unmovePass } from '@/core/case/acts/decisions'
 import type { Application } from '@/core/case/applications'
 import { dayNumber } from '@/core/passes/program/day'
 import { isOpen, type Dated } from '@/core/passes/program/program'
+import { whyTested } from '@/core/passes/program/tests'
 import type { Plan } from '@/core/plan/plan'
 import { productRef } from '@/core/shelf/product'
 import type { Sentence } from '@/core/told/sentence'
@@ -48,7 +49,7 @@ export function Days({ plan, ...moving }: Props) {
       what: whatOf(dated),
       why: dated.problems,
     })),
-    ...tests.map(({ day, why }) => ({ day, area, what: en.test, why: [why] })),
+    ...tests.map((test) => ({ day: test.day, area, what: en.test, why: [whyTested(test)] })),
     ...(planting ? [{ day: planting.day, area, what: en.planting, why: [] }] : []),
   ])
   const yearOf = ({ day }: Entry) => day?.slice(0, 4) ?? en.noDay

@@ -4,6 +4,7 @@ import { useMemo, useRef, type KeyboardEvent, type PointerEvent } from 'react'
 import { closedSpans, sortOf } from '@/core/passes/program/closed'
 import { dayAt, dayNumber, monthOf, monthsOn, yearOf, type Day } from '@/core/passes/program/day'
 import { isOpen, type Dated } from '@/core/passes/program/program'
+import { whyTested } from '@/core/passes/program/tests'
 import type { AreaPlan } from '@/core/plan/plan'
 import type { Treatment } from '@/core/passes/pass'
 import { useSeen } from '@/ui/useSeen'
@@ -66,16 +67,18 @@ export function Strip({ area, today, ...moving }: Props) {
           ))}
           <span className="text-ink-2 self-center">{en.test}</span>
           <div className="relative h-6">
-            {area.tests.map(({ day, why }) => (
-              <span
-                key={day}
-                role="img"
-                aria-label={`${en.test}, ${dateWords(day)}`}
-                title={`${dateWords(day)}. ${render(why)}`}
-                className="border-ink absolute top-1.5 size-3 -translate-x-1/2 rotate-45 border-[1.5px] bg-white"
-                style={{ left: at(dayNumber(day)!) }}
-              />
-            ))}
+            {area.tests
+              .map((test) => ({ day: test.day, why: whyTested(test) }))
+              .map(({ day, why }) => (
+                <span
+                  key={day}
+                  role="img"
+                  aria-label={`${en.test}, ${dateWords(day)}`}
+                  title={`${dateWords(day)}. ${render(why)}`}
+                  className="border-ink absolute top-1.5 size-3 -translate-x-1/2 rotate-45 border-[1.5px] bg-white"
+                  style={{ left: at(dayNumber(day)!) }}
+                />
+              ))}
             {area.planting && dayNumber(area.planting.day)! >= span.from && (
               <span
                 className="border-moss text-moss absolute top-0 h-full border-l-2 pl-1 text-[12px] font-semibold"

@@ -1,5 +1,6 @@
 import ical, { ICalCalendarMethod, ICalEventStatus } from 'ical-generator'
 import type { Case } from '@/core/case/case'
+import { whyTested } from '@/core/passes/program/tests'
 import type { Plan } from '@/core/plan/plan'
 import { dayNumber, type Day } from '@/core/passes/program/day'
 import { productWords, weight } from '@/wording/format'
@@ -49,12 +50,12 @@ export function calendarFile(kase: Case, { areas }: Plan, now: string): Calendar
       const title = `${state === 'done' ? 'Done: ' : ''}${name}: ${amount} ${what}`
       return [event(uid(pass.key), day, title, told, ICalEventStatus.CONFIRMED)]
     }),
-    ...tests.map(({ day, why, before }) =>
+    ...tests.map((test) =>
       event(
-        uid(`${areaId}/test/${before ?? 'last'}`),
-        day,
+        uid(`${areaId}/test/${test.before ?? 'last'}`),
+        test.day,
         `${name}: soil test`,
-        render(why),
+        render(whyTested(test)),
         ICalEventStatus.CONFIRMED,
       ),
     ),
