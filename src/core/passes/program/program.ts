@@ -16,27 +16,11 @@ import { countsFrom } from '../standing'
 import { gateOf, isGated, testsOf, type Test } from './tests'
 import { firstOfSpring, plantingOf, standsOn, type Planting } from './planting'
 import { closedOn, sortOf, type DatedGround } from './closed'
+import type { Dated } from './dated'
 import { dayAt, dayNumber, monthsOn, type Day } from './day'
 import { count, isOver, overAlone, stripsOf, yearlyOf, type Yearly } from './limits'
 import { closingsOf, type Rules } from './rule'
 import { inMonths, nextLastFrost } from './season'
-
-/** A pass with its day. */
-export interface Dated {
-  readonly pass: Pass
-  readonly treatment: Treatment
-  /** Null where no day of many years is open, or where it was done nobody knows when. */
-  readonly day: Day | null
-  /** As it would be without having been moved. */
-  readonly planned: Day | null
-  readonly state: 'open' | 'moved' | 'done' | 'skipped' | 'covered'
-  /** The entry of the log that answers it. */
-  readonly entry: Application | null
-  /** lb of it that were planned; what the pass itself says is what is still to do. */
-  readonly amount: Pass['amount']
-  /** What speaks against its day. */
-  readonly problems: readonly Sentence[]
-}
 
 export interface AreaProgram {
   readonly areaId: string
@@ -53,9 +37,6 @@ export interface AreaProgram {
   /** Why nothing of a sort goes on on a day. */
   readonly ground: DatedGround
 }
-
-/** A pass that is still to be put on, whoever chose its day. */
-export const isOpen = ({ state }: Pick<Dated, 'state'>): boolean => state === 'open' || state === 'moved'
 
 /** Days that are looked through for an open one. */
 const mostDays = 366 * 12

@@ -7,7 +7,7 @@ import { say, type Sentence } from '../../told/sentence'
 import type { Pass, Treatment } from '../pass'
 import type { DatedGround } from './closed'
 import { dayAt, dayNumber, monthsOn, type Day } from './day'
-import type { Dated } from './program'
+import type { Dated } from './dated'
 import { soilOn } from './season'
 
 /** Why a soil is tested: a pass waits for it, what went on has worked by then, or it is time. */

@@ -1,4 +1,4 @@
-import type { Dated } from '@/core/passes/program/program'
+import type { Dated } from '@/core/passes/program/dated'
 import type { Sentence } from '@/core/told/sentence'
 import { productWords } from '@/wording/format'
 import { nutrient as nutrients } from '@/wording/phrase'

@@ -3,7 +3,7 @@
 import { useMemo, useRef, type KeyboardEvent, type PointerEvent } from 'react'
 import { closedSpans, sortOf } from '@/core/passes/program/closed'
 import { dayAt, dayNumber, monthOf, monthsOn, yearOf, type Day } from '@/core/passes/program/day'
-import { isOpen, type Dated } from '@/core/passes/program/program'
+import { isOpen, type Dated } from '@/core/passes/program/dated'
 import { whyTested } from '@/core/passes/program/tests'
 import type { AreaPlan } from '@/core/plan/plan'
 import type { Treatment } from '@/core/passes/pass'
