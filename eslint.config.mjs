@@ -110,4 +110,23 @@ export default tseslint.config(
     },
   },
   ...Object.keys(forbidden).map(room),
+  {
+    // What a case comes to is asked of its plan alone.
+    files: ['src/**/*.{ts,tsx}'],
+    ignores: ['**/*.test.ts', 'src/core/plan/**', 'src/core/passes/**', 'src/core/testing/**'],
+    rules: {
+      '@typescript-eslint/no-restricted-imports': [
+        'error',
+        {
+          patterns: [
+            {
+              group: ['job', 'standing', 'shopping', 'program/program'].map((name) => `**/passes/${name}`),
+              allowTypeImports: true,
+              message: 'Ask the plan (core/plan): stations, letter and store only render it.',
+            },
+          ],
+        },
+      ],
+    },
+  },
 )

@@ -4,7 +4,7 @@ import * as fc from 'fast-check'
 import type { Application } from '../case/applications'
 import type { Case } from '../case/case'
 import { letterOf } from '../letter/letter'
-import { productRef } from '../shelf/product'
+import { productRef, type ProductRef } from '../shelf/product'
 import { shippedProducts } from '../shelf/products'
 import { anyCase, build } from '../testing/any-case'
 import { choosing, oneArea, printed, typed } from '../testing/one-area'
@@ -139,6 +139,33 @@ test.each<[string, Application[], number]>([
   ['lime is no nitrogen', [put('2026-04-01', lime, 50)], 30],
   ['pounds of nobody knows what', [put('2026-04-01', 'gone@1', 50)], 30],
 ])('what feeds, %s', (_, applications, lb) => expect(sum(garden(...applications))).toBeCloseTo(lb, 1))
+
+const potashLeft = (fertilizer: ProductRef | null, ...applications: Application[]) =>
+  leftOf(
+    oneArea(
+      { crop: 'tomato', ...choosing({ fertilizer }) },
+      {
+        ...printed({ N: typed('3', 'lb/1000 ft²'), 'K₂O': typed('3', 'lb/1000 ft²') }),
+        pH: typed('6.5'),
+        date: '2026-03-01',
+      },
+      { season: '2026', applications },
+    ),
+    'K₂O',
+  ).reduce((all, [, lb]) => all + lb!, 0)
+
+// Needed: 3 lb of each. 10 lb of 10-10-10 bring 1 lb of each. 12.5 lb of 24-0-11 hold the 3 lb of N and 1.375 of K₂O, and
+// leave 1.625; with 1 lb of N less 8.33 lb of it go on, with 0.917 of K₂O, and 3 − 1 − 0.917 are left (arithmetic).
+test.each<[string, ProductRef | null, Application[], number]>([
+  ['nothing', null, [], 3],
+  ['no bag chosen, by line', null, [put('2026-04-01', '10-10-10@1', 10)], 2],
+  ['no bag chosen, as the pass of the nitrogen', null, [put('2026-04-01', '10-10-10@1', 10, { pass: 'a/N/1' })], 2],
+  ['a bag without potash, as its pass', 'urea@1', [put('2026-04-01', '10-10-10@1', 10, { pass: 'a/fertilizer/1' })], 2],
+  ['a bag with some of it', '24-0-11@1', [], 1.625],
+  ['another beside that', '24-0-11@1', [put('2026-04-01', '10-10-10@1', 10)], 1.083],
+])('what brings two nutrients lessens each once: %s', (_, bag, applications, lb) =>
+  expect(potashLeft(bag, ...applications)).toBeCloseTo(lb, 1),
+)
 
 test('a pass of last year’s plan answers none of this year’s', () => {
   const kase = garden(put('2025-05-01', '10-10-10@1', 20, { pass: 'a/fertilizer/1' }))

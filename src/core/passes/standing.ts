@@ -62,17 +62,41 @@ export function standingsOf(
   products: readonly Product[],
 ): ReadonlyMap<string, Standing> {
   const planned = new Set(treatments.flatMap((one) => [...answersTo(kase, area, one).keys()]))
-  const beside = (from: Day) =>
-    loggedFrom(kase, area.id, from).filter(({ pass, done }) => done !== 'skipped' && !planned.has(pass ?? ''))
+  const since = (one: Treatment) =>
+    loggedFrom(kase, area.id, countsFrom(kase, area, one.need)).filter(({ done }) => done !== 'skipped')
   const alike = (one: Treatment) => treatments.filter((other) => measureOf(other) === measureOf(one))
-  return new Map(
-    treatments.map((one) => {
-      const answered = answersTo(kase, area, one)
-      const others = beside(countsFrom(kase, area, one.need))
-      return [one.key, standingOf(one, answered, lbBeside(one, others, alike(one), products), products)]
-    }),
-  )
+  const standings = new Map<string, Standing>()
+  for (const one of treatments.filter((each) => !isBare(each))) {
+    const others = since(one).filter(({ pass }) => !planned.has(pass ?? ''))
+    const beside = lbBeside(one, others, alike(one), products)
+    standings.set(one.key, standingOf(one, answersTo(kase, area, one), beside, products))
+  }
+  // Of a nutrient as such everything counts that brought it, but for what the bags of the plan were to bring.
+  for (const one of treatments.filter(isBare)) {
+    const answered = answersTo(kase, area, one)
+    const others = since(one).filter(({ pass }) => !answered.has(pass ?? ''))
+    const beside = Math.max(0, lbBrought(one, others, products) - lbOfBags(one, treatments, standings))
+    standings.set(one.key, standingOf(one, answered, beside, products))
+  }
+  return new Map(treatments.map(({ key }) => [key, standings.get(key)!]))
 }
+
+/** One of the three nutrients as such, in no product of the plan. */
+const isBare = ({ product, nutrient }: Treatment): boolean => product === null && nutrient !== null && isMajor(nutrient)
+
+const lbBrought = (one: Treatment, entries: readonly Application[], products: readonly Product[]): number =>
+  entries.reduce((sum, entry) => sum + contentIn(entry, measureOf(one)!, products), 0)
+
+/** lb of a nutrient that bags of the plan were to bring and bring no more, since other things went on in their place. */
+const lbOfBags = (
+  bare: Treatment,
+  treatments: readonly Treatment[],
+  standings: ReadonlyMap<string, Standing>,
+): number =>
+  treatments.reduce((sum, { key, product, all }) => {
+    const left = standings.get(key)?.left?.all.value.v ?? 0
+    return product ? sum + contentOf(product, Math.max(0, all.value.v - left))[measureOf(bare)!] : sum
+  }, 0)
 
 /** lb of a treatment's own product that entries beside its passes stand for: of the same product, or by what it is for. */
 function lbBeside(
