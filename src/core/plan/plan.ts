@@ -23,7 +23,7 @@ export interface Around {
 }
 
 /** What becomes of one area: its answer, its passes in the order of their days, its tests. */
-export interface AreaPlan extends AreaJob, Omit<AreaProgram, 'areaId'> {
+export interface AreaPlan extends AreaJob, Omit<AreaProgram, 'areaId' | 'standings'> {
   readonly name: string
   readonly found: AreaRecommendation
 }
@@ -56,16 +56,17 @@ export function planOf(
   const done = job(kase, recommendation, products)
   const region = regionOf(kase)
   const dated = program(kase, recommendation, done, guides, region, rules, today, products)
+  const areas = kase.areas.map(({ id, name }, i) => ({
+    ...done.areas[i]!,
+    ...dated[i]!,
+    name,
+    found: foundOf(recommendation, id),
+  }))
   return {
     today,
     region,
-    areas: kase.areas.map(({ id, name }, i) => ({
-      ...done.areas[i]!,
-      ...dated[i]!,
-      name,
-      found: foundOf(recommendation, id),
-    })),
-    purchases: shopping(done, kase, products),
+    areas,
+    purchases: shopping({ areas, staleMix: done.staleMix }, kase, products),
     staleMix: done.staleMix,
   }
 }

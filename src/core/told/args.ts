@@ -320,7 +320,7 @@ export interface Args {
   readonly 'short.put': { lb: number; material: Text | null; nutrient: string | null; more: boolean }
   readonly 'program.after-ammonium': { days: number }
   readonly 'program.strip': { name: string; what: string; width: number; away: number }
-  readonly 'program.year-limit': { name: string; most: number; what: string }
+  readonly 'program.year-limit': { name: string; most: number; what: string; held: number }
   readonly 'program.retest-usual': { years: number }
   readonly 'program.covered': { lb: number }
   readonly 'plan.echo': { area: number; holes: number; shapes: number }

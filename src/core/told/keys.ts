@@ -501,6 +501,7 @@ interface Subjects {
     | 'retest-before'
     | 'retest-usual'
     | 'rule'
+    | 'share'
     | 'strip'
     | 'sulfur-late'
     | 'too-soon'

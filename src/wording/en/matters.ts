@@ -120,10 +120,10 @@ export const matters = {
   },
   'program.strip': (a, measures) =>
     `${text(a.name)}: on the ${length(num(a.width), measures)} beside the water nothing ${a.what === 'all' ? 'goes on' : `with ${nutrient[text(a.what)]!} goes on`}; this ground begins ${length(num(a.away), measures)} from it.`,
-  'program.year-limit': (a) =>
+  'program.year-limit': (a, measures) =>
     num(a.most) === 0
       ? `${text(a.name)}: no ${nutrient[text(a.what)]!} may go on here. Choose a product without it, or ask what the local rule allows.`
-      : `${text(a.name)}: no more than ${text(a.most)} lb of ${nutrient[text(a.what)]!} per 1,000 ft² may go on in a year; the rest waits for the next one.`,
+      : `${text(a.name)}: no more than ${text(a.most)} lb of ${nutrient[text(a.what)]!} per 1,000 ft² a year. The amounts here are ${weight(num(a.held), measures)} less for it.`,
   'short.put': (a, measures) =>
     `Put on already: ${weight(num(a.lb), measures)} of ${a.nutrient ? nutrient[text(a.nutrient)]! : text(a.material)}. ${a.more ? 'What is left of it stands below.' : 'No more of it is needed now.'}`,
   'short.brought': (a) => `${capital(nutrient[text(a.nutrient)]!)} is low: what goes on below brings it.`,

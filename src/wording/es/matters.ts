@@ -138,10 +138,10 @@ export const matters: MatterWords = {
   },
   'program.strip': (a, measures) =>
     `${String(a.name)}: en los ${length(num(a.width), measures, medidas)} junto al agua no se pone ${a.what === 'all' ? 'nada' : letter.nutrients[String(a.what)]!}; este suelo empieza a ${length(num(a.away), measures, medidas)} de ella.`,
-  'program.year-limit': (a) =>
+  'program.year-limit': (a, measures) =>
     num(a.most) === 0
       ? `${String(a.name)}: aquí no se puede poner ${letter.nutrients[String(a.what)]!}. Elija un producto sin él o pregunte qué permite la regla local.`
-      : `${String(a.name)}: en un año no se ponen más de ${String(a.most)} lb de ${letter.nutrients[String(a.what)]!} por 1,000 ft²; lo demás espera al año siguiente.`,
+      : `${String(a.name)}: al año, no más de ${String(a.most)} lb de ${letter.nutrients[String(a.what)]!} por 1,000 ft². Por eso aquí son ${weight(num(a.held), measures, medidas)} menos.`,
   'short.put': (a, measures) =>
     `Ya se puso: ${weight(num(a.lb), measures)} de ${a.nutrient ? letter.nutrients[String(a.nutrient)]! : texto(a.material)}. ${a.more ? 'Lo que falta está abajo.' : 'Por ahora no hace falta más.'}`,
   'short.brought': (a) => `${capital(letter.nutrients[String(a.nutrient)]!)}: falta, y lo da lo que se pone abajo.`,

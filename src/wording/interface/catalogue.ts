@@ -571,6 +571,7 @@ export const en: Phrases = {
   'program.retest-usual': (a) => `The next test, ${num(a.years) === 1 ? 'a year' : `${text(a.years)} years`} on.`,
   'program.rule': (a) => `Closed by a rule of this office: ${text(a.name)}. Check your local rule.`,
   'program.sulfur-late': (a) => `Sulfur goes down ${text(a.months)} months or more ahead of planting.`,
+  'program.share': () => 'What a yearly limit leaves of it',
   'program.stands': () => 'The bed is planted then: work it in before planting, or after the harvest.',
   'program.untested': (a) => `A soil test comes first, not before ${dateWords(text(a.from))}.`,
   'program.too-soon': (a) =>

@@ -5,10 +5,14 @@ import { fields, numberIn } from '../../report/fields'
 import type { Product } from '../../shelf/product'
 import { say, type Sentence } from '../../told/sentence'
 import { feetPerMetre } from '../../units/factors'
+import { quantity } from '../../units/quantity'
+import { derive, given, type Derived } from '../../workings'
 import type { AreaJob } from '../job'
 import { ledger } from '../ledger'
-import { passesOf, type Pass } from '../pass'
-import { yearOf } from './day'
+import { passesOf, type Pass, type Treatment } from '../pass'
+import type { Standing } from '../standing'
+import { isOpen, type Dated } from './dated'
+import { dayNumber, yearOf } from './day'
 import { readMost, type Rules, type WaterStrip, type YearLimit } from './rule'
 
 /** What an area may get of a nutrient in a calendar year, and what it got. */
@@ -19,8 +23,8 @@ export interface Yearly {
   readonly most: number
   /** lb on all of it. */
   readonly lb: number
-  /** lb by year, of what was logged and what is dated so far. */
-  readonly got: Map<number, number>
+  /** lb by year, of what was logged. */
+  readonly got: ReadonlyMap<number, number>
 }
 
 /** lb that no scale shows. */
@@ -29,8 +33,8 @@ const hair = 1e-6
 /** The limits that bind an area, with what it got so far in each year. */
 export function yearlyOf(
   { applications }: Pick<Case, 'applications'>,
-  { id }: AreaInSeason,
-  { use, size }: AreaRecommendation,
+  { id }: Pick<AreaInSeason, 'id'>,
+  { use, size }: Pick<AreaRecommendation, 'use' | 'size'>,
   { yearLimits }: Rules,
   products: readonly Product[],
 ): readonly Yearly[] {
@@ -48,18 +52,83 @@ export function yearlyOf(
 const inPass = ({ product, nutrient, amount, carries }: Pass, what: YearLimit['what']): number =>
   product ? (carries[what] ?? 0) : nutrient === what ? amount.value.v : 0
 
-/** With this pass more than the year's limit would have gone on. */
-export const isOver = ({ what, lb, got }: Yearly, pass: Pass, day: number): boolean =>
-  inPass(pass, what) > 0 && (got.get(yearOf(day)) ?? 0) + inPass(pass, what) > lb + hair
-
-/** Counts a pass into its year. */
-export function count(pass: Pass, day: number, limits: readonly Yearly[]): void {
-  for (const { what, got } of limits) got.set(yearOf(day), (got.get(yearOf(day)) ?? 0) + inPass(pass, what))
+/** What a year's limits leave of a plan, and what they hold back. */
+export interface Limited {
+  readonly passes: readonly Dated[]
+  readonly standings: ReadonlyMap<string, Standing>
+  readonly limited: readonly Sentence[]
 }
 
-/** A limit that a pass alone is over, in any year. */
-export const overAlone = (limits: readonly Yearly[], pass: Pass): Yearly | undefined =>
-  limits.find(({ what, lb }) => inPass(pass, what) > lb + hair)
+/**
+ * Scales what is over a limit: all passes of a treatment alike, so that no year gets more than it may and no pass is thrown
+ * into another year. What may not go on at all goes.
+ */
+export function withinLimits(
+  passes: readonly Dated[],
+  standings: ReadonlyMap<string, Standing>,
+  limits: readonly Yearly[],
+): Limited {
+  const shares = new Map<string, number>()
+  const limited: Sentence[] = []
+  for (const { name, what, most, lb, got } of limits) {
+    const mine = passes.filter((one) => isOpen(one) && one.day !== null && inPass(one.pass, what) > 0)
+    const yearIn = ({ day }: Dated) => yearOf(dayNumber(day!)!)
+    const planned = new Map<number, number>()
+    for (const one of mine) planned.set(yearIn(one), (planned.get(yearIn(one)) ?? 0) + inPass(one.pass, what))
+    const shareIn = (year: number) => Math.max(0, lb - (got.get(year) ?? 0)) / planned.get(year)!
+    const over = mine.filter((one) => shareIn(yearIn(one)) < 1 - hair)
+    if (over.length === 0) continue
+    const before = mine.reduce((sum, one) => sum + inPass(one.pass, what), 0)
+    for (const one of over) {
+      const { key } = one.treatment
+      shares.set(key, Math.min(shares.get(key) ?? 1, shareIn(yearIn(one))))
+    }
+    const after = mine.reduce((sum, one) => sum + inPass(one.pass, what) * (shares.get(one.treatment.key) ?? 1), 0)
+    limited.push(say('program.year-limit', { name, most, what, held: before - after }))
+  }
+  if (shares.size === 0) return { passes, standings, limited }
+  const kept = [...standings].map(([key, standing]): [string, Standing] => {
+    const share = shares.get(key) ?? 1
+    const { left } = standing
+    return [key, { ...standing, left: left && (share > 0 ? scaled(left, share) : null) }]
+  })
+  return { passes: passes.flatMap((one) => scaledPass(one, shares)), standings: new Map(kept), limited }
+}
+
+const withShare = <Of extends string>(amount: Derived<Of>, share: number): Derived<Of> =>
+  derive(
+    amount.value.of,
+    'amount * share',
+    { amount, share: given(quantity(share, 'of it'), say('program.share'), 'reported') },
+    say('program.share'),
+    'arithmetic',
+  )
+
+function scaled(left: Treatment, share: number): Treatment {
+  const { passes, first } = left
+  const each = withShare(left.each as Derived<'lb product'>, share)
+  const before = first && withShare(first as Derived<'lb product'>, share)
+  return {
+    ...left,
+    all: withShare(left.all, share),
+    each,
+    first: before,
+    passes: passes && {
+      ...passes,
+      each,
+      ...(passes.firsts && before && { firsts: { ...passes.firsts, each: before } }),
+    },
+  }
+}
+
+function scaledPass(one: Dated, shares: ReadonlyMap<string, number>): readonly Dated[] {
+  const share = shares.get(one.treatment.key) ?? 1
+  if (share === 1 || !isOpen(one)) return [one]
+  if (share === 0) return []
+  const { amount, carries } = one.pass
+  const less = Object.fromEntries(Object.entries(carries).map(([nutrient, lb]) => [nutrient, lb * share]))
+  return [{ ...one, pass: { ...one.pass, amount: withShare(amount, share), carries: less } }]
+}
 
 /** Strips beside water that run over this ground. */
 export function stripsOf({ lie }: AreaInSeason, { treatments }: AreaJob, { waterStrips }: Rules): readonly Sentence[] {

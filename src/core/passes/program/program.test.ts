@@ -215,31 +215,41 @@ test('a blackout of phosphate closes winter for it, and for nothing else', () =>
   ])
 })
 
-test('a limit of the year moves what is over it to the next, what was logged counts, and a ban lets nothing on', () => {
+test('a limit of the year scales what is over it, what was logged counts, and a ban lets nothing on', () => {
   const fed = oneArea(
     { crop: 'tall-fescue', texture: 'loam' },
     { ...printed({ N: typed('4', 'lb/1000 ft²') }), pH: typed('6.4'), date: '2026-03-01' },
   )
-  const limit = (most: string, what: 'N' | 'P₂O₅' = 'N') => ({
-    yearLimits: [{ id: 'l', name: 'County', what, where: 'lawn' as const, most }],
-  })
-  const yearsOf = (kase: Case, most: string) =>
-    planned(kase, '2027-01-05', cool, limit(most))
-      .passes.filter(({ pass, state }) => pass.need === 'N' && state === 'open')
-      .map(({ day }) => day?.slice(0, 4))
-  const each = planned(fed, '2027-01-05').passes.find(({ pass }) => pass.need === 'N')!.pass.amount.value.v
-  const two = String(2 * each)
-  expect(yearsOf(fed, two).filter((year) => year === '2027')).toHaveLength(2)
+  const limited = (most: string, kase = fed) => {
+    const limit = { id: 'l', name: 'County', what: 'N' as const, where: 'lawn' as const, most }
+    const found = planned(kase, '2027-01-05', cool, { yearLimits: [limit] })
+    const open = found.passes.filter(({ pass, state }) => pass.need === 'N' && state === 'open')
+    return {
+      days: open.map(({ day }) => day),
+      lb: open.reduce((sum, { pass }) => sum + pass.amount.value.v, 0),
+      told: found.limited.map(({ args }) => Math.round((args.held as number) * 100) / 100),
+    }
+  }
+  const free = limited('99')
+  expect(free).toMatchObject({ lb: expect.closeTo(4, 6) as number, told: [] })
+  // Four passes of 1 lb, three of them in 2027: at most 2 lb there leave ⅔ of each (arithmetic).
+  const in2027 = free.days.filter((day) => day!.startsWith('2027')).length
+  const two = limited('2')
+  expect(two.days).toEqual(free.days)
+  expect(two.lb).toBeCloseTo((4 * 2) / in2027, 6)
+  expect(two.told).toEqual([Math.round((4 - (4 * 2) / in2027) * 100) / 100])
   const own = {
     ...blankApplication('x', 'a', '2027-02'),
     what: 'fertilizer' as const,
     product: 'urea@1' as const,
-    amount: typed(each / 0.46, 'lb'),
+    amount: typed(1 / 0.46, 'lb'),
   }
-  expect(yearsOf({ ...fed, applications: [own] }, two).filter((year) => year === '2027')).toHaveLength(1)
-  const banned = planned(fed, '2027-01-05', cool, limit('0')).passes.filter(({ pass }) => pass.need === 'N')
-  expect(banned.every(({ day, problems }) => day === null && problems[0]!.key === 'program.year-limit')).toBe(true)
-  expect(yearsOf(fed, 'a little')).toEqual(yearsOf(fed, '99'))
+  // The client's pound of nitrogen is one of the two.
+  const after = limited('2', { ...fed, applications: [own] })
+  const nextYear = after.days.filter((day) => !day!.startsWith('2027')).length
+  expect(after.lb).toBeLessThanOrEqual(1 + nextYear + 1e-6)
+  expect(limited('0')).toEqual({ days: [], lb: 0, told: [4] })
+  expect(limited('a little')).toEqual(free)
 })
 
 test('a strip beside water is told where the ground lies nearer to it', () => {
@@ -328,7 +338,7 @@ test('1,000 random programs keep intervals, order, windows and closed times, or 
       for (const { pass, treatment, day, problems } of [...area.passes].sort((a, b) => a.pass.n - b.pass.n)) {
         const said = new Set(problems.map(({ key }) => key))
         if (day === null) {
-          expect(said.has('program.no-day') || said.has('program.year-limit')).toBe(true)
+          expect(said.has('program.no-day')).toBe(true)
           continue
         }
         const at = dayNumber(day)!

@@ -18,7 +18,7 @@ import { firstOfSpring, plantingOf, standsOn, type Planting } from './planting'
 import { closedOn, sortOf, type DatedGround } from './closed'
 import type { Dated } from './dated'
 import { dayAt, dayNumber, monthsOn, type Day } from './day'
-import { count, isOver, overAlone, stripsOf, yearlyOf, type Yearly } from './limits'
+import { stripsOf, withinLimits, yearlyOf } from './limits'
 import { closingsOf, type Rules } from './rule'
 import { inMonths, nextLastFrost } from './season'
 
@@ -30,7 +30,9 @@ export interface AreaProgram {
   readonly stopped: Sentence | null
   /** What stays as it is beside water. */
   readonly strips: readonly Sentence[]
-  /** What an office's yearly limits hold back altogether, each said once. */
+  /** How each treatment stands within the office's yearly limits. */
+  readonly standings: AreaJob['standings']
+  /** What those limits hold back, each said once. */
   readonly limited: readonly Sentence[]
   /** When it is planted or sown; null where nothing goes by that. */
   readonly planting: { readonly day: Day; readonly assumed: boolean } | null
@@ -61,9 +63,10 @@ export function program(
     const area = inSeason(one, kase.season)
     const known = found.find(({ areaId }) => areaId === one.id)!
     const ground = groundOf(area, known, guides, region, rules)
-    const limits = yearlyOf(kase, area, known, rules, products)
     const strips = stripsOf(area, jobs[i]!, rules)
-    return { ...datedArea(kase, area, known, jobs[i]!, { ground, limits, products, from: dayNumber(from)! }), strips }
+    const limits = yearlyOf(kase, area, known, rules, products)
+    const dated = datedArea(kase, area, known, jobs[i]!, { ground, products, from: dayNumber(from)! })
+    return { ...dated, ...withinLimits(dated.passes, jobs[i]!.standings, limits), strips }
   })
 }
 
@@ -98,7 +101,6 @@ interface Setting {
   /** Days on which ammonium or urea went on here. */
   readonly ammonium: readonly number[]
   readonly standings: AreaJob['standings']
-  readonly limits: readonly Yearly[]
 }
 
 function datedArea(
@@ -106,8 +108,8 @@ function datedArea(
   area: AreaInSeason,
   known: AreaRecommendation,
   { treatments, standings }: AreaJob,
-  { ground, limits, products, from }: Pick<Setting, 'ground' | 'limits' | 'from'> & { products: readonly Product[] },
-): Omit<AreaProgram, 'strips'> {
+  { ground, products, from }: Pick<Setting, 'ground' | 'from'> & { products: readonly Product[] },
+): Omit<AreaProgram, 'strips' | 'standings' | 'limited'> {
   const ofHere = kase.applications.filter(({ areaId }) => areaId === area.id)
   const limed = ofHere.flatMap(({ what, done, date }) =>
     what === 'lime' && done !== 'skipped' ? (dayNumber(date) ?? []) : [],
@@ -122,7 +124,6 @@ function datedArea(
     limed,
     ammonium: ammoniumIn(ofHere, products),
     standings,
-    limits,
   }
   const passes = treatments.flatMap((treatment) => datedTreatment(treatment, setting))
   const { planting } = setting
@@ -131,18 +132,9 @@ function datedArea(
     passes: [...passes].sort((a, b) => (a.day ?? '9').localeCompare(b.day ?? '9')),
     tests: testsOf(kase, area, known, passes, ground, from),
     stopped: stoppedBy(known, ofHere),
-    limited: limitsIn(passes),
     planting: planting && { day: dayAt(planting.at), assumed: planting.assumed },
     ground,
   }
-}
-
-/** The limits that leave a pass without any day. */
-function limitsIn(passes: readonly Dated[]): readonly Sentence[] {
-  const limits = passes.flatMap(({ state, day, problems }) =>
-    state === 'open' && day === null ? problems.filter(({ key }) => key === 'program.year-limit') : [],
-  )
-  return [...new Map(limits.map((one) => [`${one.args.name as string} ${one.args.what as string}`, one])).values()]
 }
 
 /** The same for one treatment, with the days on which the like of it was put on beside the plan. */
@@ -199,7 +191,6 @@ function datedTreatment(treatment: Treatment, ofArea: Setting): Dated[] {
       days.push(at)
       setting.gone.push({ at, treatment, pass })
       if (treatment.need === 'lime') setting.limed.push(at)
-      if (one.state !== 'done') count(one.pass, at, setting.limits)
     }
   }
   return dated
@@ -235,10 +226,7 @@ function datedPass(
   const ofOld = move !== undefined && move.to < countsFrom(kase, area, treatment.need)
   const to = move && !ofOld ? dayNumber(move.to) : undefined
   if (to === undefined) {
-    const alone = overAlone(setting.limits, pass)
-    const without = alone
-      ? say('program.year-limit', { name: alone.name, most: alone.most, what: alone.what })
-      : say('program.no-day')
+    const without = say('program.no-day')
     const problems = at === undefined ? [without] : problemsOn(at, pass, treatment, earlier, setting)
     return { ...of, day: planned, planned, state: 'open', problems }
   }
@@ -268,7 +256,7 @@ function problemsOn(
   pass: Pass,
   treatment: Treatment,
   earlier: readonly number[],
-  { ground, planting, limed, ammonium, from, area, kase, beside, limits }: OfTreatment,
+  { ground, planting, limed, ammonium, from, area, kase, beside }: OfTreatment,
 ): readonly Sentence[] {
   const sort = sortOf(treatment)
   const closed = closedOn(day, treatment, ground)
@@ -300,9 +288,6 @@ function problemsOn(
       ? [say('program.untested', { from: dayAt(gateOf(treatment, before, ground)) })]
       : []),
     ...(soon ? [say('program.too-soon', intervalArgs(interval))] : []),
-    ...limits
-      .filter((one) => isOver(one, pass, day))
-      .map(({ name, most, what }) => say('program.year-limit', { name, most, what })),
     ...(full ? [say('program.year-full', { most: treatment.passes!.perYear! })] : []),
     ...(tooNearAmmonium(day, treatment, ammonium) ? [say('program.after-ammonium', { days: fromLime.ammonium })] : []),
     ...(lime ? [say('program.lime-first', { days: lime.days })] : []),
@@ -325,9 +310,8 @@ function plannedDay(
   pass: Pass,
   treatment: Treatment,
   earlier: readonly number[],
-  { ground, from, planting, limed, ammonium, beside, limits, gone: gone_ }: OfTreatment,
+  { ground, from, planting, limed, ammonium, beside, gone: gone_ }: OfTreatment,
 ): number | undefined {
-  if (overAlone(limits, pass)) return undefined
   const gone = [...beside, ...earlier].sort((a, b) => a - b)
   const before = gone.at(-1)
   const least = before === undefined ? from : Math.max(from, after(before, intervalOf(pass, treatment)))
@@ -343,7 +327,6 @@ function plannedDay(
     if (
       waits(day) ||
       tooNearAmmonium(day, treatment, ammonium) ||
-      limits.some((one) => isOver(one, pass, day)) ||
       isFull(day, gone, treatment) ||
       served(day, before, treatment, ground) ||
       isDugUp(day, pass, planting) ||

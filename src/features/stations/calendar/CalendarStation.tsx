@@ -59,11 +59,13 @@ export function CalendarStation() {
         {dated.length > 0 && en.move}
       </p>
       {plan.areas.map(
-        ({ areaId, name, stopped, strips }) =>
-          (stopped !== null || strips.length > 0) && (
+        ({ areaId, name, stopped, strips, limited }) =>
+          (stopped !== null || strips.length + limited.length > 0) && (
             <p key={areaId} role="status" className="border-clay mt-3 border-l-4 pl-3">
               <strong>{name}:</strong>{' '}
-              {[...(stopped ? [stopped] : []), ...strips].map((one) => render(one, kase.measures)).join(' ')}
+              {[...(stopped ? [stopped] : []), ...strips, ...limited]
+                .map((one) => render(one, kase.measures))
+                .join(' ')}
             </p>
           ),
       )}
