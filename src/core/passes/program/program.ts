@@ -35,7 +35,7 @@ export interface AreaProgram {
   /** What those limits hold back, each said once. */
   readonly limited: readonly Sentence[]
   /** When it is planted or sown; null where nothing goes by that. */
-  readonly planting: { readonly day: Day; readonly assumed: boolean } | null
+  readonly planting: { readonly day: Day; readonly until: Day | null; readonly assumed: boolean } | null
   /** Why nothing of a sort goes on on a day. */
   readonly ground: DatedGround
 }
@@ -132,7 +132,11 @@ function datedArea(
     passes: [...passes].sort((a, b) => (a.day ?? '9').localeCompare(b.day ?? '9')),
     tests: testsOf(kase, area, known, passes, ground, from),
     stopped: stoppedBy(known, ofHere),
-    planting: planting && { day: dayAt(planting.at), assumed: planting.assumed },
+    planting: planting && {
+      day: dayAt(planting.at),
+      until: planting.until === null ? null : dayAt(planting.until),
+      assumed: planting.assumed,
+    },
     ground,
   }
 }
@@ -316,7 +320,9 @@ function plannedDay(
   const before = gone.at(-1)
   const least = before === undefined ? from : Math.max(from, after(before, intervalOf(pass, treatment)))
   const gate =
-    isGated(pass, treatment) && before !== undefined ? gateOf(treatment, before, ground) + retestAhead : least
+    isGated(pass, treatment) && before !== undefined
+      ? Math.max(from, gateOf(treatment, before, ground)) + retestAhead
+      : least
   const span = spanOf(pass, treatment, earlier, planting)
   const frost = frostSpan(pass, ground, least)
   const months = monthsOf(pass, ground)
