@@ -7,8 +7,6 @@ import { progress, waitsFor } from '../core/case/progress'
 import type { Station } from '../core/case/stations'
 import { codesOf } from '../core/ground/sampling/codes'
 import { formatISO } from 'date-fns'
-import { duesOf } from '../core/plan/due'
-import { planningDay, planOf } from '../core/plan/plan'
 import type { Due } from '../core/plan/due-kinds'
 import type { Rules } from '../core/passes/program/rule'
 import { readOffice } from './office'
@@ -113,10 +111,21 @@ function judgment(kase: Case, guides: readonly Guide[], products: readonly Produ
   }
 }
 
-/** What falls due in a case, the earliest first; nothing where nothing can be told. */
-function duesIn(kase: Case, rules: Rules): readonly Due[] {
+/** When a page has nothing else to do, or after two seconds; at once where there is no page. */
+const idle = (): Promise<void> =>
+  new Promise((resolve) =>
+    typeof requestIdleCallback === 'function' ? requestIdleCallback(() => resolve(), { timeout: 2_000 }) : resolve(),
+  )
+
+/** What falls due in a case, the earliest first; nothing where nothing can be told. No page waits for its code. */
+async function duesIn(kase: Case, rules: Rules): Promise<readonly Due[]> {
   const [guides, products] = [allGuides(), allProducts()]
   try {
+    await idle()
+    const [{ duesOf }, { planningDay, planOf }] = await Promise.all([
+      import('../core/plan/due'),
+      import('../core/plan/plan'),
+    ])
     const found = recommendChanged(kase, guides, products)
     const today = formatISO(new Date(), { representation: 'date' })
     const ready = waitsFor(progress(kase, found)) === 'letter'
@@ -129,7 +138,7 @@ function duesIn(kase: Case, rules: Rules): readonly Due[] {
 /** Says on the Desk what a case waits for now; outside of any write, since it asks for every area's answer. */
 export async function judge(kase: Case): Promise<void> {
   const waits = judged(kase)
-  const dues = duesIn(kase, await readOffice())
+  const dues = await duesIn(kase, await readOffice())
   await db.transaction('rw', db.summaries, async () => {
     const known = await db.summaries.get(kase.id)
     if (!known) return
