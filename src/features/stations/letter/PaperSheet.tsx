@@ -1,7 +1,7 @@
 'use client'
 
 import { useLiveQuery } from 'dexie-react-hooks'
-import { Fragment } from 'react'
+import { Fragment, Suspense } from 'react'
 import { groundOf, whenOf, type Paper } from '@/paper/paper'
 import { db } from '@/store/db'
 import { Formula } from '@/ui/Formula'
@@ -9,7 +9,10 @@ import type { WordedDay } from '@/wording/letter'
 import { Logo } from '../../pages/office/Logo'
 import { useOffice } from '../../shared/office/useOffice'
 import { Sentence, type OnWords } from './Sentence'
-import { WhySheet, WorkingsSheet } from './WhySheet'
+import { late } from '../../shared/late/late'
+
+const WhySheet = late(() => import('./WhySheet').then((found) => found.WhySheet))
+const WorkingsSheet = late(() => import('./WhySheet').then((found) => found.WorkingsSheet))
 
 interface Props {
   paper: Paper
@@ -112,8 +115,10 @@ export function PaperSheet({ paper, onWords }: Props) {
           </p>
         </footer>
       </article>
-      {why && <WhySheet why={why} />}
-      {workings && <WorkingsSheet workings={workings} />}
+      <Suspense>
+        {why && <WhySheet why={why} />}
+        {workings && <WorkingsSheet workings={workings} />}
+      </Suspense>
     </div>
   )
 }
