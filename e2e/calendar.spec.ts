@@ -75,7 +75,7 @@ test('passes have their days; one is moved by key and by hand, asked about where
   expect(lime.summary).toMatch(/^South lawn: 193 lb pelletized lime, calcitic$/)
   expect(events.some(({ summary }) => summary === 'South lawn: soil test')).toBe(true)
   await page.goto(hall('letter'))
-  await expect(page.getByRole('article')).toContainText(/About 26 May 2027.*again about 26 Nov 2027/)
+  await expect(page.getByRole('article')).toContainText(/About 26 May 2027.*pelletized lime, calcitic, 2 of 3/)
 })
 
 test('in another region the days are others, and a planting day that is typed moves what goes by it', async ({

@@ -30,7 +30,7 @@ test('a figure against the reading is checked first: nothing of it is in the let
   await expect(page.getByText('it is a draft, and cannot be checked')).toBeVisible()
   // The other three areas stand it.
   await expect(sheet.getByRole('row', { name: /pelletized lime/ })).toHaveCount(3)
-  await expect(sheet).toContainText(/To buy, for all areas together:.*lime.*buy \d/)
+  await expect(sheet).toContainText(/Shopping list:.*lime.*buy \d/)
 
   await page.getByRole('button', { name: /^Amounts/ }).click()
   await row.getByRole('button', { name: 'Confirm it' }).click()

@@ -89,7 +89,7 @@ test('a sentence in other words stays, is pointed out when it may be false, and 
   }
   await page.getByRole('button', { name: 'Edit the words' }).click()
   expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([])
-  await rewrite(/^Edit: Test again in two/, 'Come by again in the fall of 2028.')
+  await rewrite(/^Edit: Based on/, 'Come by again in the fall of 2028.')
   await rewrite(/^Edit: pH /, 'Your soil suits what you grow.')
   await rewrite(/^Edit: The product label/, '')
   await expect(page.getByText('A sentence is not left empty')).toBeVisible()

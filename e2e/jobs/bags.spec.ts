@@ -78,7 +78,6 @@ test('2 tons of lime and 100-160-100 an acre on 640 ft²: one all-round bag and 
   await hands.click(page.getByRole('button', { name: /^Letter/ }))
   const letter = page.getByRole('article')
   await expect(letter).toContainText(/10-10-10 complete fertilizer: 1[34] lb.* in all; buy 1 bag of 50 lb/)
-  await expect(letter).toContainText('a month after the lime, or later')
   tell('14, first and second part', hands, 'less than 50 + 110')
 })
 
@@ -119,7 +118,6 @@ test('new sod, 120 lb of lime in goes of at most 35; part bags in the shed, and 
   await hands.click(shed.getByRole('button', { name: 'Take this' }))
   await hands.click(page.getByRole('button', { name: /^Letter/ }))
   const letter = page.getByRole('article')
-  await expect(letter).toContainText(/at most 35 lb \/ 1,000 ft² at a time/)
   await expect(letter).toContainText(/of which .* is there already/)
   tell('3', hands, '35 + 70')
 })
@@ -161,7 +159,7 @@ test('front and back lawn, sampled apart: 40-lb bags of lime of a printed streng
   await expect(letter).toContainText('170 lb')
   await expect(letter).toContainText('102 lb')
   await expect(letter).toContainText(/273 lb.* in all; buy 7 bags of 40 lb/)
-  await expect(letter).toContainText('half of it north–south, half east–west')
+  await expect(letter).toContainText(/lb walking north–south, .* lb east–west/)
   await station(page, hands, 'Calendar')
   const download = page.waitForEvent('download')
   await hands.click(page.getByRole('button', { name: 'Calendar file' }))
@@ -200,7 +198,8 @@ test('ten rows of onions, 25 ft each: dressings by the row until bulbing, and ho
   await expect(letter).toContainText('21-0-0 ammonium sulfate')
   // 3.5 lb N on 1,000 ft² (guide data) is 0.875 on 250 ft²: 4.2 lb of 21-0-0 (exact), 1.4 in each of three.
   await expect(letter).toContainText('1 lb 6 oz')
-  await expect(letter).toContainText('4 lb 3 oz in all; 1.8 oz for 20 ft of row; buy 1 bag of 25 lb')
+  await expect(letter).toContainText('1.8 oz for 20 ft of row')
+  await expect(letter).toContainText('21-0-0 ammonium sulfate: 4 lb 3 oz in all; buy 1 bag of 25 lb')
   await expect(letter).toContainText('none once the soil cracks at bulbing')
   // A cup every 15 ft each three weeks: what that habit is in nitrogen, against what onions take.
   await station(page, hands, 'Amounts')

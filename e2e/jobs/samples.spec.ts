@@ -30,7 +30,7 @@ test('six blueberry bushes without a report: a meter at five spots round one of 
   await station(page, hands, 'Letter')
   const letter = page.getByRole('article')
   await expect(letter.getByRole('row', { name: /sulfur prills/ }).first()).toContainText(/oz a plant/)
-  await expect(letter).toContainText('mulch put back')
+  await expect(letter).toContainText('put the mulch back')
   await hands.click(page.getByRole('radio', { name: 'cards' }))
   await expect(page.getByRole('list', { name: 'A card for each pass' })).toContainText(
     /oz a plant.*mulch raked off, spread out to the edge of the branches, watered in, mulch put back/,

@@ -171,9 +171,11 @@ test('the school garden’s letter, as it is read', () => {
     about: '9 pies × 31 pies, hortalizas variadas',
     rows: [
       { what: 'cal en gránulos, dolomítica', when: 'mezcle con la tierra, a 6 pulgadas de hondo' },
-      { what: '21-0-0 sulfato de amonio, 1 de 2', when: 'antes de plantar; mezcle con la tierra de arriba' },
+      {
+        what: '21-0-0 sulfato de amonio',
+        when: '2 aplicaciones; antes de plantar; mezcle con la tierra de arriba',
+      },
       { what: 'potasa (K₂O)', when: 'mezcle con la tierra de arriba; en el producto que usted elija' },
-      { what: '21-0-0 sulfato de amonio, 2 de 2' },
     ],
   })
 })

@@ -1,8 +1,14 @@
 import type { Case } from '../core/case/case'
-import type { Letter, LetterArea, LetterPass, LetterReport } from '../core/letter/letter'
+import {
+  thingsIn,
+  type Letter,
+  type LetterArea,
+  type LetterPass,
+  type LetterReport,
+  type LetterThing,
+} from '../core/letter/letter'
 import { stepsOf } from '../core/letter/steps'
 import type { Pass } from '../core/passes/pass'
-import type { Day } from '../core/passes/program/day'
 import type { Test } from '../core/passes/program/tests'
 import type { Purchase } from '../core/passes/shopping'
 import type { Sentence } from '../core/told/sentence'
@@ -135,7 +141,7 @@ export function wordLetter(
       when: day ? capital(own.onDays(dated(day))) : own.undated,
       rows: steps.map((step) => ({
         area: several ? step.area.name : '',
-        ...('pass' in step ? wordPass(step.pass, speech, null) : wordTest(step.test, speech)),
+        ...('pass' in step ? wordPass(step.pass, speech) : wordTest(step.test, speech)),
       })),
     })),
     areas: letter.areas.map((area) => wordArea(area, letter.reports.length < 2, speech)),
@@ -192,7 +198,7 @@ function wordArea(
     // The foot tells the whole of each: its code will do.
     basis: report && !one ? (report.code ? words.letter.byReport(report.code) : reportWords(report, words)) : '',
     instead: words.letter.nothing,
-    rows: passes.map((one) => wordPass(one, speech, one.day)),
+    rows: thingsIn({ passes }).map((one) => wordThing(one, speech)),
   }
 }
 
@@ -221,8 +227,7 @@ export function dueWords(
   return [window ? textOf(window.label) : apart, ...since, season ? textOf(season) : ''].filter(Boolean)
 }
 
-/** @param told its day, where that is to be said beside it */
-function wordPass(one: LetterPass, { words, measures, textOf, weighed }: Speech, told: Day | null): WordedRow {
+function wordPass(one: LetterPass, { words, measures, textOf, weighed }: Speech): WordedRow {
   const { letter, measures: own } = words
   const { pass, treatment, of, more, gated, withSand, half, shares } = one
   const { product, nutrient, amount, n } = pass
@@ -236,7 +241,7 @@ function wordPass(one: LetterPass, { words, measures, textOf, weighed }: Speech,
       withSand && letter.withSand,
       ...shares.map((share) => letter.shares[share.of](weighed(share.each.value.v))),
     ]),
-    days: told === null ? '' : letter.onDays(longDate(told, own.locale)),
+    days: '',
     when: clauses([
       ...dueWords(one, words, textOf),
       howWords(pass, words, measures),
@@ -246,6 +251,14 @@ function wordPass(one: LetterPass, { words, measures, textOf, weighed }: Speech,
       more && letter.more(more.count, more.until ? longDate(more.until, own.locale) : ''),
     ]),
   }
+}
+
+/** One thing with all of its passes, as a list of what an area gets has it. */
+function wordThing({ first, count }: LetterThing, speech: Speech): WordedRow {
+  const { letter, measures: own } = speech.words
+  const { when, ...row } = wordPass({ ...first, of: 1, more: null, gated: false }, speech)
+  const days = first.day === null ? '' : letter.onDays(longDate(first.day, own.locale))
+  return { ...row, days, when: clauses([count > 1 && letter.applications(count), when]) }
 }
 
 const clauses = (all: readonly (string | false | null)[]): string => all.filter(Boolean).join('; ')

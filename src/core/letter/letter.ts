@@ -265,6 +265,24 @@ function openOf(needs: readonly Need[], said: readonly Sentence[]): readonly Sen
   ]
 }
 
+/** One thing that goes on an area, in all of its passes that are still to be put on. */
+export interface LetterThing {
+  readonly first: LetterPass
+  readonly count: number
+  /** lb in all of them. */
+  readonly lb: number
+}
+
+export function thingsIn({ passes }: Pick<LetterArea, 'passes'>): readonly LetterThing[] {
+  const byKey = new Map<string, LetterThing>()
+  for (const one of passes) {
+    const times = 1 + (one.more?.count ?? 0)
+    const { first, count, lb } = byKey.get(one.treatment.key) ?? { first: one, count: 0, lb: 0 }
+    byKey.set(one.treatment.key, { first, count: count + times, lb: lb + times * one.pass.amount.value.v })
+  }
+  return [...byKey.values()]
+}
+
 /** Passes of one thing beyond these are counted, not listed. */
 const mostListed = 6
 

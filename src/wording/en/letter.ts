@@ -64,6 +64,7 @@ export const letter = {
   choice: 'in a product of your choice',
   onlyIf: 'only if the soil test before it still asks for it',
   more: (count: number, until: string) => `then ${count} more like it${until && `, to ${until}`}`,
+  applications: (count: number) => `${count} applications`,
   test: 'Test the soil again',
   gate: (what: string, n: number, of: number) => `before ${what} application ${n} of ${of}`,
   effect: (what: string, months: number) => `${months} months after the last application of ${what}`,

@@ -64,6 +64,7 @@ export const letter: LetterWords = {
   choice: 'en el producto que usted elija',
   onlyIf: 'solo si el análisis de antes todavía lo pide',
   more: (count, until) => `luego ${count} veces más igual${until && `, hasta el ${until}`}`,
+  applications: (count) => `${count} aplicaciones`,
   test: 'Analice el suelo otra vez',
   gate: (what, n, of) => `antes de la aplicación ${n} de ${of} de ${what}`,
   effect: (what, months) => `${months} meses después de la última aplicación de ${what}`,

@@ -1,7 +1,7 @@
 import { unparse } from 'papaparse'
 import type { Case } from '@/core/case/case'
 import type { GivenLetter } from '@/core/case/decisions'
-import { letterOf } from '@/core/letter/letter'
+import { letterOf, thingsIn } from '@/core/letter/letter'
 import { noRules } from '@/core/passes/program/rule'
 import { planningDay, planOf, type Plan } from '@/core/plan/plan'
 import { recommend } from '@/core/recommend'
@@ -86,8 +86,9 @@ export async function recommendedCsv(ids: readonly string[], around: Around): Pr
   const data = (await casesOf(ids)).flatMap((kase) => {
     const letter = letterOf(kase, planNow(kase, around))
     const worded = wordLetter(letter, english, 'en', kase.measures)
-    return letter.areas.flatMap(({ passes, report, size, crop, name }, i) =>
-      passes.map(({ pass }, k) => {
+    return letter.areas.flatMap((area, i) =>
+      thingsIn(area).map(({ lb }, k) => {
+        const { report, size, crop, name } = area
         const one = worded.areas[i]!.rows[k]!
         return [
           kase.client,
@@ -98,7 +99,7 @@ export async function recommendedCsv(ids: readonly string[], around: Around): Pr
           report?.code ?? '',
           one.what,
           one.amount,
-          String(Math.round(pass.amount.value.v * 100) / 100),
+          String(Math.round(lb * 100) / 100),
           whenOf(one),
         ]
       }),
