@@ -7,7 +7,13 @@ import { measures as english, type MeasureWords } from './en/measures'
  * or beside the whole amount (`in 2 equal parts: …`). Empty for a single pass that nothing dates.
  */
 export function passesWords(
-  { count, interval, perYear, dressings }: Pick<Passes, 'count' | 'interval' | 'perYear' | 'dressings'>,
+  {
+    count,
+    interval,
+    perYear,
+    dressings,
+    together,
+  }: Pick<Passes, 'count' | 'interval' | 'perYear' | 'dressings' | 'together'>,
   beside: 'each' | 'all',
   own: MeasureWords = english,
   textOf: (text: Text) => string = ({ en }) => en,
@@ -24,9 +30,10 @@ export function passesWords(
     return count === 1 ? dates : beside === 'each' ? own.timesOn(count, dates) : own.partsOn(count, dates)
   }
   if (count === 1) return ''
+  if (together === count) return `${beside === 'all' ? own.inPasses(count) : own.passes(count)}${own.together}`
   const apart =
     interval === null ? '' : 'months' in interval ? own.monthsApart(interval.months) : own.daysApart(interval.days)
-  return `${beside === 'all' ? own.inPasses(count) : own.passes(count)}${apart}${perYear ? own.perYear(perYear) : ''}`
+  return `${beside === 'all' ? own.inPasses(count) : own.passes(count)}${apart}${together ? own.twoTogether : ''}${perYear ? own.perYear(perYear) : ''}`
 }
 
 /** Labels in their order, each with how often it stands there on end. */

@@ -427,10 +427,14 @@ function needOf(
   const amount = onArea('product', lead.rate, ground.area)
   const { lime, sulfur } = ground.choices
   const { material, bagLb } = of === 'lime' ? lime : sulfur
-  const passes =
-    of === 'lime'
+  // What burns is never given twice at once.
+  const together = of === 'lime' && !ground.planted && !lime.material.liming.cap ? ({ together: 2 } as const) : {}
+  const passes = {
+    ...(of === 'lime'
       ? split('product', amount, lead.rate, limeCap(ground), of)
-      : split('product', amount, sulfurIn(lead.rate, sulfur.material), sulfurCap(ground), of)
+      : split('product', amount, sulfurIn(lead.rate, sulfur.material), sulfurCap(ground), of)),
+    ...together,
+  }
   return {
     of,
     outcome: 'apply',

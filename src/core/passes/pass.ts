@@ -1,4 +1,4 @@
-import { feeds, isLime, type Product } from '../shelf/product'
+import { feeds, type Product } from '../shelf/product'
 import type { Sentence } from '../told/sentence'
 import type { MajorNutrient, Nutrient } from '../units/quantity'
 import type { Derived, Working } from '../workings'
@@ -83,13 +83,13 @@ export interface Pass {
 export function passesOf({ key, passes, first, each, all, product, numbers, ...of }: Treatment): readonly Pass[] {
   const { areaId, need, nutrient, how, after, why } = of
   const same = { areaId, need, nutrient, product, after, why }
-  const pairs = isDugTwice(need, how, product)
   const early = passes?.firsts?.count ?? 0
   const dressings = passes?.dressings ?? [{ window: null }]
   return dressings.map(({ window }, i): Pass => {
     const amount = passes === null ? all : i < early ? first! : each
     const n = numbers?.[i] ?? i + 1
-    const again = pairs && i > 0 && n % 2 === 0
+    const follows = i > 0 && (numbers?.[i - 1] ?? i) === n - 1
+    const again = passes?.together !== undefined && follows && n % passes.together === 0
     const interval = i === 0 ? null : again ? samePreparation : (passes?.interval ?? null)
     const by = again ? { ...how, again } : how
     return { ...same, key: `${key}/${n}`, n, amount, carries: carriedBy(product, amount), window, interval, how: by }
@@ -98,10 +98,6 @@ export function passesOf({ key, passes, first, each, all, product, numbers, ...o
 
 /** Half goes on before the ground is turned, half after. */
 const samePreparation: Interval = { days: 0 }
-
-/** Lime that is dug in goes on twice in one preparation of the ground, but for what burns. Source: common practice. */
-const isDugTwice = (need: string, { by }: How, product: Product | null): boolean =>
-  need === 'lime' && by === 'working-in' && product !== null && isLime(product) && !product.liming.cap
 
 /** lb of each nutrient on the label. */
 function carriedBy(product: Product | null, amount: Derived): Pass['carries'] {

@@ -13,6 +13,8 @@ export interface Passes<S extends Substance = Substance> {
   readonly why: Derived<'passes'>
   readonly cap: Cap
   readonly interval: Interval
+  /** So many in one preparation of the ground: half before it is turned, half after. Common practice for lime. */
+  readonly together?: 2
   /** At most so many passes in one year, where a yearly cap says so. */
   readonly perYear: number | null
   /** One for each pass, in order; of very many the first. */

@@ -36,6 +36,8 @@ export const measures = {
   partsOn: (count: number, dates: string) => `in ${count} equal parts: ${dates}`,
   passes: (count: number) => `${count} passes`,
   inPasses: (count: number) => `in ${count} equal passes`,
+  together: ' in one preparation of the soil, half before it is turned and half after',
+  twoTogether: ', two in each preparation of the soil',
   monthsApart: (months: number) => `, at least ${months} months apart`,
   daysApart: (days: number) => `, about ${days} days apart`,
   perYear: (times: number) => `, at most ${times} a year`,

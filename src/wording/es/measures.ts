@@ -35,6 +35,8 @@ export const measures: MeasureWords = {
   partsOn: (count, dates) => `en ${count} partes iguales: ${dates}`,
   passes: (count) => `${count} aplicaciones`,
   inPasses: (count) => `en ${count} aplicaciones iguales`,
+  together: ' en una sola preparación del suelo, la mitad antes de voltearlo y la mitad después',
+  twoTogether: ', dos en cada preparación del suelo',
   monthsApart: (months) => `, con al menos ${months} meses entre una y otra`,
   daysApart: (days) => `, con unos ${days} días entre una y otra`,
   perYear: (times) => `, a lo más ${times} por año`,

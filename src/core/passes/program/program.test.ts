@@ -136,6 +136,44 @@ test('ammonium waits two weeks after lime, phosphate a month', () => {
   expect(lime!.problems.map(({ key }) => key)).toEqual(['program.lime-late'])
 })
 
+/** Common practice: both diggings in one preparation before sowing, the rest after the harvest; nothing is dug in between. */
+test('lime for a bed that is dug: two halves on one day, and never while something grows there', () => {
+  const bed = (lime: string, sown: string, today: string) =>
+    planned(
+      oneArea(
+        { crop: 'mixed-vegetables', texture: 'loam', sown },
+        { ...printed({ lime: typed(lime, 'lb/1000 ft²') }), pH: typed('5.0') },
+      ),
+      today,
+    )
+      .passes.filter(({ pass }) => pass.need === 'lime')
+      .map(({ day, pass }) => [day, pass.how.again ?? false])
+  const [first, second] = bed('150', '2027-05-20', '2026-11-26')
+  expect([first, second]).toEqual([
+    ['2026-11-26', false],
+    ['2026-11-26', true],
+  ])
+  // Planted on May 20; this region's first frost is October 5: from then on.
+  expect(bed('50', '2027-05-20', '2027-06-10')).toEqual([['2027-10-05', false]])
+})
+
+test.each([
+  ['tomato', '2026-11-26', '2027-05-24'],
+  ['onion', '2026-11-26', '2027-04-05'],
+  ['plot-small-grains', '2027-02-01', '2027-08-31'],
+])('%s is planted as is usual, said as assumed: from %s on %s (common practice)', (crop, today, day) => {
+  const { planting } = planned(oneArea({ crop, texture: 'loam' }, { pH: typed('6.4') }), today)
+  expect(planting).toMatchObject({ day, assumed: true })
+})
+
+test('garlic that was set in October is fed in spring, and no more once it bulbs (common practice)', () => {
+  const kase = oneArea({ crop: 'onion', texture: 'loam', sown: '2026-10-15' }, { pH: typed('6.5') })
+  const [at, ...spring] = days(kase, 'N', '2026-10-01')
+  expect(at! <= '2026-10-22').toBe(true)
+  // Last frost May 10: six to two weeks before it, and none from two weeks after it.
+  expect(spring.every((day) => day! >= '2027-03-29' && day! <= '2027-05-24')).toBe(true)
+})
+
 test('sulfur works in no cold soil: three months apart, two a year, tested before each', () => {
   const kase = oneArea({ crop: 'highbush-blueberry', texture: 'loam', ground: 'planted' }, { pH: typed('6.6') })
   const found = planned(kase, '2026-11-26')
