@@ -192,7 +192,9 @@ test.describe('without a service worker', () => {
       await expect(news, path).toBeVisible()
       await stands()
     }
+    const reloaded = page.waitForEvent('load')
     await news.getByRole('button', { name: 'Reload' }).click()
+    await reloaded
     await expect(page.getByRole('region', { name: 'Lime' })).toBeVisible()
     expect(await isNext(page)).toBe(true)
   })

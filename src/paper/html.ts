@@ -1,4 +1,4 @@
-import { groundOf, saidOf, whenOf, type Paper } from './paper'
+import { groundOf, saidOf, stepColumns, whenOf, type Paper } from './paper'
 
 const marks: Readonly<Record<string, string>> = { '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;', "'": '&#39;' }
 const safe = (text: string): string => text.replace(/[&<>"']/g, (mark) => marks[mark]!)
@@ -8,16 +8,17 @@ const list = (points: readonly string[]): string =>
 
 /** A letter as HTML that a mail program takes: no style sheet, no picture, nothing from outside. */
 export function htmlOf({ language, head, letter, changes }: Paper): string {
-  const rows = letter.steps.flatMap(({ when, rows: ofDay }) => [
-    `<tr><th colspan="3" align="left">${safe(when)}</th></tr>`,
-    ...ofDay.map(
-      (one) =>
-        `<tr><td valign="top">${safe([one.area, one.what].filter(Boolean).join(', '))}</td><td valign="top"><strong>${safe(one.amount)}</strong> ${safe(one.measure)}</td><td valign="top">${safe(whenOf(one))}</td></tr>`,
+  const rows = letter.steps.flatMap(({ when, rows: ofDay }) =>
+    ofDay.map(
+      (one, i) =>
+        `<tr><th align="left" valign="top">${i === 0 ? safe(when) : ''}</th><td valign="top">${safe([one.area, one.what].filter(Boolean).join(', '))}</td><td valign="top"><strong>${safe(one.amount)}</strong> ${safe(one.measure)}</td><td valign="top">${safe(whenOf(one))}</td></tr>`,
     ),
-  ])
+  )
   const table =
     rows.length > 0
-      ? `<table cellpadding="4"><thead><tr>${letter.columns.map((one) => `<th align="left">${safe(one)}</th>`).join('')}</tr></thead><tbody>${rows.join('')}</tbody></table>`
+      ? `<table cellpadding="4"><thead><tr>${stepColumns(letter)
+          .map((one) => `<th align="left">${safe(one)}</th>`)
+          .join('')}</tr></thead><tbody>${rows.join('')}</tbody></table>`
       : ''
   const areas = letter.areas.map(
     (area) => element('h3', [area.name, groundOf(area)].filter(Boolean).join(' · ')) + element('p', saidOf(area)),

@@ -39,5 +39,9 @@ export const groundOf = ({ about, basis }: WordedArea): string => [about, basis]
 export const saidOf = ({ says, rows, instead }: WordedArea): string =>
   [...says.map(({ text }) => text), ...(rows.length === 0 ? [instead] : [])].join(' ')
 
+/** The names of the four columns of the timetable; one of before had none for its days. */
+export const stepColumns = ({ columns }: WordedLetter): readonly string[] =>
+  columns.length < 4 ? ['', ...columns] : columns
+
 /** When, how often, where and how one thing goes on. */
 export const whenOf = ({ days, when }: WordedRow): string => [days, when].filter(Boolean).join('; ')

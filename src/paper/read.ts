@@ -37,7 +37,7 @@ const letter = fields({
       rows: list(fields(row)),
     }),
   ),
-  columns: tuple(text, text, text),
+  columns: listOf(text, 4, undefined, 3),
   toBuyTitle: text,
   toBuy: texts,
   note: text,

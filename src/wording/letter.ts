@@ -7,9 +7,8 @@ import {
   type LetterReport,
   type LetterThing,
 } from '../core/letter/letter'
-import { stepsOf } from '../core/letter/steps'
+import { stepsOf, type TestStep } from '../core/letter/steps'
 import type { Pass } from '../core/passes/pass'
-import type { Test } from '../core/passes/program/tests'
 import type { Purchase } from '../core/passes/shopping'
 import type { Sentence } from '../core/told/sentence'
 import type { Language, Text } from '../core/told/text'
@@ -29,7 +28,8 @@ export interface WordedLetter {
   /** What to do, in the order of its days. */
   readonly steps: readonly WordedDay[]
   readonly areas: readonly WordedArea[]
-  readonly columns: readonly [what: string, amount: string, when: string]
+  /** When, what, how much, how; letters of before have no name for the first. */
+  readonly columns: readonly string[]
   /** Every product that it takes, with the bags to buy. */
   readonly toBuyTitle: string
   readonly toBuy: readonly string[]
@@ -131,6 +131,7 @@ export function wordLetter(
   const reports = alike(letter.reports).map((report) => reportWords(report, words))
   const schools = letter.schools.map(({ label, option }) => `${textOf(label)}: ${textOf(option)}`)
   const several = letter.areas.length > 1
+  const seen = new Map<string, string>()
   return {
     title: own.title,
     addressee: `${own.for} ${[letter.client, letter.place].filter(Boolean).join(', ')}`,
@@ -140,12 +141,12 @@ export function wordLetter(
     steps: stepsOf(letter).map(({ day, steps }) => ({
       when: day ? capital(own.onDays(dated(day))) : own.undated,
       rows: steps.map((step) => ({
-        area: several ? step.area.name : '',
-        ...('pass' in step ? wordPass(step.pass, speech) : wordTest(step.test, speech)),
+        area: several ? ('pass' in step ? [step.area] : step.areas).map(({ name }) => name).join(', ') : '',
+        ...('pass' in step ? wordStep(step.pass, speech, seen) : wordTest(step, speech)),
       })),
     })),
     areas: letter.areas.map((area) => wordArea(area, letter.reports.length < 2, speech)),
-    columns: [own.what, own.amount, own.when],
+    columns: [own.day, own.what, own.amount, own.when],
     toBuyTitle: own.toBuy,
     toBuy: letter.purchases.map((one) => purchaseWords(one, speech)),
     note: letter.note,
@@ -227,9 +228,10 @@ export function dueWords(
   return [window ? textOf(window.label) : apart, ...since, season ? textOf(season) : ''].filter(Boolean)
 }
 
-function wordPass(one: LetterPass, { words, measures, textOf, weighed }: Speech): WordedRow {
+function wordPass(one: LetterPass, speech: Speech): WordedRow {
+  const { words, measures, textOf, weighed } = speech
   const { letter, measures: own } = words
-  const { pass, treatment, of, more, gated, withSand, half, shares } = one
+  const { pass, treatment, of, more, gated, withSand, shares } = one
   const { product, nutrient, amount, n } = pass
   const name = product ? productWords(product, textOf) : letter.nutrients[nutrient!]!
   const lb = amount.value.v
@@ -244,14 +246,31 @@ function wordPass(one: LetterPass, { words, measures, textOf, weighed }: Speech)
     days: '',
     when: clauses([
       ...dueWords(one, words, textOf),
-      howWords(pass, words, measures),
-      half && letter.halves(weighed(half.value.v)),
+      wayWords(one, speech),
       !product && letter.choice,
       gated && letter.onlyIf,
       more && letter.more(more.count, more.until ? longDate(more.until, own.locale) : ''),
     ]),
   }
 }
+
+/** What the row above says. */
+const above = ''
+
+/** A pass in the timetable: how it goes on is said the first time, and where the row above does not say it. */
+function wordStep(one: LetterPass, speech: Speech, seen: Map<string, string>): WordedRow {
+  const row = wordPass(one, speech)
+  const { key } = one.treatment
+  const way = wayWords(one, speech)
+  const isSaid = seen.get(key) === way || seen.get(above) === way
+  seen.set(key, way).set(above, way)
+  if (!isSaid) return row
+  return { ...row, when: row.when.replace(way, speech.words.letter.sameWay) }
+}
+
+/** How it goes on, and in which goes over the ground. */
+const wayWords = ({ pass, half }: LetterPass, { words, measures, weighed }: Speech): string =>
+  clauses([howWords(pass, words, measures), half && words.letter.halves(weighed(half.value.v))])
 
 /** One thing with all of its passes, as a list of what an area gets has it. */
 function wordThing({ first, count }: LetterThing, speech: Speech): WordedRow {
@@ -263,13 +282,19 @@ function wordThing({ first, count }: LetterThing, speech: Speech): WordedRow {
 
 const clauses = (all: readonly (string | false | null)[]): string => all.filter(Boolean).join('; ')
 
-/** A soil test among what there is to do. */
-function wordTest({ reason }: Test, { words: { letter } }: Speech): WordedRow {
-  const nothing = { amount: '', measure: '', days: '' }
-  if (reason.for === 'routine') return { what: letter.test, ...nothing, when: '' }
-  const what = reason.need === 'sulfur' ? letter.sulfur : letter.lime
-  const when = reason.for === 'gate' ? letter.gate(what, reason.n, reason.of) : letter.effect(what, reason.months)
-  return { what: letter.test, ...nothing, when }
+/** A soil test among what there is to do, with what goes on only if it still asks for it. */
+function wordTest({ test, gates }: TestStep, { words, textOf, weighed }: Speech): WordedRow {
+  const { letter, measures: own } = words
+  const nothing = { what: letter.test, amount: '', measure: '', days: '' }
+  if (gates) {
+    const { pass, day, of } = gates
+    const on = day === null ? '' : letter.onDays(longDate(day, own.locale))
+    const what = pass.product ? productWords(pass.product, textOf) : letter.nutrients[pass.nutrient!]!
+    return { ...nothing, when: letter.gate(weighed(pass.amount.value.v), what, letter.turn(pass.n, of), on) }
+  }
+  const { reason } = test
+  if (reason.for !== 'effect') return { ...nothing, when: '' }
+  return { ...nothing, when: letter.effect(reason.need === 'sulfur' ? letter.sulfur : letter.lime, reason.months) }
 }
 
 /** One product, with the bags to buy and what will be left of them. */

@@ -5,7 +5,6 @@ import type { Report } from '../case/report'
 import type { ReportKind } from '../report/kinds'
 import { houseSampling } from '../guides/sampling'
 import { isHeld, type Need } from '../needs/need'
-import { doseOf } from '../needs/reaction'
 import type { Setting } from '../needs/settings'
 import type { Answer, AreaRecommendation } from '../recommend'
 import type { AreaPlan, Plan } from '../plan/plan'
@@ -188,14 +187,11 @@ function saysOf({ answer, doubts }: Found): readonly Sentence[] {
   const confirmed = needs.flatMap(({ of, confirmed: word }) =>
     word ? [word.against, say('held.confirmed', { of, reason: word.reason, by: word.by })] : [],
   )
-  const dose = doseOf(reaction)
-  const retest = dose && dose.passes.count > 2 ? [say('headline.retest')] : []
   const doubted = [...new Set(doubts.map(({ field }) => field))]
   return [
     ...ahead,
     ...(untold ? [] : [onPH]),
     ...after,
-    ...retest,
     ...held,
     ...confirmed,
     ...needs.flatMap(overruledWords),

@@ -75,7 +75,6 @@ interface Subjects {
     | 'nothing-to-feed'
     | 'only-N'
     | 'pH-before-P'
-    | 'retest'
     | 'sulfur-asked'
     | 'salts'
     | 'sodic'

@@ -1,21 +1,7 @@
-import { groundOf, saidOf, whenOf, type Paper } from '../paper'
-import {
-  artifact,
-  clay,
-  faint,
-  heightOf,
-  line,
-  lineGap,
-  put,
-  room,
-  row,
-  styled,
-  table,
-  type Sheet,
-  type Structure,
-} from './sheet'
+import { groundOf, saidOf, stepColumns, whenOf, type Paper } from '../paper'
+import { artifact, clay, faint, heightOf, line, lineGap, put, room, row, styled, table, type Sheet } from './sheet'
 
-const shares = [0.28, 0.31, 0.41] as const
+const shares = [0.15, 0.22, 0.22, 0.41] as const
 
 /** The first page: what to do, in the order of its days, and the words of care that belong to it. */
 export function drawLetter(sheet: Sheet, { letter, head, changes }: Paper, logo: Uint8Array | null): void {
@@ -74,32 +60,21 @@ function drawHead(sheet: Sheet, head: Paper['head'], logo: Uint8Array | null): v
   doc.y = Math.max(doc.y, logo ? y + logoSize.height * scale : 0) + 8 * scale
 }
 
-function drawSteps(sheet: Sheet, { stepsTitle, steps, columns }: Paper['letter']): void {
-  put(sheet, sheet.root, 'H2', stepsTitle, { font: 'serif-bold', size: 12, gap: 1 })
-  table(sheet, columns, shares, (all) => {
-    for (const { when, rows } of steps) {
-      drawDay(sheet, all, when, rows[0]!.what)
-      for (const one of rows) {
+function drawSteps(sheet: Sheet, letter: Paper['letter']): void {
+  put(sheet, sheet.root, 'H2', letter.stepsTitle, { font: 'serif-bold', size: 12, gap: 1 })
+  table(sheet, stepColumns(letter), shares, (all) => {
+    for (const { when, rows } of letter.steps)
+      rows.forEach((one, i) => {
         const { area, what, amount, measure } = one
         const cells = [
+          { text: '', ...(i === 0 && { strong: when, strongSize: 9 }) },
           { text: what, ...(area && { strong: area, strongSize: 9 }) },
-          { text: measure, strong: amount, strongSize: 10.5 },
+          { text: measure, ...(amount && { strong: amount, strongSize: 10 }) },
           { text: whenOf(one) },
         ]
         line(sheet, row(sheet, all, cells, shares, 'TD') - 1.5)
-      }
-    }
+      })
   })
-}
-
-/** A day stays with the first thing that is done on it. */
-function drawDay(sheet: Sheet, all: Structure, when: string, next: string): void {
-  const { doc, width } = sheet
-  room(sheet, heightOf(sheet, next, { size: 9, width: width / 4 }) + 30)
-  const tr = doc.struct('TR')
-  all.add(tr)
-  put(sheet, tr, 'TH', when, { font: 'serif-bold', size: 10.2, gap: 1.5 })
-  tr.end()
 }
 
 /** What is said of each area, its name leading the paragraph. */

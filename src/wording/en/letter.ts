@@ -32,6 +32,7 @@ export const letter = {
         : `${what}: now ${after}; it was ${before}.`,
   because: (area: string, now: string) => `${area ? `${area}, because` : 'Because'} now: ${now}`,
   moreReasons: (count: number) => `And ${count} more, told above.`,
+  day: 'When',
   what: 'What',
   amount: 'How much',
   when: 'How',
@@ -66,7 +67,9 @@ export const letter = {
   more: (count: number, until: string) => `then ${count} more like it${until && `, to ${until}`}`,
   applications: (count: number) => `${count} applications`,
   test: 'Test the soil again',
-  gate: (what: string, n: number, of: number) => `before ${what} application ${n} of ${of}`,
+  sameWay: 'the same way',
+  gate: (amount: string, what: string, turn: string, on: string) =>
+    `only if it still asks for it, apply ${amount} of ${what} (${turn})${on && ` ${on}`}, the same way`,
   effect: (what: string, months: number) => `${months} months after the last application of ${what}`,
   buy: (bags: string, several: boolean, bag: string) => `buy ${bags} ${several ? 'bags' : 'bag'} of ${bag}`,
   toBuy: 'Shopping list',

@@ -106,7 +106,6 @@ export const matters = {
     'The amount that the advisor set before this test is not put on any more: the test found the ground near the low end.',
   'overruled.beyond': (a) =>
     `${places(num(a.rate), 1)} lb of ${stuff[text(a.of)]} on 1,000 ft² is more than the ${text(a.most)} that any ground is given in a year: check the unit.`,
-  'headline.retest': () => 'Test again before the later passes: what is left of them follows from that.',
   'short.credited': (a) =>
     `The laboratory’s ${nutrient[text(a.nutrient)]} is less what ${brings(a.credits)} already, of which it is seldom told.`,
   'short.between': (a) =>

@@ -27,6 +27,7 @@ export const letter: LetterWords = {
         : `${what}: ahora ${after}; antes ${before}.`,
   because: (area, now) => `${area ? `${area}, porque` : 'Porque'} ahora: ${now}`,
   moreReasons: (count) => `Y ${count} más, dichas arriba.`,
+  day: 'Cuándo',
   what: 'Qué',
   amount: 'Cuánto',
   when: 'Cómo',
@@ -66,7 +67,9 @@ export const letter: LetterWords = {
   more: (count, until) => `luego ${count} veces más igual${until && `, hasta el ${until}`}`,
   applications: (count) => `${count} aplicaciones`,
   test: 'Analice el suelo otra vez',
-  gate: (what, n, of) => `antes de la aplicación ${n} de ${of} de ${what}`,
+  sameWay: 'de la misma manera',
+  gate: (amount, what, turn, on) =>
+    `solo si todavía lo pide, aplique ${amount} de ${what} (${turn})${on && ` ${on}`}, de la misma manera`,
   effect: (what, months) => `${months} meses después de la última aplicación de ${what}`,
   buy: (bags, several, bag) => `compre ${bags} ${several ? 'bolsas' : 'bolsa'} de ${bag}`,
   toBuy: 'Lista de compras',

@@ -122,7 +122,6 @@ export const matters: MatterWords = {
     'La cantidad que se decidió antes de este análisis ya no se pone: el suelo está cerca del límite bajo.',
   'overruled.beyond': (a) =>
     `${places(num(a.rate), 1)} lb de ${materia(a.of)} por 1,000 pies² es más que ${String(a.most)}, lo máximo que se pone en un año en cualquier suelo: revise la unidad.`,
-  'headline.retest': () => 'Vuelva a analizar antes de las últimas aplicaciones: de eso depende lo que falte.',
   'short.credited': (a) =>
     `A la cifra de ${letter.nutrients[String(a.nutrient)]} del laboratorio se le quitó lo que ya dan: ${aportes(a.credits)}.`,
   'short.between': (a) =>

@@ -248,7 +248,12 @@ const early: ReadonlySet<string> = new Set(['before-planting', 'at-planting', 'a
 /** A pass as it goes on on a day: nothing is worked into ground on which something stands. */
 function onDay(pass: Pass, day: number | undefined, planting: Planting | null, use: Use): Pass {
   const { how, window, n } = pass
-  if (how.by !== 'working-in' || how.deep !== null) return pass
+  if (how.by !== 'working-in') return pass
+  // What is planted for good is never dug again: what a test still asks for then lies on the surface.
+  if (how.deep !== null) {
+    const stays = planting?.until === null && day !== undefined && day > planting.at
+    return stays ? { ...pass, how: { by: use === 'planting' ? 'under-mulch' : 'surface', deep: null } } : pass
+  }
   const isLater = planting && day !== undefined ? day > planting.at : window ? !early.has(window.id) : n > 1
   if (!isLater) return pass
   return { ...pass, how: { by: use === 'plot' || planting?.until === null ? 'surface' : 'beside-rows', deep: null } }
@@ -354,7 +359,7 @@ function endOf({ window }: Pass, planting: Planting | null): number {
 
 /** What is dug in would be dug into what stands there. */
 const isDugUp = (day: number, { how }: Pass, planting: Planting | null): boolean =>
-  how.by === 'working-in' && how.deep !== null && planting !== null && standsOn(day, planting)
+  how.by === 'working-in' && how.deep !== null && planting?.until != null && standsOn(day, planting)
 
 /** What a bag leaves short keeps its distance from the bag's own passes of the same nutrient, where grass takes them apart. */
 function isNearOwn(day: number, pass: Pass, treatment: Treatment, gone: Setting['gone']): boolean {

@@ -24,10 +24,15 @@ export interface Test {
   readonly before: string | null
 }
 
-/** A pass that goes on only if a test still asks for it: of sulfur every one but the first, of lime the last of several. */
+/**
+ * A pass that goes on only if a test still asks for it: of sulfur every one but the first, of lime the last of several, and
+ * each further preparation of ground that is dug.
+ */
 export function isGated({ n }: Pass, { need, passes }: Treatment): boolean {
   const count = passes?.count ?? 1
-  return need === 'sulfur' ? n > 1 : need === 'lime' && count > 2 && n === count
+  if (need === 'sulfur') return n > 1
+  if (need !== 'lime' || count < 3) return false
+  return passes?.together ? n > passes.together && n % passes.together === 1 : n === count
 }
 
 /** The first day on which a test tells of what went on on a day: once that has worked, on ground that is not frozen. */

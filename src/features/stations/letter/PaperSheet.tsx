@@ -2,7 +2,7 @@
 
 import { useLiveQuery } from 'dexie-react-hooks'
 import { Fragment, Suspense } from 'react'
-import { groundOf, whenOf, type Paper } from '@/paper/paper'
+import { groundOf, stepColumns, whenOf, type Paper } from '@/paper/paper'
 import { db } from '@/store/db'
 import { Formula } from '@/ui/Formula'
 import type { WordedDay } from '@/wording/letter'
@@ -42,7 +42,7 @@ export function PaperSheet({ paper, onWords }: Props) {
         {letter.steps.length > 0 && (
           <section className="mt-3 print:mt-1">
             <h3 className="text-[17px] leading-tight font-semibold">{letter.stepsTitle}</h3>
-            <Steps steps={letter.steps} columns={letter.columns} />
+            <Steps steps={letter.steps} columns={stepColumns(letter)} />
           </section>
         )}
         {letter.areas.map((area) => (
@@ -124,13 +124,13 @@ export function PaperSheet({ paper, onWords }: Props) {
 }
 
 /** What to do, day by day. */
-function Steps({ steps, columns }: { steps: readonly WordedDay[]; columns: Paper['letter']['columns'] }) {
+function Steps({ steps, columns }: { steps: readonly WordedDay[]; columns: readonly string[] }) {
   return (
     <table className="w-full border-collapse font-sans text-[13.5px] print:text-[9pt]">
       <thead>
         <tr className="text-ink-2 text-left">
           {columns.map((column, i) => (
-            <th key={column} className={`font-normal ${['w-[27%]', 'w-[31%]'][i] ?? ''}`}>
+            <th key={column} scope="col" className={`font-normal ${['w-[17%]', 'w-[23%]', 'w-[24%]'][i] ?? ''}`}>
               {column}
             </th>
           ))}
@@ -138,17 +138,13 @@ function Steps({ steps, columns }: { steps: readonly WordedDay[]; columns: Paper
       </thead>
       {steps.map(({ when, rows }) => (
         <tbody key={when} className="break-inside-avoid">
-          <tr>
-            <th
-              colSpan={3}
-              scope="rowgroup"
-              className="pt-1.5 text-left font-serif text-[15px] print:pt-0.5 print:text-[9.5pt]"
-            >
-              {when}
-            </th>
-          </tr>
           {rows.map((one, i) => (
             <tr key={i} className="border-rule border-t align-top">
+              {i === 0 && (
+                <th scope="rowgroup" rowSpan={rows.length} className="py-1 pr-3 text-left font-semibold print:py-px">
+                  {when}
+                </th>
+              )}
               <td className="py-1 pr-3 print:py-px">
                 {one.area && <strong>{one.area} </strong>}
                 <Formula>{one.what}</Formula>
