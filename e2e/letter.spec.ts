@@ -46,7 +46,7 @@ test('in English and in Spanish, as PDF, on paper, and as text for an email', as
     const { pages, size, name } = await savedPdf(page, () => hands.click(button('PDF')))
     expect(pages).toHaveLength(1)
     expect(size).toBeLessThan(300_000)
-    expect(name).toMatch(/^Lake Ossian village hall 27 .*2026\.pdf$/)
+    expect(name).toMatch(/^Lake Ossian village hall October 27, 2026\.pdf$/)
     expect(pages[0]).toContain(bare(title))
     const amounts = await amountsOn(page)
     expect(amounts.length).toBeGreaterThan(4)
@@ -159,7 +159,7 @@ test('what was checked stands as it was; the case says what it would give now, a
 
   await page.getByRole('button', { name: 'Let it follow the case again' }).click()
   await expect(sheet).toContainText('97 lb')
-  await expect(sheet).toContainText('What is new since our letter of 27 October 2026')
+  await expect(sheet).toContainText('What is new since our letter of October 27, 2026')
   await expect(sheet).toContainText(/South lawn, pelletized lime, calcitic: now 97 lb.*; it was 193 lb/)
   await expect(sheet).toContainText('South lawn, because now: 31 ft × 85 ft')
   const { pages } = await savedPdf(page, () => page.getByRole('button', { name: 'PDF', exact: true }).click())
@@ -168,7 +168,7 @@ test('what was checked stands as it was; the case says what it would give now, a
   // The Log says what was said, the latest first.
   await page.getByRole('button', { name: /^Log/ }).click()
   const said = page.getByRole('region', { name: 'What we said' })
-  await expect(said).toContainText(/27 October 2026.*South lawn, pelletized lime, calcitic: 97 lb/)
+  await expect(said).toContainText(/October 27, 2026.*South lawn, pelletized lime, calcitic, 1 of 3: 97 lb/)
   await expect(said).toContainText('1 earlier letter')
   await said.getByRole('button', { name: 'All letters, as they were' }).click()
   // As it was, word for word.

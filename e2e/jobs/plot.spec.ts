@@ -28,7 +28,7 @@ test('a food plot of three quarters of an acre at pH 5.4, sowing in five months:
   await station(page, hands, 'Letter')
   const letter = page.getByRole('article')
   // The lime is down before the day of sowing; bags are counted.
-  await expect(letter).toContainText(/About 26 November 2026.*pelletized lime.*Shopping list.*buy \d+ bags of 40 lb/)
+  await expect(letter).toContainText(/November 26, 2026.*pelletized lime.*Shopping list.*buy \d+ bags of 40 lb/)
   tell('15', hands, '20 + 40')
 })
 

@@ -33,7 +33,7 @@ test('six blueberry bushes without a report: a meter at five spots round one of 
   await expect(letter).toContainText('put the mulch back')
   await hands.click(page.getByRole('radio', { name: 'cards' }))
   await expect(page.getByRole('list', { name: 'A card for each pass' })).toContainText(
-    /oz a plant.*mulch raked off, spread out to the edge of the branches, watered in, mulch put back/,
+    /oz a plant.*rake the mulch off, spread out to the edge of the branches, water in, put the mulch back/,
   )
   tell('1', hands, '25 + 45')
 })

@@ -14,7 +14,7 @@ import type { Sentence } from '../core/told/sentence'
 import type { Language, Text } from '../core/told/text'
 import { inchWords, measure, places, productWords, sizeWords, weight, type Measures } from './format'
 import type { ClientWords } from './languages'
-import { capital, worded } from './phrase'
+import { worded } from './phrase'
 import { longDate, reportWords } from './report-words'
 
 /** A letter in words; whoever shows it, on screen, on paper or as plain text, only lays it out. */
@@ -51,7 +51,7 @@ export interface Line {
 }
 
 export interface WordedDay {
-  /** `About 26 November 2026`; of what has no day, when all the same. */
+  /** `November 26, 2026`; of what has no day, when all the same. */
   readonly when: string
   readonly rows: readonly (WordedRow & { readonly area: string })[]
 }
@@ -139,7 +139,7 @@ export function wordLetter(
     draft: letter.unconfirmed.length > 0 ? own.draft(letter.unconfirmed.filter(Boolean).join(', ')) : '',
     stepsTitle: own.steps,
     steps: stepsOf(letter).map(({ day, steps }) => ({
-      when: day ? capital(own.onDays(dated(day))) : own.undated,
+      when: day ? dated(day) : own.undated,
       rows: steps.map((step) => ({
         area: several ? ('pass' in step ? [step.area] : step.areas).map(({ name }) => name).join(', ') : '',
         ...('pass' in step ? wordStep(step.pass, speech, seen) : wordTest(step, speech)),
@@ -275,7 +275,7 @@ const wayWords = ({ pass, half }: LetterPass, { words, measures, weighed }: Spee
 /** One thing with all of its passes, as a list of what an area gets has it. */
 function wordThing({ first, count }: LetterThing, speech: Speech): WordedRow {
   const { letter, measures: own } = speech.words
-  const { when, ...row } = wordPass({ ...first, of: 1, more: null, gated: false }, speech)
+  const { when, ...row } = wordPass({ ...first, of: 1, half: null, more: null, gated: false }, speech)
   const days = first.day === null ? '' : letter.onDays(longDate(first.day, own.locale))
   return { ...row, days, when: clauses([count > 1 && letter.applications(count), when]) }
 }

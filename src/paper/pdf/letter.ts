@@ -1,7 +1,7 @@
 import { groundOf, saidOf, stepColumns, whenOf, type Paper } from '../paper'
 import { artifact, clay, faint, heightOf, line, lineGap, put, room, row, styled, table, type Sheet } from './sheet'
 
-const shares = [0.15, 0.22, 0.22, 0.41] as const
+const shares = [0.15, 0.26, 0.19, 0.4] as const
 
 /** The first page: what to do, in the order of its days, and the words of care that belong to it. */
 export function drawLetter(sheet: Sheet, { letter, head, changes }: Paper, logo: Uint8Array | null): void {

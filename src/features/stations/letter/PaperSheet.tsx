@@ -25,7 +25,9 @@ export function PaperSheet({ paper, onWords }: Props) {
   const { letter, head, changes, why, workings, language } = paper
   return (
     <div lang={language}>
-      <article className="border-rule max-w-[7.1in] border bg-white px-10 py-8 font-serif text-[14.5px] leading-snug print:max-w-none print:border-0 print:p-0 print:text-[9.3pt] print:leading-[1.15]">
+      <article
+        className={`border-rule max-w-[7.1in] border bg-white px-10 py-8 font-serif text-[14.5px] leading-snug print:max-w-none print:border-0 print:p-0 ${isLong(paper) ? 'print:text-[8.9pt] print:leading-[1.12]' : 'print:text-[9.6pt] print:leading-[1.2]'}`}
+      >
         {head && <Letterhead head={head} />}
         <header className="border-ink flex items-end justify-between border-b-[1.5px] pb-2">
           <div>
@@ -42,7 +44,7 @@ export function PaperSheet({ paper, onWords }: Props) {
         {letter.steps.length > 0 && (
           <section className="mt-3 print:mt-1">
             <h3 className="text-[17px] leading-tight font-semibold">{letter.stepsTitle}</h3>
-            <Steps steps={letter.steps} columns={stepColumns(letter)} />
+            <Steps steps={letter.steps} columns={stepColumns(letter)} dense={isLong(paper)} />
           </section>
         )}
         {letter.areas.map((area) => (
@@ -123,14 +125,20 @@ export function PaperSheet({ paper, onWords }: Props) {
   )
 }
 
+/** More than stands on one page in letters of the usual size. */
+const isLong = ({ letter: { steps, areas } }: Paper): boolean =>
+  steps.reduce((sum, { rows }) => sum + rows.length, 0) + 2 * areas.length > 10
+
 /** What to do, day by day. */
-function Steps({ steps, columns }: { steps: readonly WordedDay[]; columns: readonly string[] }) {
+function Steps({ steps, columns, dense }: { steps: readonly WordedDay[]; columns: readonly string[]; dense: boolean }) {
   return (
-    <table className="w-full border-collapse font-sans text-[13.5px] print:text-[9pt]">
+    <table
+      className={`w-full border-collapse font-sans text-[13.5px] ${dense ? 'print:text-[8.4pt]' : 'print:text-[9.4pt]'}`}
+    >
       <thead>
         <tr className="text-ink-2 text-left">
           {columns.map((column, i) => (
-            <th key={column} scope="col" className={`font-normal ${['w-[17%]', 'w-[23%]', 'w-[24%]'][i] ?? ''}`}>
+            <th key={column} scope="col" className={`font-normal ${['w-[14%]', 'w-[27%]', 'w-[19%]'][i] ?? ''}`}>
               {column}
             </th>
           ))}
@@ -150,7 +158,7 @@ function Steps({ steps, columns }: { steps: readonly WordedDay[]; columns: reado
                 <Formula>{one.what}</Formula>
               </td>
               <td className="py-1 pr-3 print:py-px">
-                <strong className="text-[15px] print:text-[10pt]">{one.amount}</strong> {one.measure}
+                <strong className="text-[15px] print:text-[1.08em]">{one.amount}</strong> {one.measure}
               </td>
               <td className="py-1 print:py-px">
                 <Formula>{whenOf(one)}</Formula>
