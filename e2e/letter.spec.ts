@@ -46,7 +46,7 @@ test('in English and in Spanish, as PDF, on paper, and as text for an email', as
     const { pages, size, name } = await savedPdf(page, () => hands.click(button('PDF')))
     expect(pages).toHaveLength(1)
     expect(size).toBeLessThan(300_000)
-    expect(name).toMatch(/^Lake Ossian village hall October 27, 2026\.pdf$/)
+    expect(name).toMatch(/^Lake Ossian village hall .*27.*2026\.pdf$/)
     expect(pages[0]).toContain(bare(title))
     const amounts = await amountsOn(page)
     expect(amounts.length).toBeGreaterThan(4)
@@ -174,9 +174,9 @@ test('what was checked stands as it was; the case says what it would give now, a
   // As it was, word for word.
   await page.getByRole('button', { name: 'Show: Letter 1' }).click()
   await expect(sheet).toContainText('193 lb')
-  await expect(sheet).not.toContainText('97 lb')
+  await expect(sheet).not.toContainText('48 lb walking')
   await page.getByRole('button', { name: 'Back to the letter as it is now' }).click()
-  await expect(sheet).toContainText('97 lb')
+  await expect(sheet).toContainText('48 lb walking')
 })
 
 test('bag labels, one for each pass', async ({ watched: page }) => {
