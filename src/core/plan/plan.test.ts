@@ -9,9 +9,10 @@ import { feeds, productRef } from '../shelf/product'
 import { shippedProducts } from '../shelf/products'
 import { anyCase, build, number } from '../testing/any-case'
 import { plan } from '../testing/planned'
-import { typed } from '../testing/one-area'
+import { oneArea, typed } from '../testing/one-area'
 import { noRules, type Rules } from '../passes/program/rule'
 import { majorNutrients } from '../units/quantity'
+import { findingsIn } from './findings'
 import { openPasses, type AreaPlan, type OpenPass } from './plan'
 
 /** A case with a region, a day of planting, things that were put on, and passes that were moved. */
@@ -201,4 +202,35 @@ test('letter, cards and purchases hold the passes, days and amounts of the plan,
       if (own.every(({ treatment }) => (treatment.passes?.count ?? 1) <= 500)) expect(sum).toBeCloseTo(all.value.v, 4)
     }
   }
+})
+
+describe('what an advisor has to look at', () => {
+  const bed = (more: Partial<Case>, sown = '') =>
+    oneArea(
+      { crop: 'tomato', texture: 'loam', sown },
+      { pH: typed('6.4'), date: '2026-03-01' },
+      { season: '2026', ...more },
+    )
+  const keys = (kase: Case, day = today) => findingsIn(kase, plan(kase, day)).map(({ about }) => about.key)
+  const fed = {
+    ...blankApplication('x', 'a', '2026-05-20'),
+    what: 'fertilizer' as const,
+    product: 'urea@1' as const,
+    amount: typed('1', 'lb'),
+  }
+  test.each<[string, Case, string[]]>([
+    ['a day of planting that nobody typed', bed({}), ['program.planting-assumed']],
+    ['nothing, where it is typed', bed({}, '2027-05-20'), []],
+    [
+      'a season that is over, with what was fed in it',
+      bed({ applications: [fed] }, '2027-05-20'),
+      ['program.season-over'],
+    ],
+  ])('%s', (_, kase, expected) => expect(keys(kase)).toEqual(expected))
+  test('a pass on a day that breaks a rule', () => {
+    const moves = { 'a/N/2': { to: '2027-01-20', planned: '2027-07-04', by: 'MV', at: '2026-11-26T09:00:00.000Z' } }
+    const kase = bed({}, '2027-05-20')
+    const found = findingsIn(kase, plan({ ...kase, decisions: { ...kase.decisions, moves } }, today))
+    expect(found.filter(({ pass }) => pass === 'a/N/2').map(({ about }) => about.key)).toContain('program.frozen')
+  })
 })

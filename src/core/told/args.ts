@@ -264,6 +264,8 @@ export interface Args {
   readonly 'program.rule': { name: string }
   readonly 'program.sulfur-late': { months: number }
   readonly 'program.untested': { from: string }
+  readonly 'program.planting-assumed': { on: string }
+  readonly 'program.season-over': { season: string; next: string }
   readonly 'program.too-soon': { months: number; days: number }
   readonly 'program.year-full': { most: number }
   readonly 'label.bag-range': { text: string }

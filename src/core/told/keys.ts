@@ -500,6 +500,8 @@ interface Subjects {
     | 'retest-before'
     | 'retest-usual'
     | 'rule'
+    | 'planting-assumed'
+    | 'season-over'
     | 'share'
     | 'strip'
     | 'sulfur-late'

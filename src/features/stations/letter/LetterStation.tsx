@@ -30,6 +30,7 @@ import { useKept } from '../../shared/letters/useKept'
 import { usePaper } from '../../shared/letters/usePaper'
 
 const Given = late(() => import('./Given').then((found) => found.Given))
+const Findings = late(() => import('./Findings').then((found) => found.Findings))
 const Cards = late(() => import('./Cards').then((found) => found.Cards))
 
 type OnPaper = keyof typeof en.papers
@@ -75,6 +76,11 @@ export function LetterStation() {
       {words && onPaper !== 'letter' && (
         <Suspense>
           <Cards words={words} language={language} plan={plan} as={onPaper} />
+        </Suspense>
+      )}
+      {onPaper === 'letter' && !frozen && paper && (
+        <Suspense>
+          <Findings plan={plan} />
         </Suspense>
       )}
       {onPaper === 'letter' && <Letter paper={paper} kept={kept} />}

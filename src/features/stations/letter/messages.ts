@@ -28,6 +28,9 @@ export const en = {
   copied: 'The letter is on the clipboard, as text and as formatted text.',
   copyFailed: 'This browser does not let the clipboard be written. Select the letter and copy it.',
 
+  findings: (count: number) => `${count} ${count === 1 ? 'thing' : 'things'} to look at before it leaves`,
+  toCalendar: 'Open Calendar',
+
   editWords: 'Edit the words',
   editDone: 'Done with the words',
   editHint: 'Choose a sentence to put it in your own words. Amounts are changed on Amounts.',
