@@ -124,8 +124,8 @@ export const matters = {
       ? `${text(a.name)}: no ${nutrient[text(a.what)]!} may go on here. Choose a product without it, or ask what the local rule allows.`
       : `${text(a.name)}: no more than ${text(a.most)} lb of ${nutrient[text(a.what)]!} per 1,000 ft² a year. The amounts here are ${weight(num(a.held), measures)} less for it.`,
   'short.put': (a, measures) =>
-    `Put on already: ${weight(num(a.lb), measures)} of ${a.nutrient ? nutrient[text(a.nutrient)]! : text(a.material)}. ${a.more ? 'What is left of it stands below.' : 'No more of it is needed now.'}`,
-  'short.brought': (a) => `${capital(nutrient[text(a.nutrient)]!)} is low: what goes on below brings it.`,
+    `Put on already: ${weight(num(a.lb), measures)} of ${a.nutrient ? nutrient[text(a.nutrient)]! : text(a.material)}. ${a.more ? 'What is left of it stands above.' : 'No more of it is needed now.'}`,
+  'short.brought': (a) => `${capital(nutrient[text(a.nutrient)]!)} is low: what is applied here brings it.`,
   'short.barred-mix': () => 'Something of the bags chosen before may not go on here: products are to be chosen anew.',
   'short.stale-mix': () =>
     'The bags chosen before were for other amounts: these are what is needed now, and products are to be chosen anew.',

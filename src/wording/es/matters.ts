@@ -142,8 +142,8 @@ export const matters: MatterWords = {
       ? `${String(a.name)}: aquí no se puede poner ${letter.nutrients[String(a.what)]!}. Elija un producto sin él o pregunte qué permite la regla local.`
       : `${String(a.name)}: al año, no más de ${String(a.most)} lb de ${letter.nutrients[String(a.what)]!} por 1,000 ft². Por eso aquí son ${weight(num(a.held), measures, medidas)} menos.`,
   'short.put': (a, measures) =>
-    `Ya se puso: ${weight(num(a.lb), measures)} de ${a.nutrient ? letter.nutrients[String(a.nutrient)]! : texto(a.material)}. ${a.more ? 'Lo que falta está abajo.' : 'Por ahora no hace falta más.'}`,
-  'short.brought': (a) => `${capital(letter.nutrients[String(a.nutrient)]!)}: falta, y lo da lo que se pone abajo.`,
+    `Ya se puso: ${weight(num(a.lb), measures)} de ${a.nutrient ? letter.nutrients[String(a.nutrient)]! : texto(a.material)}. ${a.more ? 'Lo que falta está arriba.' : 'Por ahora no hace falta más.'}`,
+  'short.brought': (a) => `${capital(letter.nutrients[String(a.nutrient)]!)}: falta, y lo da lo que se aplica aquí.`,
   'short.barred-mix': () =>
     'Algo de las bolsas elegidas antes no se puede poner aquí: hay que elegir de nuevo los productos.',
   'short.stale-mix': () =>

@@ -18,6 +18,7 @@ import type { Line } from '@/wording/letter'
 import { useOpenCase } from '../../case/context'
 import { languageOptions, useWords } from '../../shared/language/useWords'
 import { signed } from '../../shared/office/signed'
+import { idle } from '../../shared/late/idle'
 import { late } from '../../shared/late/late'
 import { useOffice } from '../../shared/office/useOffice'
 import { usePlan } from '../../shared/plan/usePlan'
@@ -29,8 +30,9 @@ import { PaperSheet } from './PaperSheet'
 import { useKept } from '../../shared/letters/useKept'
 import { usePaper } from '../../shared/letters/usePaper'
 
-const Given = late(() => import('./Given').then((found) => found.Given))
-const Findings = late(() => import('./Findings').then((found) => found.Findings))
+const Given = late(() => idle().then(() => import('./Given').then((found) => found.Given)))
+// The letter itself is there first.
+const Findings = late(() => idle().then(() => import('./Findings').then((found) => found.Findings)))
 const Cards = late(() => import('./Cards').then((found) => found.Cards))
 
 type OnPaper = keyof typeof en.papers
