@@ -62,8 +62,8 @@ import { majorNutrients, type MajorNutrient, type Nutrient } from './units/quant
 import type { Derived } from './workings'
 import { check } from './units/typed'
 
-/** Raised whenever the same case could give another number. */
-export const coreVersion = '0.10.0'
+/** Raised whenever the same case could give another number, or another day. */
+export const coreVersion = '0.11.0'
 
 export interface Recommendation {
   readonly core: string
