@@ -144,6 +144,8 @@ function datedArea(
 /** The same for one treatment, with the days on which the like of it was put on beside the plan. */
 interface OfTreatment extends Setting {
   readonly beside: readonly number[]
+  /** What of its passes is left, by their keys. */
+  readonly open: ReadonlyMap<string, Pass>
 }
 
 /** Days on which something was put on that would lose its ammonia to lime. */
@@ -181,7 +183,9 @@ function besideDays(treatment: Treatment, { kase, area, standings }: Setting): r
 
 /** The passes of one treatment, each after the one before it. */
 function datedTreatment(treatment: Treatment, ofArea: Setting): Dated[] {
-  const setting = { ...ofArea, beside: besideDays(treatment, ofArea) }
+  const { left } = ofArea.standings.get(treatment.key)!
+  const open = new Map((left ? passesOf(left) : []).map((pass) => [pass.key, pass]))
+  const setting = { ...ofArea, beside: besideDays(treatment, ofArea), open }
   const dated: Dated[] = []
   const days: number[] = []
   let none = false
@@ -207,11 +211,11 @@ function datedPass(
   setting: OfTreatment,
   none: boolean,
 ): Dated {
-  const { kase, area, standings } = setting
-  const { answered, left, put } = standings.get(treatment.key)!
+  const { kase, area, standings, open } = setting
+  const { answered, put } = standings.get(treatment.key)!
   const { planting } = setting
   const done = answered.get(pass.key)
-  const still = left && passesOf(left).find(({ key }) => key === pass.key)
+  const still = open.get(pass.key)
   const at = none ? undefined : plannedDay(pass, treatment, earlier, setting)
   const on = (day: number | undefined) => ({
     pass: onDay(still ?? pass, day, planting, setting.ground.use),
