@@ -12,7 +12,7 @@ import { inTodaysSchema, soundCase } from './damage'
 import { db, endWriting, forgetFailure, isOutdated, onOutdated, type Attachment } from './db'
 import { caseSchemaNumber } from '../core/case/schema'
 import { before, nextSteps, type Edit, type NextSteps, type Unsigned } from './history'
-import { caseTables, judge, put, putChanged, stamped, type Recipe } from './put'
+import { caseTables, judge, preparePlanning, put, putChanged, stamped, type Recipe } from './put'
 import { v4 as newId } from 'uuid'
 
 /** A case as this page sees it: the newest text on screen, and whether the browser has it safe. */
@@ -252,6 +252,7 @@ const rest = 250
 
 function judgeSoon(entry: Entry) {
   clearTimeout(entry.judging)
+  preparePlanning().catch(() => undefined)
   entry.judging = setTimeout(() => {
     if (entry.front.kase && !waits(entry)) judge(entry.front.kase).catch(() => undefined)
   }, rest)

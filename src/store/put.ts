@@ -117,15 +117,25 @@ const idle = (): Promise<void> =>
     typeof requestIdleCallback === 'function' ? requestIdleCallback(() => resolve(), { timeout: 2_000 }) : resolve(),
   )
 
-/** What falls due in a case, the earliest first; nothing where nothing can be told. No page waits for its code. */
+const loadPlanning = () => Promise.all([import('../core/plan/due'), import('../core/plan/plan')])
+let planning: ReturnType<typeof loadPlanning> | undefined
+
+/** Begins to load what tells dues, once the page rests: no page waits for it. */
+export function preparePlanning(): ReturnType<typeof loadPlanning> {
+  planning ??= idle()
+    .then(loadPlanning)
+    .catch((error: unknown) => {
+      planning = undefined
+      throw error
+    })
+  return planning
+}
+
+/** What falls due in a case, the earliest first; nothing where nothing can be told. */
 async function duesIn(kase: Case, rules: Rules): Promise<readonly Due[]> {
   const [guides, products] = [allGuides(), allProducts()]
   try {
-    await idle()
-    const [{ duesOf }, { planningDay, planOf }] = await Promise.all([
-      import('../core/plan/due'),
-      import('../core/plan/plan'),
-    ])
+    const [{ duesOf }, { planningDay, planOf }] = await preparePlanning()
     const found = recommendChanged(kase, guides, products)
     const today = formatISO(new Date(), { representation: 'date' })
     const ready = waitsFor(progress(kase, found)) === 'letter'
