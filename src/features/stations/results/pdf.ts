@@ -1,4 +1,4 @@
-import type { PDFDocumentProxy } from 'pdfjs-dist'
+import type { PDFDocumentProxy, PDFWorker } from 'pdfjs-dist'
 import { wordsOf, type PageWords, type TextItem } from '@/schemas/results-page/words'
 import { pdfWorker } from '@/workers/pdf'
 
@@ -8,24 +8,29 @@ export const mostPages = 20
 /** Why a paper that was kept cannot be shown. */
 export type ViewFault = 'broken' | 'locked' | 'gone'
 
-type PdfJs = typeof import('pdfjs-dist')
-let loaded: Promise<PdfJs> | undefined
+interface Reader extends Pick<typeof import('pdfjs-dist'), 'getDocument'> {
+  readonly worker: PDFWorker
+}
+let loaded: Promise<Reader> | undefined
 
-/** The reader of PDFs, loaded when the first one is opened; it works in a worker of its own. */
-const pdfJs = (): Promise<PdfJs> =>
-  (loaded ??= import('pdfjs-dist').then((pdf) => {
-    pdf.GlobalWorkerOptions.workerPort = pdfWorker()
-    return pdf
-  })).catch((error: unknown) => {
+/**
+ * The reader of PDFs, loaded when the first one is opened. All of them share one worker, which is ours: a document that is
+ * put away takes a worker that the library made along with it, and with it whatever is just being opened.
+ */
+const pdfJs = (): Promise<Reader> =>
+  (loaded ??= import('pdfjs-dist').then(({ getDocument, PDFWorker: Worker }) => ({
+    getDocument,
+    worker: Worker.create({ port: pdfWorker() }),
+  }))).catch((error: unknown) => {
     loaded = undefined
     throw error
   })
 
 /** Opens a PDF. Rejects where it is damaged or asks for a password. */
 export async function openPdf(bytes: ArrayBuffer): Promise<PDFDocumentProxy> {
-  const { getDocument } = await pdfJs()
+  const { getDocument, worker } = await pdfJs()
   // The reader takes the bytes over, so it is given its own.
-  return getDocument({ data: new Uint8Array(bytes.slice(0)), wasmUrl: '/pdf/', isEvalSupported: false }).promise
+  return getDocument({ data: new Uint8Array(bytes.slice(0)), worker, wasmUrl: '/pdf/', isEvalSupported: false }).promise
 }
 
 /** What keeps a PDF from being read. */
