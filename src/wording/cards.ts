@@ -2,7 +2,7 @@ import type { Card } from '../core/letter/cards'
 import type { Language, Text } from '../core/told/text'
 import { measure, productWords, sizeWords, weight, type Measures } from './format'
 import type { ClientWords } from './languages'
-import { dueWords, howWords } from './letter'
+import { dueWords, howWords, moreWords } from './letter'
 import { longDate } from './report-words'
 
 /** A card in words; whoever shows it only lays it out. */
@@ -41,7 +41,12 @@ export function wordCard(card: Card, words: ClientWords, language: Language, mea
     where: [howWords(pass, words, measures), half && letter.halves(weight(half.value.v, measures, own))]
       .filter(Boolean)
       .join('; '),
-    when: [day && letter.onDays(longDate(day, own.locale)), ...dueWords(card, words, textOf), gated && letter.onlyIf]
+    when: [
+      day && letter.onDays(longDate(day, own.locale)),
+      ...dueWords(card, words, textOf),
+      gated && letter.onlyIf,
+      moreWords(card, words),
+    ]
       .filter(Boolean)
       .join('; '),
     turn: of > 1 ? letter.turn(n, of) : '',

@@ -142,7 +142,7 @@ export function wordLetter(
       when: day ? dated(day) : own.undated,
       rows: steps.map((step) => ({
         area: several ? ('pass' in step ? [step.area] : step.areas).map(({ name }) => name).join(', ') : '',
-        ...('pass' in step ? wordStep(step.pass, speech, seen) : wordTest(step, speech)),
+        ...('pass' in step ? wordStep(step.pass, speech, seen) : wordTest(step, speech, seen)),
       })),
     })),
     areas: letter.areas.map((area) => wordArea(area, letter.reports.length < 2, speech)),
@@ -231,7 +231,7 @@ export function dueWords(
 function wordPass(one: LetterPass, speech: Speech): WordedRow {
   const { words, measures, textOf, weighed } = speech
   const { letter, measures: own } = words
-  const { pass, treatment, of, more, gated, withSand, shares } = one
+  const { pass, treatment, of, gated, withSand, shares } = one
   const { product, nutrient, amount, n } = pass
   const name = product ? productWords(product, textOf) : letter.nutrients[nutrient!]!
   const lb = amount.value.v
@@ -249,7 +249,7 @@ function wordPass(one: LetterPass, speech: Speech): WordedRow {
       wayWords(one, speech),
       !product && letter.choice,
       gated && letter.onlyIf,
-      more && letter.more(more.count, more.until ? longDate(more.until, own.locale) : ''),
+      moreWords(one, words),
     ]),
   }
 }
@@ -260,13 +260,21 @@ const above = ''
 /** A pass in the timetable: how it goes on is said the first time, and where the row above does not say it. */
 function wordStep(one: LetterPass, speech: Speech, seen: Map<string, string>): WordedRow {
   const row = wordPass(one, speech)
+  return { ...row, when: row.when.replace(wayWords(one, speech), sayWay(one, speech, seen)) }
+}
+
+/** How it goes on; the same way, where that was said of it before, or in the row above. */
+function sayWay(one: LetterPass, speech: Speech, seen: Map<string, string>): string {
   const { key } = one.treatment
   const way = wayWords(one, speech)
   const isSaid = seen.get(key) === way || seen.get(above) === way
   seen.set(key, way).set(above, way)
-  if (!isSaid) return row
-  return { ...row, when: row.when.replace(way, speech.words.letter.sameWay) }
+  return isSaid ? speech.words.letter.sameWay : way
 }
+
+/** Further ones like it that are not listed. */
+export const moreWords = ({ more }: LetterPass, { letter, measures }: ClientWords): string =>
+  more ? letter.more(more.count, more.until ? longDate(more.until, measures.locale) : '') : ''
 
 /** How it goes on, and in which goes over the ground. */
 const wayWords = ({ pass, half }: LetterPass, { words, measures, weighed }: Speech): string =>
@@ -283,14 +291,17 @@ function wordThing({ first, count }: LetterThing, speech: Speech): WordedRow {
 const clauses = (all: readonly (string | false | null)[]): string => all.filter(Boolean).join('; ')
 
 /** A soil test among what there is to do, with what goes on only if it still asks for it. */
-function wordTest({ test, gates }: TestStep, { words, textOf, weighed }: Speech): WordedRow {
+function wordTest({ test, gates }: TestStep, speech: Speech, seen: Map<string, string>): WordedRow {
+  const { words, textOf, weighed } = speech
   const { letter, measures: own } = words
   const nothing = { what: letter.test, amount: '', measure: '', days: '' }
   if (gates) {
     const { pass, day, of } = gates
     const on = day === null ? '' : letter.onDays(longDate(day, own.locale))
     const what = pass.product ? productWords(pass.product, textOf) : letter.nutrients[pass.nutrient!]!
-    return { ...nothing, when: letter.gate(weighed(pass.amount.value.v), what, letter.turn(pass.n, of), on) }
+    const way = sayWay(gates, speech, seen)
+    const when = letter.gate(weighed(pass.amount.value.v), what, letter.turn(pass.n, of), on, way)
+    return { ...nothing, when: clauses([when, moreWords(gates, words)]) }
   }
   const { reason } = test
   if (reason.for !== 'effect') return { ...nothing, when: '' }

@@ -68,8 +68,8 @@ export const letter = {
   applications: (count: number) => `${count} applications`,
   test: 'Test the soil again',
   sameWay: 'the same way',
-  gate: (amount: string, what: string, turn: string, on: string) =>
-    `only if it still asks for it, apply ${amount} of ${what} (${turn})${on && ` ${on}`}, the same way`,
+  gate: (amount: string, what: string, turn: string, on: string, way: string) =>
+    `only if it still asks for it, apply ${amount} of ${what} (${turn})${on && ` ${on}`}; ${way}`,
   effect: (what: string, months: number) => `${months} months after the last application of ${what}`,
   buy: (bags: string, several: boolean, bag: string) => `buy ${bags} ${several ? 'bags' : 'bag'} of ${bag}`,
   toBuy: 'Shopping list',

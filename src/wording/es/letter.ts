@@ -68,8 +68,8 @@ export const letter: LetterWords = {
   applications: (count) => `${count} aplicaciones`,
   test: 'Analice el suelo otra vez',
   sameWay: 'de la misma manera',
-  gate: (amount, what, turn, on) =>
-    `solo si todavía lo pide, aplique ${amount} de ${what} (${turn})${on && ` ${on}`}, de la misma manera`,
+  gate: (amount, what, turn, on, way) =>
+    `solo si todavía lo pide, aplique ${amount} de ${what} (${turn})${on && ` ${on}`}; ${way}`,
   effect: (what, months) => `${months} meses después de la última aplicación de ${what}`,
   buy: (bags, several, bag) => `compre ${bags} ${several ? 'bolsas' : 'bolsa'} de ${bag}`,
   toBuy: 'Lista de compras',
