@@ -8,7 +8,9 @@ import { guides } from './guides/guides'
 import { answer as anyAnswer, choosing, found as anyFound, oneArea, typed } from './testing/one-area'
 import { progress, waitsFor } from './case/progress'
 import type { Lime } from './shelf/product'
+import { bansOf, bansOn, type YearLimit } from './needs/ban'
 import { majorsOf } from './needs/need'
+import { shippedProducts } from './shelf/products'
 import { recommend } from './recommend'
 import { missingTests } from './told/missing'
 
@@ -138,15 +140,30 @@ describe('what matters most', () => {
       ['headline.leave', 'headline.nothing-to-feed'],
     ],
     ['a pH alone', { crop: 'bermuda' }, { pH: typed('6.2') }, ['headline.leave', 'headline.N-only-known']],
-    [
-      'a ban',
-      { crop: 'bermuda', phosphorusBanned: true },
-      { pH: typed('6.2') },
-      ['headline.leave', 'headline.P-banned'],
-    ],
+    ['a ban', { crop: 'bermuda', phosphorusBanned: true }, { pH: typed('6.2') }, ['headline.leave', 'headline.banned']],
   ] as const)('%s', (_, area, report, keys) =>
     expect(answer(area, report as ReportParts).headline.map((sentence) => sentence.key)).toEqual(keys),
   )
+})
+
+test('a ban is one thing, whoever says it: nothing is needed, no figure comes back, no bag with it is taken', () => {
+  const lawn = (phosphorusBanned: boolean) =>
+    kase({ crop: 'bermuda', phosphorusBanned, ...fed('10-10-10@1') }, { pH: typed('6.2'), P: typed('10', 'ppm') })
+  const limit = { id: 'y', name: 'Ordinance 12', what: 'P₂O₅', where: 'lawn', most: '0' } as const
+  const by = (own: boolean, limits: readonly YearLimit[]) =>
+    recommend(lawn(own), guides, shippedProducts, bansOf(limits)).areas[0]!.answer!
+  expect(by(false, []).needs[1]!.outcome).toBe('apply')
+  expect(by(false, [{ ...limit, most: '1' }]).needs[1]!.outcome).toBe('apply')
+  for (const [found, name] of [
+    [by(true, []), ''],
+    [by(false, [limit]), 'Ordinance 12'],
+  ] as const) {
+    expect(found.needs[1]).toMatchObject({ outcome: 'none', barred: 'ban', why: { args: { nutrient: 'P₂O₅', name } } })
+    expect(found.headline.at(-1)).toMatchObject({ key: 'headline.banned', args: { name } })
+    expect(found.fertilizer!.mix).toMatchObject({ value: { barred: [{ key: 'mix.banned', args: { name } }] } })
+  }
+  // A lawn's ban is none of a bed.
+  expect(bansOn({ phosphorusBanned: false }, 'bed', bansOf([limit]))).toEqual([])
 })
 
 describe('cautions', () => {

@@ -1,3 +1,4 @@
+import type { Ban } from './needs/ban'
 import type { Case } from './case/case'
 import { reportOfArea } from './case/in-force'
 import { isMember } from './case/members'
@@ -41,6 +42,7 @@ export function otherSeasons(
   areaId: string,
   guides: readonly Guide[],
   products: readonly Product[],
+  bans: readonly Ban[],
 ): readonly SeasonFound[] {
   const area = kase.areas.find(({ id }) => id === areaId)!
   return Object.keys(area.seasons)
@@ -50,7 +52,7 @@ export function otherSeasons(
     .slice(0, mostYears)
     .flatMap((year) => {
       const then = caseIn(kase, areaId, year)
-      const found = recommend(then, guides, products).areas[0]!
+      const found = recommend(then, guides, products, bans).areas[0]!
       const tested = reportOfArea(then, areaId)?.date ?? ''
       return found.answer ? [{ year, found, tested }] : []
     })

@@ -37,6 +37,7 @@ import { headline, isSalty, notMeasured, type Matters } from './told/headline'
 import { oneFertilizer, type OneFertilizer } from './mix/one-fertilizer'
 import { takenMix, type TakenMix } from './mix/taken'
 import type { Feeding } from './needs/nutrients/method'
+import { bansOn, type Ban } from './needs/ban'
 import { byGuide, majorsOf, type Need } from './needs/need'
 import { knewCreditsIn, letGoIn } from './needs/hold'
 import { overrulingsIn, ownLevelIn } from './needs/overruled'
@@ -153,14 +154,16 @@ export type Answer = Figures & Told
  * @param kase the case as kept
  * @param guides the guides its areas are pinned to
  * @param products the products that it names, the office's own among them
+ * @param bans what the office says may not go on
  */
 export const recommend = (
   kase: Case,
   guides: readonly Guide[],
   products: readonly Product[] = shippedProducts,
+  bans: readonly Ban[] = [],
 ): Recommendation => ({
   core: coreVersion,
-  areas: kase.areas.map((area) => recommendOrSay(kase, inSeason(area, kase.season), guides, products)),
+  areas: kase.areas.map((area) => recommendOrSay(kase, inSeason(area, kase.season), guides, products, bans)),
 })
 
 /** A case is kept whatever is in it: an area that cannot be computed says so, and takes no other with it. */
@@ -169,9 +172,10 @@ function recommendOrSay(
   area: AreaInSeason,
   guides: readonly Guide[],
   products: readonly Product[],
+  bans: readonly Ban[],
 ): AreaRecommendation {
   try {
-    return recommendArea(kase, area, guides, products)
+    return recommendArea(kase, area, guides, products, bans)
   } catch {
     const missing = lacking('ground', 'missing.answer')
     return {
@@ -199,9 +203,10 @@ function recommendArea(
   area: AreaInSeason,
   guides: readonly Guide[],
   products: readonly Product[],
+  bans: readonly Ban[],
 ): AreaRecommendation {
   const { guide, crop, report, read, size } = lookAt(kase, area, guides)
-  const { lead, others } = answersFor(kase, area, products, { guide, crop, report, read, size })
+  const { lead, others } = answersFor(kase, area, products, bans, { guide, crop, report, read, size })
   const doubts = implausible(read, report, guide)
   return {
     areaId: area.id,
@@ -235,11 +240,12 @@ function answersFor(
   kase: Case,
   area: AreaInSeason,
   products: readonly Product[],
+  bans: readonly Ban[],
   { guide, crop, report, read, size }: ReturnType<typeof lookAt>,
 ): { readonly lead: Answer | null; readonly others: AreaRecommendation['others'] } {
   if (!size.ok || !crop || !guide || !report) return { lead: null, others: [] }
   const of = (cropId: string, one: Crop) =>
-    answer({ kase, area, guide, products, report, read, size: size.value, cropId, crop: one })
+    answer({ kase, area, guide, products, bans, report, read, size: size.value, cropId, crop: one })
   const others = area.otherCrops.flatMap((cropId) => {
     const other = cropIn(guide, cropId)
     return other && cropId !== area.crop ? [{ cropId, crop: other, answer: of(cropId, other) }] : []
@@ -304,9 +310,12 @@ export function feedingFor(
   area: AreaInSeason,
   guides: readonly Guide[],
   products: readonly Product[],
+  bans: readonly Ban[],
 ): Feeding | undefined {
   const { guide, crop, read, size } = lookAt(kase, area, guides)
-  return guide && crop && size.ok ? feedingOf({ kase, area, guide, products, read, size: size.value, crop }) : undefined
+  return guide && crop && size.ok
+    ? feedingOf({ kase, area, guide, products, bans, read, size: size.value, crop })
+    : undefined
 }
 
 /** Every fertilizer measured out by the needs of an area; none while it has no answer. */
@@ -316,8 +325,9 @@ export function shelfFor(
   { answer: found }: AreaRecommendation,
   guides: readonly Guide[],
   products: readonly Product[] = shippedProducts,
+  bans: readonly Ban[] = [],
 ): OnShelf[] {
-  const feeding = found && feedingFor(kase, area, guides, products)
+  const feeding = found && feedingFor(kase, area, guides, products, bans)
   if (!feeding) return []
   return products.filter(isFertilizer).map((material) => {
     const mix = oneFertilizer(material, material.bagLb, { ...area.materials, meets: null }, majorsOf(found), feeding)
@@ -333,6 +343,7 @@ interface Asked {
   readonly area: AreaInSeason
   readonly guide: Guide
   readonly products: readonly Product[]
+  readonly bans: readonly Ban[]
   readonly report: Report
   readonly read: ReadReport
   readonly size: Size
@@ -372,7 +383,7 @@ export function neededBy(
 function askedOf(kase: Case, area: AreaInSeason, guides: readonly Guide[], products: readonly Product[]): Asked | null {
   const { size, crop, guide, report, read } = lookAt(kase, area, guides)
   if (!size.ok || !crop || !guide || !report) return null
-  return { kase, area, guide, products, report, read, size: size.value, cropId: area.crop!, crop }
+  return { kase, area, guide, products, bans: [], report, read, size: size.value, cropId: area.crop!, crop }
 }
 
 function answer(asked: Asked): Answer {
@@ -596,10 +607,11 @@ function feedingOf({
   area,
   guide,
   products,
+  bans,
   read,
   size,
   crop,
-}: Pick<Asked, 'kase' | 'area' | 'guide' | 'products' | 'read' | 'size' | 'crop'>): Feeding {
+}: Pick<Asked, 'kase' | 'area' | 'guide' | 'products' | 'bans' | 'read' | 'size' | 'crop'>): Feeding {
   const manure = productNamed(products, area.past.manure)
   const depth = readDepth(area)
   const overrulings = overrulingsIn(kase.decisions, area.id)
@@ -608,6 +620,7 @@ function feedingOf({
     crop,
     guide,
     settings: { ...area, feeding: ownLevelIn(overrulings) ?? area.feeding },
+    bans: bansOn(area, crop.use, bans),
     planting: readPlanting(area, crop),
     past: area.past,
     ...(depth.ok && depth.value !== undefined && { depth: depth.value }),

@@ -501,7 +501,7 @@ function differences(seed: number): string[] {
   const [letter] = letterOf(kase, planOf(kase, recommendation, { guides, today: '2026-11-26' })).areas
   const says: readonly string[] = letter!.says.map(({ key }) => key)
   const must: readonly (readonly [boolean, string])[] = [
-    [d.banned && !ours.noFood, 'headline.P-banned'],
+    [d.banned && !ours.noFood, 'headline.banned'],
     [ours.salty, 'headline.salts'],
     [ours.sodic, 'headline.sodic'],
     [leads, first ?? ''],

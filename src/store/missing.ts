@@ -1,6 +1,7 @@
 import type { Area } from '../core/case/area'
 import type { Case } from '../core/case/case'
 import type { Guide } from '../core/guides/guide'
+import type { Ban } from '../core/needs/ban'
 import type { Product } from '../core/shelf/product'
 import { missingTests, type MissingTest } from '../core/told/missing'
 import { restOf, sameRest, type Kept } from './remembered'
@@ -13,11 +14,12 @@ export function missingChanged(
   area: Area,
   guides: readonly Guide[],
   products: readonly Product[],
+  bans: readonly Ban[],
 ): readonly MissingTest[] {
-  const rest = restOf(kase, area, guides, products)
+  const rest = restOf(kase, area, guides, products, bans)
   const known = missing.get(area)
   if (known && sameRest(known.rest, rest)) return known.found
-  const found = missingTests(kase, area, guides, products)
+  const found = missingTests(kase, area, guides, products, bans)
   missing.set(area, { rest, found })
   return found
 }

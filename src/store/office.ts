@@ -2,7 +2,9 @@ import { blankOffice, officeShape, type Office } from '../core/office'
 import { readable } from '../core/shape/readable'
 import { misfitIn } from '../core/shape/shape'
 import { migratedOffice } from '../schemas/migrations'
+import { bansOf, type Ban } from '../core/needs/ban'
 import { db, setting, type Attachment } from './db'
+import { registry } from './registry'
 
 /** The office as far as it can be read. */
 export interface SoundOffice extends Office {
@@ -23,6 +25,13 @@ function soundOffice(kept: unknown): SoundOffice {
 /** The office of this browser, blank until something is typed; and, said so, where the browser does not give it. */
 export const readOffice = (): Promise<SoundOffice> =>
   db.office.get('office').then(soundOffice, () => ({ ...blankOffice, unread: true }))
+
+/** What the office says may not go on, known before any case is. */
+export const banRegistry = registry<Ban>([], async ({ office }) =>
+  bansOf(soundOffice(await office.get('office')).yearLimits),
+)
+
+export const allBans = banRegistry.all
 
 /** Inside a transaction: the office with something changed. Once edited it is one's own, and no sample. */
 async function putOffice(changes: readonly Change[]): Promise<void> {

@@ -1,15 +1,13 @@
 import type { Draft } from 'immer'
 import type { Case } from '../core/case/case'
 import { changeBetween } from '../core/case/changes'
-import type { Guide } from '../core/guides/guide'
-import type { Product } from '../core/shelf/product'
 import { progress, waitsFor } from '../core/case/progress'
 import type { Station } from '../core/case/stations'
 import { codesOf } from '../core/ground/sampling/codes'
 import { formatISO } from 'date-fns'
 import type { Due } from '../core/plan/due-kinds'
 import type { Rules } from '../core/passes/program/rule'
-import { readOffice } from './office'
+import { allBans, readOffice } from './office'
 import { soundSummary } from './summary'
 import { db, setting, type Summary } from './db'
 import { allGuides } from './guides'
@@ -91,21 +89,29 @@ export const summaryOf = (kase: Case, waits: Station): Summary => {
   }
 }
 
-const known = new WeakMap<Case, { guides: readonly Guide[]; products: readonly Product[]; waits: Station }>()
+interface Judged {
+  readonly around: Parameters<typeof judgment>[1]
+  readonly waits: Station
+}
+
+const known = new WeakMap<Case, Judged>()
+
+/** What a case is judged by here, as it is now. */
+const aroundNow = () => [allGuides(), allProducts(), allBans()] as const
 
 /** What a case waits for. A case that the core cannot answer is kept all the same, and waits to be looked at. */
 export function judged(kase: Case): Station {
-  const [guides, products] = [allGuides(), allProducts()]
+  const around = aroundNow()
   const before = known.get(kase)
-  if (before?.guides === guides && before.products === products) return before.waits
-  const waits = judgment(kase, guides, products)
-  known.set(kase, { guides, products, waits })
+  if (before?.around.every((one, i) => one === around[i])) return before.waits
+  const waits = judgment(kase, around)
+  known.set(kase, { around, waits })
   return waits
 }
 
-function judgment(kase: Case, guides: readonly Guide[], products: readonly Product[]): Station {
+function judgment(kase: Case, around: ReturnType<typeof aroundNow>): Station {
   try {
-    return waitsFor(progress(kase, recommendChanged(kase, guides, products)))
+    return waitsFor(progress(kase, recommendChanged(kase, ...around)))
   } catch {
     return 'ground'
   }
@@ -133,10 +139,11 @@ export function preparePlanning(): ReturnType<typeof loadPlanning> {
 
 /** What falls due in a case, the earliest first; nothing where nothing can be told. */
 async function duesIn(kase: Case, rules: Rules): Promise<readonly Due[]> {
-  const [guides, products] = [allGuides(), allProducts()]
+  const around = aroundNow()
+  const [guides, products] = around
   try {
     const [{ duesOf }, { planningDay, planOf }] = await preparePlanning()
-    const found = recommendChanged(kase, guides, products)
+    const found = recommendChanged(kase, ...around)
     const today = formatISO(new Date(), { representation: 'date' })
     const ready = waitsFor(progress(kase, found)) === 'letter'
     return duesOf(kase, planOf(kase, found, { guides, products, rules, today: planningDay(kase, today) }), ready)

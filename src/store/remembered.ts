@@ -1,6 +1,7 @@
 import type { Area } from '../core/case/area'
 import type { Case } from '../core/case/case'
 import type { Guide } from '../core/guides/guide'
+import type { Ban } from '../core/needs/ban'
 import type { Product } from '../core/shelf/product'
 import { recommend, type AreaRecommendation, type Recommendation } from '../core/recommend'
 
@@ -50,10 +51,11 @@ export function restOf(
   area: Area,
   guides: readonly Guide[],
   products: readonly Product[],
+  bans: readonly Ban[],
 ): readonly unknown[] {
   const known = rests.get(kase) ?? restsOf(kase)
   rests.set(kase, known)
-  return [guides, products, ...known.get(area)!]
+  return [guides, products, bans, ...known.get(area)!]
 }
 
 export const sameRest = (a: readonly unknown[], b: readonly unknown[]) =>
@@ -61,18 +63,26 @@ export const sameRest = (a: readonly unknown[], b: readonly unknown[]) =>
 
 /** What was found of areas, for as long as nothing that it rests on is another. */
 export type Kept<Of> = WeakMap<Area, { readonly rest: readonly unknown[]; readonly found: Of }>
+const noBans: readonly Ban[] = []
 const answers: Kept<AreaRecommendation> = new WeakMap()
 
 /**
  * The recommendation of a case, of which only the areas are computed that changed since, or what they rest on did: of
  * hundreds of areas one moves at a time. Edits leave the rest of a case the very same objects, which is how it is known.
  */
-export function recommendChanged(kase: Case, guides: readonly Guide[], products: readonly Product[]): Recommendation {
+export function recommendChanged(
+  kase: Case,
+  guides: readonly Guide[],
+  products: readonly Product[],
+  bans: readonly Ban[] = noBans,
+): Recommendation {
   const stale = kase.areas.filter((area) => {
     const known = answers.get(area)
-    return !known || !sameRest(known.rest, restOf(kase, area, guides, products))
+    return !known || !sameRest(known.rest, restOf(kase, area, guides, products, bans))
   })
-  const fresh = recommend({ ...kase, areas: stale }, guides, products)
-  stale.forEach((area, i) => answers.set(area, { rest: restOf(kase, area, guides, products), found: fresh.areas[i]! }))
+  const fresh = recommend({ ...kase, areas: stale }, guides, products, bans)
+  stale.forEach((area, i) =>
+    answers.set(area, { rest: restOf(kase, area, guides, products, bans), found: fresh.areas[i]! }),
+  )
   return { ...fresh, areas: kase.areas.map((area) => answers.get(area)!.found) }
 }

@@ -77,7 +77,8 @@ describe.each(both)('a letter in %s', (...language) => {
         const says_ = says.toLowerCase()
         for (const need of answer.needs) {
           const name = nutrients[need.of]?.toLowerCase()
-          if (need.barred === 'ban') expect(says).toContain(matters['headline.P-banned']({}, 'feet'))
+          if (need.barred === 'ban')
+            expect(says).toContain(matters['headline.banned']({ nutrient: need.of, name: need.ban!.name }, 'feet'))
           if (need.outcome === 'check') expect(says).toContain(worded_(need.why, language[1]))
           const told = ['headline.N-only-known', 'headline.P-K-unknown'] as const
           const unknown = need.of !== 'N' && told.some((key) => says.includes(matters[key]({}, 'feet')))

@@ -42,6 +42,8 @@ export const nutrient: Readonly<Record<string, string>> = {
   'P₂O₅': 'phosphate',
   'K₂O': 'potash',
 }
+/** What a law speaks of. */
+export const banned: Readonly<Record<string, string>> = { ...nutrient, 'P₂O₅': 'phosphorus' }
 export const classWords: Readonly<Record<string, string>> = {
   'very-low': 'very low',
   low: 'low',

@@ -1,3 +1,4 @@
+import { bansOn } from '../needs/ban'
 import type { ReportParts } from '../report/report-with'
 import type { AreaInSeason } from '../case/in-season'
 import { productNamed, type ProductRef, type Fertilizer } from '../shelf/product'
@@ -39,7 +40,8 @@ const feeding = (area: number, crop: Crop, phosphorusBanned: boolean, pH: number
   area: ft2(area),
   crop,
   guide: guides[0]!,
-  settings: { feeding: 'usual', phosphorusBanned, newLawn: false },
+  settings: { feeding: 'usual', newLawn: false },
+  bans: bansOn({ phosphorusBanned }, crop.use, []),
   planting: { dwarf: false },
   past: blankSeason.past,
   read: { ...nothingRead, soil: { pH: quantity(pH, 'pH in water') } },
@@ -146,7 +148,7 @@ describe('limits', () => {
     expect(mix('greensand', [0, 0, 1])).toBe('mix.nothing-needed')
   })
   test.each([
-    ['phosphorus where it is banned', '16-4-8', crops['tall-fescue'], true, ['mix.P-banned']],
+    ['phosphorus where it is banned', '16-4-8', crops['tall-fescue'], true, ['mix.banned']],
     ['nitrate on blueberries', 'calcium-nitrate', crops['highbush-blueberry'], false, ['mix.no-nitrate']],
     ['chloride on blueberries', 'muriate-of-potash', crops['highbush-blueberry'], false, ['mix.no-chloride']],
     ['nothing against ammonium sulfate on blueberries', 'ammonium-sulfate', crops['highbush-blueberry'], false, []],

@@ -149,7 +149,7 @@ const soursMuch = 3
 /** What a product must not do, whatever it is measured by. */
 export function barredBy(
   fertilizer: Fertilizer,
-  { crop, settings, read }: Feeding,
+  { crop, settings, bans, read }: Feeding,
   rate: Derived<'lb product/1000 ft²'>,
   needs: readonly Need<MajorNutrient>[],
 ): Sentence[] {
@@ -164,7 +164,8 @@ export function barredBy(
     if (brings > mostPrinted[nutrient])
       barred.push(say('mix.too-much', { nutrient, rate: brings, most: mostPrinted[nutrient] }))
   }
-  if (settings.phosphorusBanned && fertilizer.feeding.grade['P₂O₅'] > 0) barred.push(say('mix.P-banned'))
+  for (const ban of bans)
+    if (fertilizer.feeding.grade[ban.what] > 0) barred.push(say('mix.banned', { nutrient: ban.what, name: ban.name }))
   if (crop.ammoniumOnly && fertilizer.feeding.nitrate) barred.push(say('mix.no-nitrate', { crop: crop.label }))
   const pH = read.soil.pH?.v
   if (crop.ammoniumOnly && pH !== undefined && pH <= crop.pH.aim && (fertilizer.feeding.acidity ?? 0) > soursMuch)

@@ -1,3 +1,4 @@
+import type { Ban } from '../needs/ban'
 import type { Case } from '../case/case'
 import { inSeason } from '../case/in-season'
 import type { Guide } from '../guides/guide'
@@ -60,11 +61,12 @@ export function mixProblem(
   guides: readonly Guide[],
   products: readonly Product[],
   shelf: Shelf,
+  bans: readonly Ban[] = [],
 ): MixProblem {
   const grounds = areas.flatMap((found): Grounds[] => {
     const area = kase.areas.find(({ id }) => id === found.areaId)!
     const feeding =
-      found.answer && areaIds.has(area.id) && feedingFor(kase, inSeason(area, kase.season), guides, products)
+      found.answer && areaIds.has(area.id) && feedingFor(kase, inSeason(area, kase.season), guides, products, bans)
     return feeding ? [{ found, feeding, needs: majorsOf(found.answer!) }] : []
   })
   const shed = lbInShed(kase.shed, products)

@@ -40,7 +40,7 @@ test('what goes on together keeps to every cap together', () => {
   for (const kase of cases)
     for (const { areaId, answer, crop } of recommend(kase, guides).areas) {
       const area = kase.areas.find(({ id }) => id === areaId)!
-      const feeding = answer?.mixed && feedingFor(kase, inSeason(area, kase.season), guides, shippedProducts)
+      const feeding = answer?.mixed && feedingFor(kase, inSeason(area, kase.season), guides, shippedProducts, [])
       if (!feeding || crop!.nitrogen.unit === 'lb N/tree') continue
       for (const nutrient of ['N', 'P₂O₅', 'K₂O'] as const) {
         // Beside rows and before planting have caps of their own, in a test of their own.

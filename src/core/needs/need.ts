@@ -1,3 +1,4 @@
+import type { Ban } from './ban'
 import type { Confirmation, Overruling } from '../case/decisions'
 import type { Passes } from '../passes/split'
 import type { Rating } from '../reading/classify'
@@ -76,6 +77,8 @@ export interface Need<Of extends What = What> {
   readonly lacks?: Lack
   /** Not given although it might be short: a ban, lead in the ground, salts that have to be leached first. */
   readonly barred?: 'ban' | 'lead' | 'salts'
+  /** The ban that does, where one does. */
+  readonly ban?: Ban
   readonly lead?: Lead
   /** A figure that was held back, and who let it go. */
   readonly confirmed?: Confirmed

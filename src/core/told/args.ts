@@ -1,6 +1,11 @@
 import type { Text } from './text'
 
 /** A number that an advisor put in the place of ours, and why. */
+interface Banned {
+  readonly nutrient: string
+  /** Of the rule that bans it; blank where the area says so itself. */
+  readonly name: string
+}
 interface OwnNumber {
   readonly is: number
   readonly ours: number
@@ -113,6 +118,9 @@ export interface Args {
   readonly 'held.lime-high': Standing
   readonly 'held.lime-sodic': Standing
   readonly 'held.sulfur-low': Standing
+  readonly 'headline.banned': Banned
+  readonly 'nutrient.banned': Banned
+  readonly 'mix.banned': Banned
   readonly 'headline.check': { passes?: number }
   readonly 'headline.do-not': { passes?: number }
   readonly 'headline.leave': { passes?: number }

@@ -1,3 +1,4 @@
+import { banOn } from '../needs/ban'
 import { isAcidifier, type Fertilizer, type Lime } from '../shelf/product'
 import type { Supply } from '../mix/supply'
 import type { Feeding } from '../needs/nutrients/method'
@@ -30,7 +31,7 @@ const facts = {
   'feeds nitrogen': ({ needs }) => needs.some(({ of, outcome }) => of === 'N' && outcome === 'apply'),
   lawn: ({ feeding }) => feeding.crop.use === 'lawn',
   'ammonium only': ({ feeding }) => feeding.crop.ammoniumOnly === true,
-  'phosphorus banned': ({ feeding }) => feeding.settings.phosphorusBanned,
+  'phosphorus banned': ({ feeding }) => banOn(feeding.bans, 'P₂O₅') !== undefined,
   'free lime': ({ reaction }) => reaction.outcome === 'not-here',
   'beyond range': ({ reaction }) => reaction.need?.into?.beyond ?? false,
   'left high': ({ reaction }) => reaction.because === 'high',

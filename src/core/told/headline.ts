@@ -34,7 +34,7 @@ export function headline(
   reading: readonly ReadingLine[],
   { weak = false, potted = false, sodic = false, untested = false } = {},
 ): Matters {
-  const banned = needs.some(({ barred }) => barred === 'ban') ? [say('headline.P-banned')] : []
+  const banned = needs.flatMap(bannedIn)
   const classOf = (line: string) => reading.find(({ id }) => id === line)?.className
   const lead = classOf('lead')
   const leads = isLeadFrom(lead, 'precaution')
@@ -66,9 +66,11 @@ export function headline(
   if (weak && ahead.length === 0 && allIsWell(ph, needs, reading))
     return matters({ after: [say('headline.look-elsewhere')] })
   const feeding = onFeeding(ph, needs, reading)
-  const after = [...feeding, ...banned.filter(({ key }) => feeding.every((one) => one.key !== key))]
-  return matters({ ahead, onPH: salty && ph.outcome !== 'check' ? [] : [onPH], after })
+  return matters({ ahead, onPH: salty && ph.outcome !== 'check' ? [] : [onPH], after: [...feeding, ...banned] })
 }
+
+const bannedIn = ({ of, ban }: Need<MajorNutrient>): readonly Sentence[] =>
+  ban ? [say('headline.banned', { nutrient: of, name: ban.name })] : []
 
 const isShort = ({ rating }: Need) => rating?.className === 'very-low' || rating?.className === 'low'
 
@@ -83,7 +85,7 @@ function onFeeding(
   if (far && isApplied(ph.need) && p.outcome === 'apply') return [say('headline.pH-before-P')]
   if (needs.some(({ barred }) => barred === 'salts')) return []
   if (needs.every((need) => need.outcome === 'none')) return [say('headline.nothing-to-feed')]
-  if (p.barred === 'ban') return [say('headline.P-banned')]
+  if (p.barred === 'ban') return []
   if (p.outcome === 'none' && k.outcome === 'apply') return [say(isShort(k) ? 'headline.no-P-low-K' : 'headline.no-P')]
   if (p.outcome === 'none' && k.outcome === 'none') return [say('headline.only-N')]
   if (p.outcome === 'unknown' && k.outcome === 'unknown')

@@ -57,7 +57,7 @@ interface Subjects {
     | 'check'
     | 'N-only-known'
     | 'P-K-unknown'
-    | 'P-banned'
+    | 'banned'
     | 'do-not'
     | 'lead-no-food'
     | 'lead-precaution'
@@ -203,7 +203,7 @@ interface Subjects {
     'K' | 'P' | 'bufferPH' | 'cec' | 'lead' | 'narrowPH' | 'nitrate' | 'organicMatter' | 'pH' | 'salts' | 'texture'
   readonly missing: 'answer' | 'crop' | 'crop-in-guide' | 'guide' | 'report' | 'size'
   readonly mix:
-    | 'P-banned'
+    | 'banned'
     | 'P-enough'
     | 'amount'
     | 'bags'
@@ -268,7 +268,7 @@ interface Subjects {
     | 'usual-rate'
   readonly 'not-measured': 'buffer' | 'nutrients'
   readonly nutrient:
-    | 'P-banned'
+    | 'banned'
     | 'by-extract'
     | 'class'
     | 'enough'

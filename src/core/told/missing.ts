@@ -1,3 +1,4 @@
+import type { Ban } from '../needs/ban'
 import { reportInForce } from '../case/in-force'
 import { amountsOf } from '../needs/amounts'
 import { differ, type What } from '../needs/need'
@@ -128,6 +129,7 @@ export function missingTests(
   area: Area,
   guides: readonly Guide[],
   products: readonly Product[],
+  bans: readonly Ban[] = [],
 ): readonly MissingTest[] {
   const report = reportInForce(kase, area) ?? untested
   const guide = guideNamed(guides, area.guide)
@@ -137,6 +139,7 @@ export function missingTests(
       { ...kase, areas: [{ ...area, reportId: tried.id, ...(texture && { texture }) }], reports: [tried] },
       guides,
       products,
+      bans,
     ).areas[0]!
   const found = answered({ report })
   if (!found.answer) return []

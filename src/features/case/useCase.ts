@@ -5,6 +5,8 @@ import type { Guide } from '@/core/guides/guide'
 import type { Recommendation } from '@/core/recommend'
 import { guides as shippedGuides } from '@/core/guides/guides'
 import { guideRegistry } from '@/store/guides'
+import { banRegistry } from '@/store/office'
+import type { Ban } from '@/core/needs/ban'
 import type { Product } from '@/core/shelf/product'
 import { shippedProducts } from '@/core/shelf/products'
 import { productRegistry } from '@/store/products'
@@ -36,14 +38,16 @@ const useFront = <Part>(id: string, part: (one: Front) => Part, loading: Part): 
 export function useRecommendation(kase: Case, areaId: string | null): Recommendation {
   const guides = useGuides()
   const products = useProducts()
+  const bans = useBans()
   const rested = useDeferredValue(kase)
-  const others = useMemo(() => recommendChanged(rested, guides, products), [rested, guides, products])
+  const others = useMemo(() => recommendChanged(rested, guides, products, bans), [rested, guides, products, bans])
   return useMemo(() => {
     const before = new Map(others.areas.map((one) => [one.areaId, one]))
     const now = kase.areas.filter(({ id }) => id === areaId || !before.has(id))
-    for (const one of recommendChanged({ ...kase, areas: now }, guides, products).areas) before.set(one.areaId, one)
+    for (const one of recommendChanged({ ...kase, areas: now }, guides, products, bans).areas)
+      before.set(one.areaId, one)
     return { ...others, areas: kase.areas.map(({ id }) => before.get(id)!) }
-  }, [kase, others, areaId, guides, products])
+  }, [kase, others, areaId, guides, products, bans])
 }
 
 const useRegistry = <Of>({ all, follow: followAll }: Registry<Of>, shipped: readonly Of[]): readonly Of[] =>
@@ -51,6 +55,10 @@ const useRegistry = <Of>({ all, follow: followAll }: Registry<Of>, shipped: read
 
 /** The guides that rate here, as they are now. */
 export const useGuides = (): readonly Guide[] => useRegistry(guideRegistry, shippedGuides)
+
+/** What the office says may not go on. */
+export const useBans = (): readonly Ban[] => useRegistry(banRegistry, none)
+const none: readonly Ban[] = []
 
 /** The products that can be named here. */
 export const useProducts = (): readonly Product[] => useRegistry(productRegistry, shippedProducts)

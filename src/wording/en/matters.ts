@@ -1,6 +1,6 @@
 import { fieldNames } from '../field-names'
 import { inchWords, length, onThousand, places, weight, type Measures } from '../format'
-import { capital, classWords, ended, nutrient, num, pH, stuff, text, type Phrases } from '../phrase'
+import { banned, capital, classWords, ended, nutrient, num, pH, stuff, text, type Phrases } from '../phrase'
 import { letter } from './letter'
 
 const decision: Readonly<Record<string, string>> = { lime: 'lime', sulfur: 'sulfur', neither: 'neither' }
@@ -183,7 +183,8 @@ export const matters = {
     `No more sulfur: pH ${pH(a.pH)} is at the low end of ${pH(a.low)} to ${pH(a.high)} for ${text(a.crop)}. Stop what is still open, and test again within the year.`,
   'headline.straddles': (a) =>
     `The pH lies anywhere from ${pH(a.low)} to ${pH(a.high)}: ${decision[text(a.atLow)]} at one end, ${decision[text(a.atHigh)]} at the other. A laboratory’s pH would settle it.`,
-  'headline.P-banned': () => 'Phosphorus is banned here: buy a bag with a 0 in the middle.',
+  'headline.banned': (a) =>
+    `${capital(banned[text(a.nutrient)]!)} is banned here${a.name ? ` (${text(a.name)})` : ''}: buy a bag with a 0 ${a.nutrient === 'N' ? 'in front' : 'in the middle'}.`,
   'headline.only-N': () => 'Of the nutrients, only nitrogen is called for.',
   'headline.nothing-to-feed': () => 'Nothing to feed this year.',
   'headline.N-only-known': () => 'Nitrogen goes by the crop; phosphorus and potassium are not known.',

@@ -204,7 +204,8 @@ export const matters: MatterWords = {
     `No más azufre: el pH ${pH(a.pH)} está en el extremo bajo de ${pH(a.low)} a ${pH(a.high)} (${texto(a.crop)}). Deje lo que falte por poner, y analice otra vez este año.`,
   'headline.straddles': (a) =>
     `El pH puede estar entre ${pH(a.low)} y ${pH(a.high)}: en un extremo ${decision[String(a.atLow)]}, en el otro ${decision[String(a.atHigh)]}. El pH de un laboratorio lo aclara.`,
-  'headline.P-banned': () => 'Aquí el fósforo está prohibido: compre un saco con 0 en medio.',
+  'headline.banned': (a) =>
+    `Aquí el ${a.nutrient === 'N' ? 'nitrógeno' : 'fósforo'} está prohibido${a.name ? ` (${String(a.name)})` : ''}: compre un saco con 0 ${a.nutrient === 'N' ? 'al principio' : 'en medio'}.`,
   'headline.only-N': () => 'De los nutrientes, solo hace falta nitrógeno.',
   'headline.nothing-to-feed': () => 'Este año no hay que fertilizar.',
   'headline.N-only-known': () => 'El nitrógeno va según el cultivo; del fósforo y el potasio no se sabe.',

@@ -4,7 +4,19 @@ import { cautions } from '../en/cautions'
 import { steps } from '../en/field-sheet'
 import { matters } from '../en/matters'
 import { area, dateWords, difference, figure, length, places, rate, weight, type Measures } from '../format'
-import { capital, classWords, either, nutrient, num, pH, stuff, substances, text, type Phrases } from '../phrase'
+import {
+  banned,
+  capital,
+  classWords,
+  either,
+  nutrient,
+  num,
+  pH,
+  stuff,
+  substances,
+  text,
+  type Phrases,
+} from '../phrase'
 import { doubt } from './doubt'
 import { ground } from './ground'
 import { missingTests } from './missing'
@@ -372,7 +384,8 @@ export const en: Phrases = {
     'Not tested, so not known, and none where the law asks for a test first. What practice falls back on is a guess.',
   'untested.ratio': (a) => `Nothing was tested: as much as ${text(a.ratio)} brings beside the nitrogen.`,
   'untested.share': (a) => `parts of ${text(a.nutrient)} in the usual ratio`,
-  'nutrient.P-banned': () => 'Phosphorus is banned here. Check your local rule for its exceptions.',
+  'nutrient.banned': (a) =>
+    `${capital(banned[text(a.nutrient)]!)} is banned here${by(a.name)}. Check your local rule for its exceptions.`,
   'nutrient.needed': (a) => `${tested(a)} ${classWords[text(a.className)]} for ${text(a.crop)}.`,
   'nutrient.enough': (a) => `${tested(a)} ${classWords[text(a.className)]}: the soil has enough.`,
   'nutrient.less-brought': (a) =>
@@ -631,7 +644,8 @@ export const en: Phrases = {
   'mix.left-short': (a) => `${text(a.nutrient)} wanted, less what the chosen bag brings`,
   'mix.over': () => 'Brought, less wanted',
   'mix.over-none': () => 'Brought, and none is wanted',
-  'mix.P-banned': () => 'It carries phosphorus, which is banned here. Choose one with 0 in the middle.',
+  'mix.banned': (a) =>
+    `It carries ${banned[text(a.nutrient)]!}, which is banned here${by(a.name)}. Choose one with 0 ${a.nutrient === 'N' ? 'in front' : 'in the middle'}.`,
   'mix.P-enough': () => 'It carries phosphorus, and this turf has enough of it. Choose one with 0 in the middle.',
   'mix.too-sour': (a) => `Not at pH ${pH(a.pH)}: it would carry ${text(a.crop)} below its span. Urea takes its place.`,
   'mix.too-much': (a) =>
@@ -657,6 +671,8 @@ export const en: Phrases = {
   ...steps,
 }
 
+/** The rule that says so, where it has a name. */
+const by = (name: string): string => (name ? ` (${name})` : '')
 const tested = (a: ArgsOf<'nutrient.needed'>): string =>
   a.value === null ? 'It is' : `${text(a.value)} ${text(a.unit)} is`
 

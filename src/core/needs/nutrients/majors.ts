@@ -1,3 +1,4 @@
+import { banOn } from '../ban'
 import { beyondMost, heldNeed } from '../hold'
 import type { Report } from '../../case/report'
 import { overruledRate, standing, tooMuch } from '../overruled'
@@ -49,12 +50,13 @@ export function majorNeed(nutrient: MajorNutrient, report: Report, feeding: Feed
 }
 
 function unruled(nutrient: MajorNutrient, report: Report, feeding: Feeding): Need<MajorNutrient> {
-  const { read, settings, guide } = feeding
+  const { read, guide } = feeding
   const rating = nutrient === 'N' ? undefined : rateOf(nutrient === 'P₂O₅' ? 'P' : 'K', read, report, guide)
   const rated = rating?.ok ? rating.value : undefined
   const blank = { of: nutrient, rating: rated, checks: [], remarks: [] }
-  if (nutrient === 'P₂O₅' && settings.phosphorusBanned)
-    return { ...blank, outcome: 'none', barred: 'ban', why: say('nutrient.P-banned') }
+  const ban = banOn(feeding.bans, nutrient)
+  if (ban)
+    return { ...blank, outcome: 'none', barred: 'ban', ban, why: say('nutrient.banned', { nutrient, name: ban.name }) }
   const asked: Outcome<Rated> = rating?.ok === false ? rating : ownRate(nutrient, rated, report, feeding)
   const own = asked.ok ? accept(lessBrought(nutrient, asked.value, feeding)) : asked
   const printed = read.recommends[nutrient]

@@ -4,6 +4,7 @@ import type { Crop } from '../../guides/crop'
 import type { Guide } from '../../guides/guide'
 import type { ReadReport } from '../../reading/soil'
 import type { Fertilizer, Lime } from '../../shelf/product'
+import type { Ban } from '../ban'
 import type { LetGo } from '../hold'
 import type { Overrulings } from '../overruled'
 import type { Sentence } from '../../told/sentence'
@@ -15,7 +16,9 @@ export interface Feeding {
   readonly area: Derived<'ft²'>
   readonly crop: Crop
   readonly guide: Guide
-  readonly settings: Pick<AreaInSeason, 'feeding' | 'phosphorusBanned' | 'newLawn'>
+  readonly settings: Pick<AreaInSeason, 'feeding' | 'newLawn'>
+  /** What may not go on here. */
+  readonly bans: readonly Ban[]
   readonly planting: Planting
   readonly past: Past
   /** Typed depth, in; undefined for the usual one. */

@@ -1,3 +1,4 @@
+import { banOn } from '../ban'
 import type { ReadingLine } from '../../reading/lines'
 import { noCap, split } from '../../passes/split'
 import { carrierOf } from '../../shelf/products'
@@ -21,8 +22,9 @@ export const mixNeeds = (reading: readonly ReadingLine[], feeding: Feeding): rea
   (['N', 'P₂O₅', 'K₂O'] as const).map((nutrient) => {
     const line = reading.find(({ id }) => id === lineOf[nutrient])
     const of = { of: nutrient, checks: [], remarks: [] }
-    if (nutrient === 'P₂O₅' && feeding.settings.phosphorusBanned)
-      return { ...of, outcome: 'none', barred: 'ban', why: say('nutrient.P-banned') }
+    const ban = banOn(feeding.bans, nutrient)
+    if (ban)
+      return { ...of, outcome: 'none', barred: 'ban', ban, why: say('nutrient.banned', { nutrient, name: ban.name }) }
     if (!line) return { ...of, outcome: 'unknown', lacks: 'test', why: say('soilless.not-tested', { nutrient }) }
     return line.distance! < 0
       ? short(nutrient, feeding)

@@ -1,6 +1,7 @@
 import type { Case } from '../../case/case'
 import type { AreaInSeason } from '../../case/in-season'
 import type { AreaRecommendation } from '../../recommend'
+import { readMost, type YearLimit } from '../../needs/ban'
 import { fields, numberIn } from '../../report/fields'
 import type { Product } from '../../shelf/product'
 import { say, type Sentence } from '../../told/sentence'
@@ -13,7 +14,7 @@ import { passesOf, type Pass, type Treatment } from '../pass'
 import type { Standing } from '../standing'
 import { isOpen, type Dated } from './dated'
 import { dayNumber, yearOf } from './day'
-import { readMost, type Rules, type WaterStrip, type YearLimit } from './rule'
+import type { Rules, WaterStrip } from './rule'
 
 /** What an area may get of a nutrient in a calendar year, and what it got. */
 export interface Yearly {

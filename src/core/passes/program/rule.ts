@@ -1,4 +1,5 @@
 import type { YearDay } from '../../guides/regions'
+import { type YearLimit } from '../../needs/ban'
 import { monthNamed, twoDigits } from './day'
 
 /** A time that an office's law or custom closes; the office types it, and its own rule comes first. */
@@ -25,16 +26,6 @@ export const closingsOf = (typed: readonly ClosedTime[]): readonly Closing[] =>
     return from && to ? [{ name, what, where, from, to }] : []
   })
 
-/** The most of a nutrient in a calendar year, as an office's law has it; 0 is a ban. */
-export interface YearLimit {
-  readonly id: string
-  readonly name: string
-  readonly what: 'N' | 'P₂O₅'
-  readonly where: 'all' | 'lawn'
-  /** lb per 1,000 ft², as typed. */
-  readonly most: string
-}
-
 /** A strip beside water on which nothing of a kind goes. */
 export interface WaterStrip {
   readonly id: string
@@ -52,10 +43,6 @@ export interface Rules {
 }
 
 export const noRules: Rules = { closedTimes: [], yearLimits: [], waterStrips: [] }
-
-/** A plain number as typed, not below nothing; undefined where it is none. */
-export const readMost = (text: string): number | undefined =>
-  /^\s*\d+(?:\.\d+)?\s*$/.test(text) ? Number(text) : undefined
 
 /** Of a leap year: the 29th of February is a day of it. */
 const lengths = [31, 29, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31]

@@ -9,6 +9,7 @@ import { paperOf } from '@/paper/build'
 import type { Paper, PaperHead } from '@/paper/paper'
 import type { Office } from '@/core/office'
 import type { ClientWords } from '@/wording/languages'
+import { allBans } from '@/store/office'
 import { missingChanged } from '@/store/missing'
 
 /** What a letter goes by beside its case and plan. */
@@ -43,6 +44,8 @@ export function paperFor(
 ): Paper | null {
   const letter = letterOf(kase, plan)
   if (letter.areas.length === 0) return null
-  const why = kase.letter.why ? whyOf(kase, plan, (area) => missingChanged(kase, area, guides, products)) : null
+  const why = kase.letter.why
+    ? whyOf(kase, plan, (area) => missingChanged(kase, area, guides, products, allBans()))
+    : null
   return paperOf(kase, { letter, why, head: headOf(office, kase.sample), words, language, before })
 }

@@ -6,7 +6,7 @@ import type { Change } from '@/core/told/missing'
 import { Formula } from '@/ui/Formula'
 import { weight } from '@/wording/format'
 import { render } from '@/wording/render'
-import { useGuides, useProducts } from '../../case/useCase'
+import { useBans, useGuides, useProducts } from '../../case/useCase'
 import { en } from './messages'
 import { missingChanged } from '@/store/missing'
 
@@ -23,6 +23,7 @@ interface Props {
 export function Missing({ areaId, whole, sized, titled = true }: Props) {
   const guides = useGuides()
   const products = useProducts()
+  const bans = useBans()
   const missing = useMemo(
     () =>
       missingChanged(
@@ -30,8 +31,9 @@ export function Missing({ areaId, whole, sized, titled = true }: Props) {
         whole.areas.find(({ id }) => id === areaId)!,
         guides,
         products,
+        bans,
       ),
-    [whole, areaId, guides, products],
+    [whole, areaId, guides, products, bans],
   )
   const { measures } = whole
   const words = ({ what, low, high }: Change) =>
