@@ -7,9 +7,7 @@ import { tallied } from './testing/tally'
 
 /** Areas that the core could not compute, and numbers in its answer that are none. */
 const faults = (recommendation: ReturnType<typeof recommend>): unknown[] => {
-  const found: unknown[] = recommendation.areas.flatMap(({ missing }) =>
-    missing.filter(({ sentence }) => sentence.key === 'missing.answer'),
-  )
+  const found: unknown[] = recommendation.areas.flatMap(({ fault }) => fault ?? [])
   JSON.stringify(recommendation, (key, value: unknown) => {
     if (typeof value === 'number' && !Number.isFinite(value)) found.push(key)
     return value

@@ -94,6 +94,8 @@ export interface AreaRecommendation {
   /** What is missing before there is an answer. */
   readonly missing: readonly Missing[]
   readonly problems: readonly Problem[]
+  /** What went wrong with us, where the area could not be computed for that. */
+  readonly fault?: string
   /** What in the report can hardly be so; nothing is blocked. */
   readonly doubts: readonly Doubt[]
 }
@@ -176,8 +178,9 @@ function recommendOrSay(
 ): AreaRecommendation {
   try {
     return recommendArea(kase, area, guides, products, bans)
-  } catch {
-    const missing = lacking('ground', 'missing.answer')
+  } catch (error) {
+    const fault = String(error)
+    const missing: Missing = { station: 'ground', sentence: say('missing.answer', { fault }) }
     return {
       areaId: area.id,
       guide: null,
@@ -192,6 +195,7 @@ function recommendOrSay(
       others: [],
       quarrels: [],
       missing: [missing],
+      fault,
       problems: [],
       doubts: [],
     }

@@ -15,6 +15,8 @@ import type { Day } from './program/day'
 export interface Standing {
   /** lb of the treatment's own product, or nutrient, that went on towards it: as planned, or beside the plan. */
   readonly put: number
+  /** The days on which that was, as they were typed, in their order. */
+  readonly days: readonly string[]
   /** The entry that answers each pass. */
   readonly answered: ReadonlyMap<string, Application>
   /** What is still to be put on, with the numbers that its passes have in the plan; null where nothing is. */
@@ -68,18 +70,30 @@ export function standingsOf(
   const standings = new Map<string, Standing>()
   for (const one of treatments.filter((each) => !isBare(each))) {
     const others = since(one).filter(({ pass }) => !planned.has(pass ?? ''))
-    const beside = lbBeside(one, others, alike(one), products)
-    standings.set(one.key, standingOf(one, answersTo(kase, area, one), beside, products))
+    const lb = (entries: readonly Application[]) => lbBeside(one, entries, alike(one), products)
+    standings.set(one.key, standingOf(one, answersTo(kase, area, one), besides(others, lb), products))
   }
   // Of a nutrient as such everything counts that brought it, but for what the bags of the plan were to bring.
   for (const one of treatments.filter(isBare)) {
     const answered = answersTo(kase, area, one)
     const others = since(one).filter(({ pass }) => !answered.has(pass ?? ''))
-    const beside = Math.max(0, lbBrought(one, others, products) - lbOfBags(one, treatments, standings))
-    standings.set(one.key, standingOf(one, answered, beside, products))
+    const ofBags = lbOfBags(one, treatments, standings)
+    const lb = (entries: readonly Application[]) => Math.max(0, lbBrought(one, entries, products) - ofBags)
+    standings.set(one.key, standingOf(one, answered, besides(others, lb), products))
   }
   return new Map(treatments.map(({ key }) => [key, standings.get(key)!]))
 }
+
+/** What was put on beside the passes of a treatment, lb of it, and by which entries. */
+interface Beside {
+  readonly lb: number
+  readonly entries: readonly Application[]
+}
+
+const besides = (entries: readonly Application[], lb: (of: readonly Application[]) => number): Beside => ({
+  lb: lb(entries),
+  entries: entries.filter((one) => lb([one]) > 0),
+})
 
 /** One of the three nutrients as such, in no product of the plan. */
 const isBare = ({ product, nutrient }: Treatment): boolean => product === null && nutrient !== null && isMajor(nutrient)
@@ -135,7 +149,8 @@ export function measureOf({ need, product, nutrient, meets }: Measured): LedgerL
   return lineOf(majorNutrients.reduce((most, one) => (grade[one] > grade[most] ? one : most)))
 }
 
-const lineOf = (nutrient: MajorNutrient): LedgerLine => (nutrient === 'N' ? 'firstYearN' : nutrient)
+/** The line of the ledger that a nutrient is counted on. */
+export const lineOf = (nutrient: MajorNutrient): LedgerLine => (nutrient === 'N' ? 'firstYearN' : nutrient)
 
 const perPound = ({ product }: Treatment, measure: LedgerLine): number => (product ? contentOf(product, 1)[measure] : 1)
 
@@ -154,20 +169,22 @@ function contentIn(entry: Application, measure: LedgerLine, products: readonly P
 function standingOf(
   treatment: Treatment,
   answered: Standing['answered'],
-  beside: number,
+  beside: Beside,
   products: readonly Product[],
 ): Standing {
   const passes = passesOf(treatment)
   const open = passes.filter(({ key }) => !answered.has(key))
-  const put = passes.reduce((sum, pass) => sum + lbDone(treatment, pass, answered.get(pass.key), products), beside)
-  const leftAlone = answered.size === 0 && beside < hair
-  if (leftAlone) return { put: 0, answered, left: treatment }
+  const put = passes.reduce((sum, pass) => sum + lbDone(treatment, pass, answered.get(pass.key), products), beside.lb)
+  const leftAlone = answered.size === 0 && beside.lb < hair
+  if (leftAlone) return { put: 0, days: [], answered, left: treatment }
+  const counted = [...answered.values(), ...beside.entries].filter(({ done }) => done !== 'skipped')
+  const days = [...new Set(counted.map(({ date }) => date))].sort()
   const skipped = lbAll(passes.filter(({ key }) => answered.get(key)?.done === 'skipped'))
   const openLb = lbAll(open)
   const all = treatment.all.value.v
   const target = Math.min(all - put - skipped, openLb)
-  if (target <= trifle * all) return { put, answered, left: null }
-  return { put, answered, left: leftOf(treatment, open, put + skipped, openLb) }
+  if (target <= trifle * all) return { put, days, answered, left: null }
+  return { put, days, answered, left: leftOf(treatment, open, put + skipped, openLb) }
 }
 
 const lbAll = (passes: readonly Pass[]) => passes.reduce((sum, { amount }) => sum + amount.value.v, 0)

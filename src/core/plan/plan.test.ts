@@ -1,68 +1,13 @@
 import * as fc from 'fast-check'
 import { blankApplication } from '../case/blank'
 import type { Case } from '../case/case'
-import { withParts } from '../case/in-season'
-import { regions } from '../guides/regions'
-import { cardsOf } from '../letter/cards'
-import { letterOf } from '../letter/letter'
-import { feeds, productRef } from '../shelf/product'
-import { shippedProducts } from '../shelf/products'
-import { anyCase, build, number } from '../testing/any-case'
+import { feeds } from '../shelf/product'
+import { anyPlanned, caseOf, numberOf, rulesOf, today } from '../testing/any-planned'
 import { plan } from '../testing/planned'
 import { oneArea, typed } from '../testing/one-area'
-import { noRules, type Rules } from '../passes/program/rule'
 import { majorNutrients } from '../units/quantity'
 import { findingsIn } from './findings'
 import { openPasses, type AreaPlan, type OpenPass } from './plan'
-
-/** A case with a region, a day of planting, things that were put on, and passes that were moved. */
-const anyPlanned = fc.record({
-  any: anyCase,
-  region: fc.constantFrom(...regions.map(({ id }) => id)),
-  sown: fc.option(fc.integer({ min: 0, max: 364 })),
-  logged: fc.array(
-    fc.record({
-      product: fc.constantFrom(...shippedProducts.map(productRef)),
-      lb: number(0.5, 60),
-      ago: fc.integer({ min: 0, max: 500 }),
-      pass: fc.constantFrom(null, null, 'a/fertilizer/1', 'a/N/1', 'a/K₂O/1', 'a/lime/1', 'a/sulfur/1'),
-    }),
-    { maxLength: 2 },
-  ),
-  most: fc.option(number(0, 3), { freq: 3 }),
-})
-
-const today = '2026-11-26'
-const ms = 86_400_000
-const numberOf = (day: string) => Date.parse(day) / ms
-const dayAfter = (days: number) => new Date((numberOf(today) + days) * ms).toISOString().slice(0, 10)
-
-function caseOf({ any, region, sown, logged }: typeof anyPlanned extends fc.Arbitrary<infer T> ? T : never): Case {
-  const kase = build(any)
-  return {
-    ...kase,
-    region,
-    areas: kase.areas.map((area) => withParts(area, kase.season, sown === null ? {} : { sown: dayAfter(sown) })),
-    applications: logged.map(({ product, lb, ago, pass }, i) => ({
-      ...blankApplication(`l${i}`, 'a', dayAfter(-ago)),
-      what:
-        product.includes('lime') || product.includes('calcitic')
-          ? 'lime'
-          : product.includes('sulfur')
-            ? 'sulfur'
-            : 'fertilizer',
-      product,
-      amount: typed(lb, 'lb'),
-      pass,
-      done: 'otherwise' as const,
-    })),
-  }
-}
-
-const rulesOf = (most: number | null): Rules =>
-  most === null
-    ? noRules
-    : { ...noRules, yearLimits: [{ id: 'y', name: 'County', what: 'N', where: 'all', most: String(most) }] }
 
 /** lb of a nutrient in a pass, as its label has it. */
 const lbIn = ({ pass: { product, nutrient, amount } }: OpenPass, of: 'N' | 'P₂O₅' | 'K₂O'): number =>
@@ -175,33 +120,6 @@ test('plans checked by rules of their own, not by those that made them: none is 
       found.set(broken.replace(/[\d.]+/g, '#'), `${i}: ${broken}`)
   }
   expect([...found.values()]).toEqual([])
-})
-
-test('letter, cards and purchases hold the passes, days and amounts of the plan, and no others', () => {
-  for (const one of fc.sample(anyPlanned, { ...runs, numRuns: 150 })) {
-    const kase = caseOf(one)
-    const made = plan(kase, today, { rules: rulesOf(one.most) })
-    const letter = letterOf(kase, made)
-    const open = made.areas.flatMap(({ passes }) => passes.filter(({ state }) => state === 'open' || state === 'moved'))
-    const told = letter.areas.flatMap(({ passes }) => passes)
-    expect(new Set(told.map(({ pass }) => pass)).size).toBe(told.length)
-    for (const { pass, day, more } of told) {
-      const own = open.find((other) => other.pass === pass)!
-      expect(own.day).toBe(day)
-      if (more) expect(open.filter(({ treatment }) => treatment.key === own.treatment.key)).toHaveLength(6 + more.count)
-    }
-    const listed = told.reduce((sum, { more }) => sum + 1 + (more?.count ?? 0), 0)
-    expect(listed).toBe(open.length)
-    expect(letter.areas.flatMap(({ tests }) => tests)).toEqual(
-      made.areas.filter(({ found }) => found.answer).flatMap(({ tests }) => tests),
-    )
-    expect(cardsOf(made).map(({ pass }) => pass)).toEqual(told.map(({ pass }) => pass).filter(({ product }) => product))
-    for (const { product, all } of made.purchases) {
-      const own = open.filter(({ pass }) => pass.product === product && pass.n <= 500)
-      const sum = own.reduce((lb, { pass }) => lb + pass.amount.value.v, 0)
-      if (own.every(({ treatment }) => (treatment.passes?.count ?? 1) <= 500)) expect(sum).toBeCloseTo(all.value.v, 4)
-    }
-  }
 })
 
 describe('what an advisor has to look at', () => {

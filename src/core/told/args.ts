@@ -118,6 +118,7 @@ export interface Args {
   readonly 'held.lime-high': Standing
   readonly 'held.lime-sodic': Standing
   readonly 'held.sulfur-low': Standing
+  readonly 'missing.answer': { fault: string }
   readonly 'headline.banned': Banned
   readonly 'nutrient.banned': Banned
   readonly 'mix.banned': Banned

@@ -309,7 +309,7 @@ interface Subjects {
     | 'to-product'
     | 'usual'
     | 'usual-rate'
-  readonly passes: 'planting' | 'count' | 'each' | 'gone' | 'left' | 'open'
+  readonly passes: 'planting' | 'count' | 'each' | 'gone' | 'left' | 'open' | 'planned' | 'share'
   readonly plan:
     | 'area'
     | 'circle'
@@ -493,6 +493,7 @@ interface Subjects {
     | 'lime-late'
     | 'lime-sulfur'
     | 'next-season'
+    | 'skipped'
     | 'no-day'
     | 'past'
     | 'plan-changed'

@@ -116,8 +116,8 @@ export const en: Phrases = {
   },
 
   // What is missing
-  'missing.answer': () =>
-    'This area cannot be computed as it stands: look at what was typed last. It is kept all the same, and the rest goes on.',
+  'missing.answer': (a) =>
+    `The program failed on this area (${text(a.fault)}). What was typed is kept, and the other areas go on; please report it.`,
   'missing.size': () => 'Type how big this area is.',
   'missing.crop': () => 'Choose what grows here.',
   'missing.crop-in-guide': () =>
@@ -358,9 +358,11 @@ export const en: Phrases = {
   // Passes
   'passes.count': (a) => `As few equal passes as keep to ${text(a.cap)} lb per 1,000 ft² each`,
   'passes.each': () => 'Each pass',
-  'passes.gone': () => 'put on already, or skipped',
-  'passes.open': () => 'in the passes that are still to do',
-  'passes.left': () => 'The plan less what was put on already',
+  'passes.gone': () => 'applied or skipped so far',
+  'passes.open': () => 'in the applications still to do',
+  'passes.planned': () => 'in all planned applications',
+  'passes.left': () => 'The plan, less what was applied',
+  'passes.share': () => 'As much of the need as of the applications is still to do',
   'passes.planting': () => 'Before planting, since the rows may not get as much at once',
   'cap.lime-surface': () => 'most lime on the surface in one pass, lb product per 1,000 ft²',
   'cap.lime-dug': () => 'most lime dug in at once, lb product per 1,000 ft²',
@@ -568,6 +570,7 @@ export const en: Phrases = {
   'program.lime-sulfur': () => 'Lime and sulfur on one ground within a year: each undoes the other.',
   'program.next-season': () =>
     'It falls into the next season, which has a need of its own: leave it out, or choose slow nitrogen, which takes fewer passes.',
+  'program.skipped': () => 'Skipped: later applications stay as they were planned, and do not make up for it.',
   'program.no-day': () => 'No day of the next twelve years is open for it: look at the closed times.',
   'program.past': () => 'That day is past.',
   'region.frost': () => 'That is no day of the year. Type it like 10 May; leave both blank where there is no frost.',

@@ -225,7 +225,8 @@ function datedPass(
   })
   const of = on(at)
   const planned = at === undefined ? null : dayAt(at)
-  if (done?.done === 'skipped') return { ...of, day: planned, planned, state: 'skipped', problems: [] }
+  if (done?.done === 'skipped')
+    return { ...of, day: planned, planned, state: 'skipped', problems: [say('program.skipped')] }
   if (done)
     return { ...of, day: dayNumber(done.date) === undefined ? null : done.date, planned, state: 'done', problems: [] }
   if (!still) return { ...of, day: planned, planned, state: 'covered', problems: [say('program.covered', { lb: put })] }

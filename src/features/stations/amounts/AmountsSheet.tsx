@@ -1,7 +1,7 @@
 'use client'
 
 import { useSearchParams } from 'next/navigation'
-import { Suspense } from 'react'
+import { Suspense, type ReactNode } from 'react'
 import { reportOfArea } from '@/core/case/in-force'
 import { CircleAlert } from 'lucide-react'
 import { reasonFor } from '@/core/told/cautions'
@@ -21,6 +21,7 @@ import { OtherRows } from './OtherRows'
 import { ReactionRow } from './ReactionRow'
 import { SchoolsTaken } from './SchoolsTaken'
 import { SecondReadingButton } from '../../shared/doubt/SecondReadingButton'
+import { useOffice } from '../../shared/office/useOffice'
 import { late } from '../../shared/late/late'
 import { en as doubtWords } from '../../shared/doubt/messages'
 import { en } from './messages'
@@ -28,6 +29,7 @@ import { SureProvider, SureSwitch } from './Sure'
 
 const Missing = late(() => import('../reading/Missing').then((found) => found.Missing))
 const MoreReading = late(() => import('./MoreReading').then((found) => found.MoreReading))
+const StandingsProvider = late(() => import('./StandingsProvider').then((found) => found.StandingsProvider))
 const PutOn = late(() => import('./PutOn').then((found) => found.PutOn))
 const SideBySide = late(() => import('./SideBySide').then((found) => found.SideBySide))
 const SinceLetter = late(() => import('./SinceLetter').then((found) => found.SinceLetter))
@@ -66,16 +68,18 @@ export function AmountsSheet({ found }: { found: AreaRecommendation }) {
         <Suspense>
           <SideBySide found={found} />
         </Suspense>
-        <ReactionRow found={found} answer={answer} />
-        {majorsOf(answer).map((need) => (
-          <NutrientRow key={need.of} need={need} found={found} />
-        ))}
-        <OtherRows answer={answer} />
-        {answer.mixed ? (
-          <MixedRows mixed={answer.mixed} found={found} />
-        ) : (
-          <FertilizerRow answer={answer} found={found} />
-        )}
+        <Standing areaId={found.areaId}>
+          <ReactionRow found={found} answer={answer} />
+          {majorsOf(answer).map((need) => (
+            <NutrientRow key={need.of} need={need} found={found} />
+          ))}
+          <OtherRows answer={answer} />
+          {answer.mixed ? (
+            <MixedRows mixed={answer.mixed} found={found} />
+          ) : (
+            <FertilizerRow answer={answer} found={found} />
+          )}
+        </Standing>
         <Suspense>
           <MoreReading answer={answer} all={found.use === 'container'} />
         </Suspense>
@@ -85,6 +89,18 @@ export function AmountsSheet({ found }: { found: AreaRecommendation }) {
         <Somebodys areaId={found.areaId} />
       </div>
     </SureProvider>
+  )
+}
+
+/** Amounts as they stand once something was applied here, or a year's limit holds some of it back. */
+function Standing({ areaId, children }: { areaId: string; children: ReactNode }) {
+  const { kase } = useOpenCase()
+  const limits = useOffice()?.yearLimits ?? []
+  if (limits.length === 0 && !kase.applications.some((one) => one.areaId === areaId)) return children
+  return (
+    <Suspense fallback={children}>
+      <StandingsProvider areaId={areaId}>{children}</StandingsProvider>
+    </Suspense>
   )
 }
 

@@ -38,6 +38,7 @@ export function FertilizerRow({ answer, found }: { answer: Answer; found: AreaRe
   const { amount, rate, passes, meets, cut, barred } = mix.value
   return (
     <ProductRow
+      need="fertilizer"
       material={material}
       bagLb={bagLb}
       amount={amount}

@@ -28,6 +28,13 @@ export function MixedRows({ mixed, found }: { mixed: TakenMix; found: AreaRecomm
       </Row>
     )
   return mixed.products.map((one) => (
-    <ProductRow key={productRef(one.material)} {...one} bagLb={one.material.bagLb} note={en.inMix} found={found} />
+    <ProductRow
+      key={productRef(one.material)}
+      need={productRef(one.material)}
+      {...one}
+      bagLb={one.material.bagLb}
+      note={en.inMix}
+      found={found}
+    />
   ))
 }

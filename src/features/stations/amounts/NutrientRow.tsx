@@ -19,6 +19,8 @@ import { useOpenCase } from '../../case/context'
 import { beside, weighed } from '../../case/explained'
 import { Figure } from '../../shared/workings/Figure'
 import { Apart } from './ReactionRow'
+import { useNutrientStill, useTreatmentStill } from './still'
+import { Planned } from './Planned'
 import { useSpread } from './useSpread'
 import { Held } from './Held'
 import { Overruled, OwnSettings } from './Overruled'
@@ -30,7 +32,12 @@ import { Sure } from './Sure'
 /** The year's need of one nutrient. */
 export function NutrientRow({ need, found }: { need: Need<MajorNutrient>; found: AreaRecommendation }) {
   const { kase } = useOpenCase()
-  const { of: nutrient, outcome, amount, passes, lead } = need
+  const { of: nutrient, outcome, lead } = need
+  const still = useNutrientStill(need)
+  const own = useTreatmentStill(nutrient)
+  const amount = still ? still.left : need.amount
+  // What bags bring goes on with them; of the nutrient as such what is left of it.
+  const passes = own?.treatment?.passes ?? (still ? undefined : need.passes)
   const { answer } = found
   return (
     <Row
@@ -56,9 +63,10 @@ export function NutrientRow({ need, found }: { need: Need<MajorNutrient>; found:
         />
       ) : (
         <p className="font-serif text-[22px] leading-tight font-semibold">
-          {outcome === 'none' ? en.none : outcome === 'check' ? en.checkFirst : en.unknown}
+          {still ? en.nothingLeft : outcome === 'none' ? en.none : outcome === 'check' ? en.checkFirst : en.unknown}
         </p>
       )}
+      <Planned still={still} />
       {amount && <Sure of={nutrient} />}
       {answer && amount && nutrient === 'N' && (
         <Portions amount={passes?.each ?? amount} each={(passes?.count ?? 1) > 1} answer={answer} product={false} />

@@ -10,6 +10,8 @@ import { useOpenCase } from '../../case/context'
 import { weighed } from '../../case/explained'
 import { Figure } from '../../shared/workings/Figure'
 import { Portions } from './Portions'
+import { NothingLeft, Planned } from './Planned'
+import { useTreatmentStill } from './still'
 import { Row, Under } from './Row'
 import { en } from './messages'
 
@@ -22,6 +24,7 @@ function OtherRow({ need, answer }: { need: Need<OtherNutrient>; answer: Answer 
   const { kase } = useOpenCase()
   const { of: nutrient, amount, product, outcome, lead } = need
   const name = names[nutrient]!
+  const still = useTreatmentStill(nutrient)
   return (
     <Row
       stuff="other"
@@ -29,13 +32,21 @@ function OtherRow({ need, answer }: { need: Need<OtherNutrient>; answer: Answer 
       detail={nutrient}
       aside={lead?.by === 'laboratory' && <p>{en.led(textOf(lead.label))}</p>}
     >
-      {amount ? (
+      {still && !still.left ? (
+        <NothingLeft />
+      ) : amount ? (
         <p className="flex flex-wrap items-baseline gap-x-3">
-          <Figure size="need" of={weighed(product?.amount ?? amount, kase.measures)} />
+          <Figure size="need" of={weighed(still?.left ?? product?.amount ?? amount, kase.measures)} />
           {product && (
             <span className="text-[15.5px]">
               {en.of(textOf(product.material.label))},{' '}
-              {measure(product.amount.value.v, product.material.lbPerCup, product.bagLb, kase.measures)};{' '}
+              {measure(
+                (still?.left ?? product.amount).value.v,
+                product.material.lbPerCup,
+                product.bagLb,
+                kase.measures,
+              )}
+              ;{' '}
               <Figure of={weighed(amount, kase.measures)}>
                 {en.holds(weight(amount.value.v, kase.measures), nutrient)}
               </Figure>
@@ -47,8 +58,9 @@ function OtherRow({ need, answer }: { need: Need<OtherNutrient>; answer: Answer 
           {outcome === 'none' ? en.none : outcome === 'by-label' ? en.byLabel : en.unknown}
         </p>
       )}
+      <Planned still={still} />
       <Under>{[need.why, ...need.remarks].map((one) => render(one, kase.measures)).join(' ')}</Under>
-      {product && <Portions amount={product.amount} answer={answer} />}
+      {product && <Portions amount={still?.left ?? product.amount} answer={answer} />}
     </Row>
   )
 }

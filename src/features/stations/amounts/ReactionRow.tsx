@@ -13,6 +13,8 @@ import { useOpenCase } from '../../case/context'
 import type { Working } from '@/core/workings'
 import { beside, weighed } from '../../case/explained'
 import { Figure } from '../../shared/workings/Figure'
+import { useTreatmentStill } from './still'
+import { NothingLeft, Planned } from './Planned'
 import { useSpread } from './useSpread'
 import { Held } from './Held'
 import { LetLead, Overruled, OwnSettings } from './Overruled'
@@ -41,7 +43,7 @@ export function ReactionRow({ found, answer }: { found: AreaRecommendation; answ
     >
       {dose ? (
         <>
-          <Scoop dose={dose} answer={answer} />
+          <Scoop dose={dose} answer={answer} need={isLime ? 'lime' : 'sulfur'} />
           <Sure of={isLime ? 'lime' : 'sulfur'} />
         </>
       ) : (
@@ -74,9 +76,26 @@ export function ReactionRow({ found, answer }: { found: AreaRecommendation; answ
   )
 }
 
-function Scoop({ dose, answer }: { dose: Dose; answer: Answer }) {
+interface ScoopProps {
+  dose: Dose
+  answer: Answer
+  need: 'lime' | 'sulfur'
+}
+
+/** What goes on at a time the largest: of what is still to do. */
+function Scoop({ dose, answer, need }: ScoopProps) {
   const { kase } = useOpenCase()
-  const { passes, amount, into, product } = dose
+  const { into, product } = dose
+  const still = useTreatmentStill(need)
+  if (still && !still.treatment)
+    return (
+      <>
+        <NothingLeft />
+        <Planned still={still} />
+      </>
+    )
+  const amount = still?.left ?? dose.amount
+  const passes = still?.treatment?.passes ?? dose.passes
   const explains = (working: Working) =>
     weighed(working, kase.measures, {
       remarks: dose.remarks,
@@ -118,6 +137,7 @@ function Scoop({ dose, answer }: { dose: Dose; answer: Answer }) {
         {words}
         {passes.count > 2 && `. ${en.retest}`}
       </p>
+      <Planned still={still} />
       <Portions amount={shown} answer={answer} />
     </>
   )

@@ -95,9 +95,11 @@ export const en = {
   notMeasured: 'What the report does not say',
   pHWords: (value: string, wanted: string) => `pH ${value}, wanted ${wanted}`,
   noArea: 'Start on Ground: type how big the first area is, and what grows there.',
-  putOn: (put: string, what: string, left: string | null) =>
-    `Put on already: ${put} of ${what}. ${left ? `Still to do: ${left}.` : 'Nothing of it is left to do.'}`,
-  toLog: 'What was put on, in the Log',
+  nothingLeft: 'Nothing left to do',
+  planned: (amount: string) => `Planned ${amount}`,
+  applied: (amount: string, days: readonly string[]) =>
+    `${amount} applied${days.length === 0 ? '' : days.length <= 2 ? ` on ${days.join(' and ')}` : ` from ${days[0]!} to ${days.at(-1)!}`}`,
+  toLog: 'What was applied, in the Log',
   missing: 'There is no answer yet for this area.',
   of: (product: string) => `of ${product}`,
   holds: (amount: string, element: string) => `holds ${amount} ${element}`,

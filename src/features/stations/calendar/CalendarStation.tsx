@@ -22,6 +22,7 @@ import { Days } from './Days'
 import type { Proposal } from '../../shared/years/names'
 import { Strip } from './Strip'
 import { en } from './messages'
+import { useProducts } from '../../case/useCase'
 import { usePlan, useTrying } from '../../shared/plan/usePlan'
 
 /** Every pass on its day: a strip of the seasons for each area, and the days one by one. */
@@ -111,6 +112,7 @@ function Settings({ plan }: { plan: Plan }) {
   const { kase, edit, act } = useOpenCase()
   const [saved, setSaved] = useState<string | null>(null)
   const office = useOffice()
+  const products = useProducts()
   const taken = kase.ownRegion
   const sound = (office?.regions ?? []).filter((one) => readOwnRegion(one).region)
   // The one that was taken is offered as it was, also where this office has it no more, or otherwise.
@@ -120,7 +122,7 @@ function Settings({ plan }: { plan: Plan }) {
   const changed = now !== undefined && now !== null && JSON.stringify(now) !== JSON.stringify(taken)
   const save = async () => {
     const { calendarFile } = await import('./calendar-file')
-    const { text, ids, off } = calendarFile(kase, plan, new Date().toISOString())
+    const { text, ids, off } = calendarFile(kase, plan, products, new Date().toISOString())
     saveFile(`${kase.client || 'case'} calendar.ics`, new Blob([text], { type: 'text/calendar' }))
     act(noteCalendar(ids))
     setSaved(en.saved(ids.length, off))

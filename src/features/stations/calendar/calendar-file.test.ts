@@ -1,6 +1,8 @@
 import ICAL from 'ical.js'
 import { plan } from '@/core/testing/planned'
 import { oneArea, printed, typed } from '@/core/testing/one-area'
+import { shippedProducts } from '@/core/shelf/products'
+import { blankApplication } from '@/core/case/blank'
 import { calendarFile } from './calendar-file'
 
 const lawn = oneArea(
@@ -8,7 +10,7 @@ const lawn = oneArea(
   { ...printed({ lime: typed('120', 'lb/1000 ft²') }), pH: typed('5.4') },
 )
 function fileOf(kase: typeof lawn, from = '2026-12-31') {
-  return calendarFile(kase, plan(kase, from), '2026-11-26T09:00:00.000Z')
+  return calendarFile(kase, plan(kase, from), shippedProducts, '2026-11-26T09:00:00.000Z')
 }
 const read = (text: string) =>
   new ICAL.Component(ICAL.parse(text) as never).getAllSubcomponents('vevent').map((one) => {
@@ -33,6 +35,24 @@ test('is read back by another library: whole days, in any time zone, with what g
   expect(first).toMatchObject({ day: '2027-03-03', until: '2027-03-04', isDate: true, status: 'CONFIRMED' })
   expect(first.summary).toContain('Front; lawn, "south": ')
   expect(events.some(({ summary }) => summary.endsWith('soil test'))).toBe(true)
+})
+
+test('what was applied stands on its day with what was really applied', () => {
+  const entry = {
+    ...blankApplication('x', 'a', '2026-12-20'),
+    what: 'lime' as const,
+    product: 'pelletized-calcitic@1' as const,
+    amount: typed('7', 'lb'),
+    pass: 'a/lime/1',
+    done: 'otherwise' as const,
+  }
+  const first = read(fileOf({ ...lawn, applications: [entry] }).text).find(({ id }) =>
+    id.endsWith('/a/lime/1@agrologos'),
+  )
+  expect(first).toMatchObject({
+    day: '2026-12-20',
+    summary: expect.stringMatching(/^Done: .*: 7 lb pelletized lime/) as string,
+  })
 })
 
 test('a second one updates by the same ids, and calls off what is no more', () => {

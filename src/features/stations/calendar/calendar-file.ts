@@ -3,6 +3,8 @@ import type { Case } from '@/core/case/case'
 import { whyTested } from '@/core/passes/program/tests'
 import type { Plan } from '@/core/plan/plan'
 import { dayNumber, type Day } from '@/core/passes/program/day'
+import type { Product } from '@/core/shelf/product'
+import { entryWords } from '@/wording/entry-words'
 import { productWords, weight } from '@/wording/format'
 import { nutrient } from '@/wording/phrase'
 import { render } from '@/wording/render'
@@ -21,9 +23,10 @@ const msPerDay = 86_400_000
  * The days of a case as iCalendar: whole days, by ids that stay, so that a second import updates them; what a former file
  * had and is no more is called off.
  *
+ * @param products that the log names
  * @param now when the file is made, an instant
  */
-export function calendarFile(kase: Case, { areas }: Plan, now: string): CalendarFile {
+export function calendarFile(kase: Case, { areas }: Plan, products: readonly Product[], now: string): CalendarFile {
   const file = ical({ prodId: '//Agrologos//Calendar//EN', method: ICalCalendarMethod.PUBLISH })
   const event = (id: string, day: Day, summary: string, description: string, status: ICalEventStatus) => {
     const start = new Date(dayNumber(day)! * msPerDay)
@@ -42,12 +45,13 @@ export function calendarFile(kase: Case, { areas }: Plan, now: string): Calendar
   }
   const uid = (key: string) => `${kase.id}/${key}@agrologos`
   const ids = areas.flatMap(({ areaId, name, passes, tests }) => [
-    ...passes.flatMap(({ pass, day, state, problems }) => {
+    ...passes.flatMap(({ pass, day, state, entry, problems }) => {
       if (day === null || state === 'skipped' || state === 'covered') return []
       const what = pass.product ? productWords(pass.product) : (nutrient[pass.nutrient!] ?? '')
-      const amount = weight(pass.amount.value.v, kase.measures)
+      const applied = entry && entryWords(entry, products, kase.measures)
+      const amount = applied || `${weight(pass.amount.value.v, kase.measures)} ${what}`
       const told = problems.map((one) => render(one, kase.measures)).join(' ')
-      const title = `${state === 'done' ? 'Done: ' : ''}${name}: ${amount} ${what}`
+      const title = `${state === 'done' ? 'Done: ' : ''}${name}: ${amount}`
       return [event(uid(pass.key), day, title, told, ICalEventStatus.CONFIRMED)]
     }),
     ...tests.map((test) =>

@@ -14,7 +14,7 @@ import { inArea, useOpenCase } from '../../case/context'
 import { fieldError, retyped, understood } from '../../shared/formatting'
 import { dateWords } from '@/wording/format'
 import { useProducts } from '../../case/useCase'
-import { entryWords } from '../log/entry-words'
+import { entryWords } from '@/wording/entry-words'
 import { LogLine } from '../log/LogLine'
 import { en } from './messages'
 

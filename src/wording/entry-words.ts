@@ -1,8 +1,8 @@
-import type { Application } from '@/core/case/applications'
-import { productNamed, type Product } from '@/core/shelf/product'
-import { poundsOf } from '@/core/shelf/shed'
-import { productWords, weight, type Measures } from '@/wording/format'
-import { textOf } from '@/wording/render'
+import type { Application } from '../core/case/applications'
+import { productNamed, type Product } from '../core/shelf/product'
+import { poundsOf } from '../core/shelf/shed'
+import { productWords, weight, type Measures } from './format'
+import { textOf } from './render'
 
 /** What an entry says was put on: so much of a product, or as it was said. */
 export function entryWords(

@@ -1,0 +1,21 @@
+import { createContext, useContext } from 'react'
+import type { nutrientStill, Still, treatmentStill } from '@/core/plan/still'
+import type { Need } from '@/core/needs/need'
+import type { MajorNutrient } from '@/core/units/quantity'
+
+/** How what an area needs stands; each undefined where nothing of it was put on or is held back. */
+interface Standings {
+  readonly treatment: (need: string) => ReturnType<typeof treatmentStill>
+  readonly nutrient: (need: Need<MajorNutrient>) => ReturnType<typeof nutrientStill>
+}
+
+/** Where nothing was put on yet, and nothing is held back, all of it is still to do. */
+export const StandingsContext = createContext<Standings>({ treatment: () => undefined, nutrient: () => undefined })
+
+export const useTreatmentStill = (need: string | undefined) => {
+  const { treatment } = useContext(StandingsContext)
+  return need === undefined ? undefined : treatment(need)
+}
+
+export const useNutrientStill = (need: Need<MajorNutrient>): Still | undefined =>
+  useContext(StandingsContext).nutrient(need)
