@@ -56,7 +56,7 @@ import { readingLines, type ReadingLine } from './reading/lines'
 import { doseDoubts, implausible, rateDoubts } from './reading/plausibility'
 import type { Doubt } from './report/remedy'
 import { nothingRead, readAreaSize, readDepth, readReport, type Problem, type ReadReport } from './reading/soil'
-import { say, type Outcome, type Sentence, type Bare } from './told/sentence'
+import { say, type Objection, type Outcome, type Sentence, type Bare } from './told/sentence'
 import type { Text } from './told/text'
 import { quarrels } from './told/several'
 import { majorNutrients, type MajorNutrient, type Nutrient } from './units/quantity'
@@ -90,7 +90,7 @@ export interface AreaRecommendation {
   /** The same ground for what else grows there, each by itself. */
   readonly others: readonly { readonly cropId: string; readonly crop: Crop; readonly answer: Answer }[]
   /** Where the crops of one area want different things. */
-  readonly quarrels: readonly Sentence[]
+  readonly quarrels: readonly Objection[]
   /** What is missing before there is an answer. */
   readonly missing: readonly Missing[]
   readonly problems: readonly Problem[]

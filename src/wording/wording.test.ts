@@ -56,7 +56,7 @@ describe('the catalogue', () => {
     .map((file) => readFileSync(file, 'utf8'))
     .join('\n')
   const subjects =
-    'area|assumed|cap|course|credit|depth|doubt|field|guide|habit|harm|headline|held|short|kit|label|laboratory|lead|lime|log|material|meaning|minimum|missing|missing-test|mix|nitrogen|not-measured|nutrient|other|overruled|passes|plan|planting|plausible|product|portion|program|reaction|reading|region|report|salts|sample|several|size|slip|soilless|spreader|step|stone|sulfur|texture|tri-state|unit|untested'
+    'area|assumed|cap|course|credit|depth|doubt|field|finding|guide|habit|harm|headline|held|short|kit|label|laboratory|lead|lime|log|material|meaning|minimum|missing|missing-test|mix|nitrogen|not-measured|nutrient|other|overruled|passes|plan|planting|plausible|product|portion|program|reaction|reading|region|report|salts|sample|several|size|slip|soilless|spreader|step|stone|sulfur|texture|tri-state|unit|untested'
   const named = [...source.matchAll(new RegExp(`'((?:${subjects})\\.[A-Za-z0-9-]+)'`, 'g'))].map(([, key]) => key!)
   const composed = [
     ...['other-season', 'both', 'untold', 'no-buffering', 'small'].map((untaught) => `course.${untaught}`),

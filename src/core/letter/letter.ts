@@ -94,14 +94,14 @@ export interface LetterPass {
 }
 
 /** The letter of a case as its plan stands: every area that has an answer. */
-export function letterOf(kase: Case, { areas, purchases, staleMix }: Plan): Letter {
+export function letterOf(kase: Case, { areas, purchases }: Plan): Letter {
   const answered = areas.filter((area): area is Answered => area.found.answer !== null)
   const inForce = new Set(kase.areas.map(({ reportId }) => reportId))
   return {
     client: kase.client,
     place: kase.place,
     date: kase.letter.date,
-    areas: answered.map((area) => areaOf(kase, area, staleMix)),
+    areas: answered.map((area) => areaOf(kase, area)),
     open: areas.flatMap(({ name, found }) => (found.answer ? [] : [name])),
     unconfirmed: answered.flatMap(({ name, found }) => (found.answer.needs.some(isHeld) ? [name] : [])),
     purchases,
@@ -132,7 +132,7 @@ const asLetterReport = ({ kind, code, laboratory, date }: Report): LetterReport 
 export type Found = AreaRecommendation & { readonly answer: Answer }
 type Answered = AreaPlan & { readonly found: Found }
 
-function areaOf(kase: Case, plan: Answered, staleMix: boolean): LetterArea {
+function areaOf(kase: Case, plan: Answered): LetterArea {
   const { areaId, name, found } = plan
   const area = kase.areas.find(({ id }) => id === areaId)!
   const report = reportInForce(kase, area)
@@ -146,7 +146,7 @@ function areaOf(kase: Case, plan: Answered, staleMix: boolean): LetterArea {
       ...saysOf(found),
       ...leadAsked(area, report ?? null),
       ...putWords(plan),
-      ...mixSays(found, staleMix),
+      ...daysSay(plan),
       ...plan.strips,
       ...plan.limited,
     ],
@@ -170,12 +170,12 @@ const putWords = ({ treatments, standings }: AreaPlan): readonly Sentence[] =>
       : []
   })
 
-/** The mix that was taken stands no longer, or something of it may not go on here. */
-const mixSays = ({ answer: { mixed } }: Found, stale: boolean): readonly Sentence[] =>
-  mixed && stale ? [say('short.stale-mix')] : mixed && mixed.barred.length > 0 ? [say('short.barred-mix')] : []
+/** What speaks against a day and a client has to know. */
+const daysSay = ({ passes }: AreaPlan): readonly Sentence[] =>
+  eachOnce(passes.filter(isOpen).flatMap(({ problems }) => problems.flatMap(({ told }) => told ?? [])))
 
 /** What matters most, with the word on pH in full. Why a method gives no figure is for the advisor. */
-function saysOf({ answer, doubts }: Found): readonly Sentence[] {
+function saysOf({ answer }: Found): readonly Sentence[] {
   const {
     matters: { ahead, after },
     reaction,
@@ -187,7 +187,6 @@ function saysOf({ answer, doubts }: Found): readonly Sentence[] {
   const confirmed = needs.flatMap(({ of, confirmed: word }) =>
     word ? [word.against, say('held.confirmed', { of, reason: word.reason, by: word.by })] : [],
   )
-  const doubted = [...new Set(doubts.map(({ field }) => field))]
   return [
     ...ahead,
     ...(untold ? [] : [onPH]),
@@ -199,7 +198,6 @@ function saysOf({ answer, doubts }: Found): readonly Sentence[] {
     ...needs.flatMap(aboutNeed),
     ...lowAndUnfed(answer),
     ...(untold ? [] : openOf(needs, after)),
-    ...(doubted.length > 0 ? [say('short.doubted', { fields: doubted.join(' ') })] : []),
   ]
 }
 

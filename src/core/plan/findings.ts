@@ -1,41 +1,83 @@
 import type { Case } from '../case/case'
+import { isHeld } from '../needs/need'
+import { isOpen } from '../passes/program/dated'
 import { countsFrom, loggedFrom } from '../passes/standing'
-import { say, type Sentence } from '../told/sentence'
+import { say, type Sentence, type Severity } from '../told/sentence'
 import { openPasses, type AreaPlan, type Plan } from './plan'
 
 /** A fact of a plan that somebody has to know of before a letter of it leaves. */
 export interface Finding {
+  readonly severity: Severity
   readonly areaId: string
   readonly area: string
   /** The pass that it is about, by its key; null where it is about all of the area. */
   readonly pass: string | null
+  /** Where it is put right. */
+  readonly at: 'ground' | 'results' | 'amounts' | 'materials' | 'calendar'
+  /** The season in which the work goes on, where this one is over. */
+  readonly season?: string
   readonly about: Sentence
 }
 
-/** What an advisor has to look at: days that break a rule, days that nobody typed, and a season that is over. */
-export const findingsIn = (kase: Case, { areas }: Pick<Plan, 'areas'>): readonly Finding[] =>
-  areas.flatMap((plan) => {
-    const of = { areaId: plan.areaId, area: plan.name }
-    const { planting } = plan
-    const assumed =
-      planting?.assumed && plan.passes.length > 0 ? [say('program.planting-assumed', { on: planting.day })] : []
-    const whole = [...assumed, ...seasonOver(kase, plan)].map((about): Finding => ({ ...of, pass: null, about }))
-    const ofPasses = plan.passes.flatMap(({ pass, state, problems }): Finding[] =>
-      state === 'open' || state === 'moved' ? problems.map((about) => ({ ...of, pass: pass.key, about })) : [],
-    )
-    return [...whole, ...ofPasses]
-  })
+type Fact = Pick<Finding, 'severity' | 'at' | 'about'> & Partial<Pick<Finding, 'pass' | 'season'>>
+
+const order = { decide: 0, client: 1, advisor: 2 } as const satisfies Record<Severity, number>
+
+/** Everything that is to be decided before a letter of a plan leaves, then what its client is told, then what is good to know. */
+export const findingsIn = (kase: Case, { areas, staleMix }: Pick<Plan, 'areas' | 'staleMix'>): readonly Finding[] =>
+  areas
+    .flatMap((plan) => {
+      const { areaId, name } = plan
+      const facts = [...ofAnswer(plan, staleMix), ...seasonOver(kase, plan), ...ofDays(plan)]
+      return facts.map((fact): Finding => ({ areaId, area: name, pass: null, ...fact }))
+    })
+    .sort((a, b) => order[a.severity] - order[b.severity])
+
+/** What is missing, held back, or no longer what it was when somebody decided it. */
+function ofAnswer({ found }: AreaPlan, staleMix: boolean): readonly Fact[] {
+  const { answer, missing, quarrels, doubts } = found
+  const decide = (at: Finding['at'], about: Sentence): Fact => ({ severity: 'decide', at, about })
+  if (!answer) return missing.map(({ station, sentence }) => decide(station, sentence))
+  const { mixed, fertilizer } = answer
+  const barred = mixed ? mixed.barred.length > 0 : fertilizer?.mix.ok === true && fertilizer.mix.value.barred.length > 0
+  const moved = [
+    ...answer.needs.flatMap(({ of, overruled }) => (overruled?.moved ? [of] : [])),
+    ...answer.settings.flatMap(({ need, own }) => (own?.moved && own.counts ? [need] : [])),
+  ]
+  return [
+    ...answer.needs.filter(isHeld).map(({ why }) => decide('amounts', why)),
+    ...moved.map((of) => decide('amounts', say('finding.moved', { of }))),
+    ...(mixed && staleMix ? [decide('materials', say('finding.stale-mix'))] : []),
+    ...(barred ? [decide('materials', say('finding.barred'))] : []),
+    ...doubts.map(({ sentence }) => decide('results', sentence)),
+    ...quarrels.map((about): Fact => ({ severity: about.severity, at: 'amounts', about })),
+  ]
+}
+
+/** Days that break a rule, and the one of planting that nobody typed. */
+function ofDays({ planting, passes }: AreaPlan): readonly Fact[] {
+  const open = passes.filter(isOpen)
+  const assumed = planting?.assumed && open.length > 0 ? [say('program.planting-assumed', { on: planting.day })] : []
+  return [
+    ...open.flatMap(({ pass, problems }) =>
+      problems.map((about): Fact => ({ severity: about.severity, pass: pass.key, at: 'calendar', about })),
+    ),
+    ...assumed.map((about): Fact => ({ severity: 'advisor', at: 'ground', about })),
+  ]
+}
 
 /**
  * Everything that is still to be fed lies in a later year than the season that is worked on, and what was put on in that
  * season was taken off it: the next season has needs of its own.
  */
-function seasonOver(kase: Case, plan: AreaPlan): readonly Sentence[] {
+function seasonOver(kase: Case, plan: AreaPlan): readonly Fact[] {
   const fed = openPasses(plan).filter(({ pass }) => pass.need !== 'lime' && pass.need !== 'sulfur')
   const area = kase.areas.find(({ id }) => id === plan.areaId)!
   const logged = loggedFrom(kase, area.id, countsFrom(kase, area, 'fertilizer')).filter(
     ({ what, done }) => done !== 'skipped' && what !== 'lime' && what !== 'sulfur',
   )
   const over = fed.length > 0 && logged.length > 0 && fed.every(({ day }) => day.slice(0, 4) > kase.season)
-  return over ? [say('program.season-over', { season: kase.season, next: String(Number(kase.season) + 1) })] : []
+  const season = String(Number(kase.season) + 1)
+  const about = say('program.season-over', { season: kase.season, next: season })
+  return over ? [{ severity: 'decide', at: 'ground', season, about }] : []
 }

@@ -267,6 +267,10 @@ export interface Args {
   readonly 'program.late': { until: string }
   readonly 'program.lime-first': { days: number }
   readonly 'program.lime-late': { months: number }
+  readonly 'short.lime-late': { months: number }
+  readonly 'short.sulfur-late': { months: number }
+  readonly 'several.lime-beyond': { one: Text; other: Text; aim: number; high: number }
+  readonly 'finding.moved': { of: string }
   readonly 'program.plan-changed': { was: string; is: string }
   readonly 'program.retest-after': { need: string; months: number }
   readonly 'program.retest-before': { n: number; of: number; need: string }
@@ -340,7 +344,6 @@ export interface Args {
   readonly 'short.brought': { nutrient: string }
   readonly 'short.between': { nutrient: string; from: string; to: string }
   readonly 'short.range': { of: string; low: number; high: number; start: number }
-  readonly 'short.doubted': { fields: string }
   readonly 'short.not-given': { nutrient: string }
   readonly 'short.not-known': { nutrients: string }
   readonly 'nutrient.laboratory-less': { credits: string }

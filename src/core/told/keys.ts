@@ -52,6 +52,7 @@ interface Subjects {
   readonly overruled:
     'aim' | 'beyond' | 'cap' | 'depth' | 'figure' | 'level' | 'method' | 'none' | 'stopped' | 'told' | 'why'
   readonly held: 'P-turf' | 'beyond' | 'confirmed' | 'lime-acid-lover' | 'lime-high' | 'lime-sodic' | 'sulfur-low'
+  readonly finding: 'barred' | 'moved' | 'stale-mix'
   readonly headline:
     | 'overruled'
     | 'check'
@@ -430,7 +431,7 @@ interface Subjects {
     | 'nitrate'
     | 'routine'
     | 'salts'
-  readonly several: 'nutrient' | 'pH-apart' | 'pH-both'
+  readonly several: 'lime-beyond' | 'nutrient' | 'pH-apart' | 'pH-both'
   readonly size:
     | 'bracket'
     | 'circle-area'
@@ -546,16 +547,15 @@ interface Subjects {
   readonly short:
     | 'between'
     | 'brought'
-    | 'barred-mix'
     | 'by-label'
     | 'credited'
-    | 'doubted'
     | 'lead-open'
+    | 'lime-late'
     | 'not-given'
     | 'not-known'
     | 'put'
     | 'range'
-    | 'stale-mix'
+    | 'sulfur-late'
   readonly soilless:
     'Ca-by-lime' | 'by-depth' | 'depth-usual' | 'each' | 'enough' | 'liquid' | 'not-tested' | 'short' | 'times'
   readonly step: 'cores-each' | 'clear' | 'clear-mix' | 'cores' | 'dry' | 'fill' | 'heads' | 'label' | 'mix' | 'wait'

@@ -31,6 +31,22 @@ export const say = <K extends Key>(key: K, ...[args]: Said<K>): Sentence => ({
   args: (args ?? {}) as Sentence['args'],
 })
 
+/** What becomes of a fact before a letter leaves: it is decided, told to the client, or the advisor's own to know. */
+export type Severity = 'decide' | 'client' | 'advisor'
+
+/** What speaks against a day, or against what an area is given. */
+export interface Objection extends Sentence {
+  readonly severity: Severity
+  /** The same in words for a client. */
+  readonly told?: Sentence
+}
+
+export const objection = (severity: Severity, sentence: Sentence, told?: Sentence): Objection => ({
+  ...sentence,
+  severity,
+  ...(told && { told }),
+})
+
 /** Each sentence once, by its key: the last of its arguments, where the first stood. */
 export const eachOnce = (sentences: readonly Sentence[]): Sentence[] => [
   ...new Map(sentences.map((one) => [one.key, one])).values(),

@@ -91,7 +91,6 @@ export const letter = {
   },
   nutrients: nutrient,
   tests: namesOfTests('en'),
-  figureFor: (what: string) => `the figure for ${what}`,
   lime: 'lime',
   sulfur: 'sulfur',
   limeDepth: 'depth of the lime',

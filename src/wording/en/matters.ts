@@ -1,7 +1,5 @@
-import { fieldNames } from '../field-names'
 import { inchWords, length, onThousand, places, weight, type Measures } from '../format'
 import { banned, capital, classWords, ended, nutrient, num, pH, stuff, text, type Phrases } from '../phrase'
-import { letter } from './letter'
 
 const decision: Readonly<Record<string, string>> = { lime: 'lime', sulfur: 'sulfur', neither: 'neither' }
 const credits: Readonly<Record<string, string>> = {
@@ -15,15 +13,13 @@ const brings = (names: string): string =>
     .split(' ')
     .map((one) => credits[one]!)
     .join(' and ')
-const namesOf = fieldNames(letter)
 
 /** What an overruled figure stands in place of, lb; null where there was none. */
 const inPlaceOf = (instead: number | null, measures: Measures): string =>
   instead === null ? '' : instead > 0 ? `, in the place of ${weight(instead, measures)}` : ', in the place of none'
 const signedBy = (by: string): string => (by === '' ? '' : ` (${by})`)
-const movedOn = ' What it stands in place of has changed since.'
-const decided = (a: { readonly by: string; readonly reason: string; readonly moved: boolean }): string =>
-  `as the advisor decided${signedBy(a.by)}: ${ended(a.reason)}${a.moved ? movedOn : ''}`
+const decided = (a: { readonly by: string; readonly reason: string }): string =>
+  `as the advisor decided${signedBy(a.by)}: ${ended(a.reason)}`
 const levels: Readonly<Record<string, string>> = { lean: 'sparingly', usual: 'as usual', generous: 'generously' }
 
 /** What matters most, what the ground's pH asks for, and mix without soil: on the sheets and in letters. */
@@ -93,9 +89,9 @@ export const matters = {
   'overruled.why': () => 'The figure is the advisor’s own, in the place of the one beside it.',
   'overruled.none': () => 'The advisor gives none, in the place of the figure beside it.',
   'overruled.told': (a, measures) =>
-    `The amount of ${stuff[text(a.of)]} is the advisor’s own${inPlaceOf(a.instead, measures)}${signedBy(a.by)}: ${ended(text(a.reason))}${a.moved ? movedOn : ''}`,
+    `The amount of ${stuff[text(a.of)]} is the advisor’s own${inPlaceOf(a.instead, measures)}${signedBy(a.by)}: ${ended(text(a.reason))}`,
   'overruled.method': (a, measures) =>
-    `The figure for ${stuff[text(a.of)]} goes by ${text(a.method)}${inPlaceOf(a.instead, measures)}, as the advisor decided${signedBy(a.by)}: ${ended(text(a.reason))}${a.moved ? movedOn : ''}`,
+    `The figure for ${stuff[text(a.of)]} goes by ${text(a.method)}${inPlaceOf(a.instead, measures)}, as the advisor decided${signedBy(a.by)}: ${ended(text(a.reason))}`,
   'overruled.aim': (a) => `The aim is pH ${pH(a.is)} in the place of ${pH(a.ours)}, ${decided(a)}`,
   'overruled.depth': (a, measures) =>
     `The amount is for a depth of ${inchWords(num(a.is), measures)} in the place of ${inchWords(num(a.ours), measures)}, ${decided(a)}`,
@@ -124,15 +120,15 @@ export const matters = {
       ? `${text(a.name)}: no ${nutrient[text(a.what)]!} may go on here. Choose a product without it, or ask what the local rule allows.`
       : `${text(a.name)}: no more than ${text(a.most)} lb of ${nutrient[text(a.what)]!} per 1,000 ft² a year. The amounts here are ${weight(num(a.held), measures)} less for it.`,
   'short.put': (a, measures) =>
-    `Put on already: ${weight(num(a.lb), measures)} of ${a.nutrient ? nutrient[text(a.nutrient)]! : text(a.material)}. ${a.more ? 'What is left of it stands above.' : 'No more of it is needed now.'}`,
+    `Applied so far: ${weight(num(a.lb), measures)} of ${a.nutrient ? nutrient[text(a.nutrient)]! : text(a.material)}. ${a.more ? 'The rest is listed below.' : 'No more is needed now.'}`,
   'short.brought': (a) => `${capital(nutrient[text(a.nutrient)]!)} is low: what is applied here brings it.`,
-  'short.barred-mix': () => 'Something of the bags chosen before may not go on here: products are to be chosen anew.',
-  'short.stale-mix': () =>
-    'The bags chosen before were for other amounts: these are what is needed now, and products are to be chosen anew.',
+  'short.lime-late': (a) =>
+    `Lime needs about ${text(a.months)} ${num(a.months) === 1 ? 'month' : 'months'} to start working, so it will only begin to help after planting.`,
+  'short.sulfur-late': (a) =>
+    `Sulfur needs about ${text(a.months)} months to lower the pH, so the pH will still be too high at planting.`,
   'short.lead-open': () =>
     'Lead was asked about and is not on this report: have total lead tested before food grows or children play here.',
   'short.not-given': (a) => `${capital(nutrient[text(a.nutrient)]!)} is low, but none is put on by itself here.`,
-  'short.doubted': (a) => `Still to be checked on the report: ${namesOf(a.fields)}.`,
   'short.by-label': (a) => {
     const all = text(a.nutrients).split(' ')
     const low = all.map((one) => nutrient[one]!).join(', ')

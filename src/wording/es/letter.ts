@@ -96,7 +96,6 @@ export const letter: LetterWords = {
     'K₂O': 'potasa',
   },
   tests: namesOfTests('es'),
-  figureFor: (what) => `la cifra de ${what}`,
   lime: 'cal',
   sulfur: 'azufre',
   limeDepth: 'hondura de la cal',

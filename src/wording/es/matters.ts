@@ -1,4 +1,3 @@
-import { fieldNames } from '../field-names'
 import type { SentenceArg } from '../../core/told/sentence'
 import { inchWords, length, onThousand, places, weight, type Measures } from '../format'
 import type { MatterWords } from '../languages'
@@ -30,15 +29,13 @@ const aportes = (names: string): string =>
     .split(' ')
     .map((one) => dados[one]!)
     .join(' y ')
-const namesOf = fieldNames(letter)
 const rumbo = (arg: SentenceArg | undefined): string => (arg === 'sulfur' ? 'azufre' : 'cal')
 
 const enLugarDe = (instead: number | null, measures: Measures): string =>
   instead === null ? '' : instead > 0 ? `, en lugar de ${weight(instead, measures, medidas)}` : ', en lugar de nada'
 const firmado = (by: string): string => (by === '' ? '' : ` (${by})`)
-const cambio = ' Lo que reemplaza ya es otra cantidad.'
-const decidido = (a: { readonly by: string; readonly reason: string; readonly moved: boolean }): string =>
-  `como decidió el asesor${firmado(a.by)}: ${ended(a.reason)}${a.moved ? cambio : ''}`
+const decidido = (a: { readonly by: string; readonly reason: string }): string =>
+  `como decidió el asesor${firmado(a.by)}: ${ended(a.reason)}`
 const niveles: Readonly<Record<string, string>> = { lean: 'poco', usual: 'lo usual', generous: 'con abundancia' }
 
 /** What matters most, what the ground's pH asks for, and mix without soil, in Spanish. */
@@ -109,9 +106,9 @@ export const matters: MatterWords = {
   'overruled.why': () => 'La cantidad es la del asesor, en lugar de la otra.',
   'overruled.none': () => 'El asesor no da nada, en lugar de la otra cantidad.',
   'overruled.told': (a, measures) =>
-    `La cantidad de ${materia(a.of)} es la del asesor${enLugarDe(a.instead, measures)}${firmado(a.by)}: ${ended(texto(a.reason))}${a.moved ? cambio : ''}`,
+    `La cantidad de ${materia(a.of)} es la del asesor${enLugarDe(a.instead, measures)}${firmado(a.by)}: ${ended(texto(a.reason))}`,
   'overruled.method': (a, measures) =>
-    `La cantidad de ${materia(a.of)} va por otro método (${texto(a.method)})${enLugarDe(a.instead, measures)}, como decidió el asesor${firmado(a.by)}: ${ended(texto(a.reason))}${a.moved ? cambio : ''}`,
+    `La cantidad de ${materia(a.of)} va por otro método (${texto(a.method)})${enLugarDe(a.instead, measures)}, como decidió el asesor${firmado(a.by)}: ${ended(texto(a.reason))}`,
   'overruled.aim': (a) => `Se busca un pH de ${pH(a.is)} en lugar de ${pH(a.ours)}, ${decidido(a)}`,
   'overruled.depth': (a, measures) =>
     `La cantidad es para ${inchWords(num(a.is), measures, medidas)} de hondo en lugar de ${inchWords(num(a.ours), measures, medidas)}, ${decidido(a)}`,
@@ -142,16 +139,15 @@ export const matters: MatterWords = {
       ? `${String(a.name)}: aquí no se puede poner ${letter.nutrients[String(a.what)]!}. Elija un producto sin él o pregunte qué permite la regla local.`
       : `${String(a.name)}: al año, no más de ${String(a.most)} lb de ${letter.nutrients[String(a.what)]!} por 1,000 ft². Por eso aquí son ${weight(num(a.held), measures, medidas)} menos.`,
   'short.put': (a, measures) =>
-    `Ya se puso: ${weight(num(a.lb), measures)} de ${a.nutrient ? letter.nutrients[String(a.nutrient)]! : texto(a.material)}. ${a.more ? 'Lo que falta está arriba.' : 'Por ahora no hace falta más.'}`,
+    `Ya se puso: ${weight(num(a.lb), measures)} de ${a.nutrient ? letter.nutrients[String(a.nutrient)]! : texto(a.material)}. ${a.more ? 'Lo que falta está abajo.' : 'Por ahora no hace falta más.'}`,
   'short.brought': (a) => `${capital(letter.nutrients[String(a.nutrient)]!)}: falta, y lo da lo que se aplica aquí.`,
-  'short.barred-mix': () =>
-    'Algo de las bolsas elegidas antes no se puede poner aquí: hay que elegir de nuevo los productos.',
-  'short.stale-mix': () =>
-    'Las bolsas elegidas antes eran para otras cantidades: estas son las de ahora, y hay que elegir de nuevo los productos.',
+  'short.lime-late': (a) =>
+    `La cal tarda ${num(a.months) === 1 ? 'cerca de un mes' : `unos ${String(a.months)} meses`} en empezar a actuar: solo ayudará después de la siembra.`,
+  'short.sulfur-late': (a) =>
+    `El azufre tarda unos ${String(a.months)} meses en bajar el pH: en la siembra el pH todavía estará alto.`,
   'short.lead-open': () =>
     'Se preguntó por el plomo y este análisis no lo trae: mida el plomo total antes de sembrar alimentos o dejar jugar a los niños.',
   'short.not-given': (a) => `${capital(letter.nutrients[String(a.nutrient)]!)}: falta, pero aquí no se pone aparte.`,
-  'short.doubted': (a) => `Falta revisar en el análisis: ${namesOf(a.fields)}.`,
   'short.by-label': (a) => {
     const todos = String(a.nutrients).split(' ')
     const faltan = todos.map((one) => letter.nutrients[one]!).join(', ')

@@ -109,6 +109,8 @@ export const en: Phrases = {
   // Several crops
   'several.pH-both': (a) =>
     `${capital(text(a.one))} wants lime here and ${text(a.other)} wants acid ground: they do not belong in one area.`,
+  'several.lime-beyond': (a) =>
+    `${text(a.one)} wants lime to pH ${pH(a.aim)}, and ${text(a.other)} should not be above ${pH(a.high)}: grow them on separate ground, or lime for one of them.`,
   'several.pH-apart': () => 'Their pH spans do not meet: part them, or settle for the one that leads.',
   'several.nutrient': (a, m) => {
     const [low, high] = [a.low, a.high].map((v) => rate(num(v), text(a.use) as Use, m))
@@ -571,6 +573,10 @@ export const en: Phrases = {
   'program.next-season': () =>
     'It falls into the next season, which has a need of its own: leave it out, or choose slow nitrogen, which takes fewer passes.',
   'program.skipped': () => 'Skipped: later applications stay as they were planned, and do not make up for it.',
+  'finding.moved': (a) =>
+    `The amount of ${stuff[text(a.of)]!} was changed by hand, and what it replaced is another today. Check whether it still holds.`,
+  'finding.stale-mix': () => 'The bags were chosen for other amounts than today’s. Choose them again.',
+  'finding.barred': () => 'The fertilizer that was chosen may not be used here. Choose another.',
   'program.no-day': () => 'No day of the next twelve years is open for it: look at the closed times.',
   'program.past': () => 'That day is past.',
   'region.frost': () => 'That is no day of the year. Type it like 10 May; leave both blank where there is no frost.',

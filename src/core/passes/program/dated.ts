@@ -1,5 +1,5 @@
 import type { Application } from '../../case/applications'
-import type { Sentence } from '../../told/sentence'
+import type { Objection } from '../../told/sentence'
 import type { Pass, Treatment } from '../pass'
 import type { Day } from './day'
 
@@ -17,7 +17,7 @@ export interface Dated {
   /** lb of it that were planned; what the pass itself says is what is still to do. */
   readonly amount: Pass['amount']
   /** What speaks against its day. */
-  readonly problems: readonly Sentence[]
+  readonly problems: readonly Objection[]
 }
 
 /** A pass that is still to be put on, whoever chose its day. */

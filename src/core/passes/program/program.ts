@@ -8,7 +8,7 @@ import type { Months } from '../../guides/windows'
 import { noneAfter, overWinter, retestAhead, sulfurAhead, windowTiming, type Timing } from '../../guides/timings'
 import type { AreaRecommendation, Recommendation } from '../../recommend'
 import { feeds, isLime, productNamed, type Product } from '../../shelf/product'
-import { say, type Sentence } from '../../told/sentence'
+import { objection, say, type Objection, type Sentence } from '../../told/sentence'
 import { fromLime, type AreaJob, type Job } from '../job'
 import { passesOf, type Pass, type Treatment } from '../pass'
 import type { Interval } from '../split'
@@ -226,23 +226,26 @@ function datedPass(
   const of = on(at)
   const planned = at === undefined ? null : dayAt(at)
   if (done?.done === 'skipped')
-    return { ...of, day: planned, planned, state: 'skipped', problems: [say('program.skipped')] }
+    return { ...of, day: planned, planned, state: 'skipped', problems: [objection('advisor', say('program.skipped'))] }
   if (done)
     return { ...of, day: dayNumber(done.date) === undefined ? null : done.date, planned, state: 'done', problems: [] }
-  if (!still) return { ...of, day: planned, planned, state: 'covered', problems: [say('program.covered', { lb: put })] }
+  if (!still) {
+    const covered = objection('advisor', say('program.covered', { lb: put }))
+    return { ...of, day: planned, planned, state: 'covered', problems: [covered] }
+  }
   const moves = kase.decisions.moves
   const move = Object.hasOwn(moves, pass.key) ? moves[pass.key]! : undefined
   const ofOld = move !== undefined && move.to < countsFrom(kase, area, treatment.need)
   const to = move && !ofOld ? dayNumber(move.to) : undefined
   if (to === undefined) {
-    const without = say('program.no-day')
+    const without = objection('decide', say('program.no-day'))
     const problems = at === undefined ? [without] : problemsOn(at, pass, treatment, earlier, setting)
     return { ...of, day: planned, planned, state: 'open', problems }
   }
   const elsewhere = move!.planned !== '' && planned !== null && move!.planned !== planned
   const problems = [
     ...problemsOn(to, pass, treatment, earlier, setting),
-    ...(elsewhere ? [say('program.plan-changed', { was: move!.planned, is: planned })] : []),
+    ...(elsewhere ? [objection('advisor', say('program.plan-changed', { was: move!.planned, is: planned }))] : []),
   ]
   return { ...on(to), day: dayAt(to), planned, state: 'moved', problems }
 }
@@ -271,8 +274,10 @@ function problemsOn(
   treatment: Treatment,
   earlier: readonly number[],
   { ground, planting, limed, ammonium, from, area, kase, beside }: OfTreatment,
-): readonly Sentence[] {
+): readonly Objection[] {
   const sort = sortOf(treatment)
+  const decide = (speaks: unknown, sentence: () => Sentence) => (speaks ? [objection('decide', sentence())] : [])
+  const note = (speaks: unknown, sentence: () => Sentence) => (speaks ? [objection('advisor', sentence())] : [])
   const closed = closedOn(day, treatment, ground)
   const gone = [...beside, ...earlier].sort((a, b) => a - b)
   const before = gone.at(-1)
@@ -291,31 +296,39 @@ function problemsOn(
       done !== 'skipped' &&
       Math.abs(day - (dayNumber(date) ?? -Infinity)) < 365,
   )
+  const soonest = isGated(pass, treatment) && before !== undefined ? gateOf(treatment, before, ground) : undefined
+  const late = sown !== undefined && day <= sown
+  const overLimed = sort === 'sulfur' && limed.some((one) => Math.abs(day - one) < 365)
   return [
-    ...(closed ? [closed] : []),
-    ...(day < from ? [say('program.past')] : []),
-    ...(sort === 'feeding' && earlier.length > 0 && day >= monthsOn(earlier[0]!, aSeason)
-      ? [say('program.next-season')]
+    ...decide(closed, () => closed!),
+    ...decide(day < from, () => say('program.past')),
+    ...note(sort === 'feeding' && earlier.length > 0 && day >= monthsOn(earlier[0]!, aSeason), () =>
+      say('program.next-season'),
+    ),
+    ...decide(isDugUp(day, pass, planting), () => say('program.stands')),
+    ...decide(soonest !== undefined && day < soonest, () => say('program.untested', { from: dayAt(soonest!) })),
+    ...decide(soon, () => say('program.too-soon', intervalArgs(interval))),
+    ...decide(full, () => say('program.year-full', { most: treatment.passes!.perYear! })),
+    ...decide(tooNearAmmonium(day, treatment, ammonium), () =>
+      say('program.after-ammonium', { days: fromLime.ammonium }),
+    ),
+    ...decide(lime, () => say('program.lime-first', { days: lime!.days })),
+    ...decide(day > end, () => say('program.after-bulbing')),
+    ...note(span && day > span[1] && day <= end, () => say('program.late', { until: dayAt(span![1]) })),
+    ...note(span && day < span[0], () => say('program.early', { from: dayAt(span![0]) })),
+    ...(late && sort === 'lime' && monthsOn(day, months) > sown
+      ? [objection('client', say('program.lime-late', { months }), say('short.lime-late', { months }))]
       : []),
-    ...(isDugUp(day, pass, planting) ? [say('program.stands')] : []),
-    ...(isGated(pass, treatment) && before !== undefined && day < gateOf(treatment, before, ground)
-      ? [say('program.untested', { from: dayAt(gateOf(treatment, before, ground)) })]
+    ...(late && sort === 'sulfur' && monthsOn(day, sulfurAhead) > sown
+      ? [
+          objection(
+            'client',
+            say('program.sulfur-late', { months: sulfurAhead }),
+            say('short.sulfur-late', { months: sulfurAhead }),
+          ),
+        ]
       : []),
-    ...(soon ? [say('program.too-soon', intervalArgs(interval))] : []),
-    ...(full ? [say('program.year-full', { most: treatment.passes!.perYear! })] : []),
-    ...(tooNearAmmonium(day, treatment, ammonium) ? [say('program.after-ammonium', { days: fromLime.ammonium })] : []),
-    ...(lime ? [say('program.lime-first', { days: lime.days })] : []),
-    ...(day > end ? [say('program.after-bulbing')] : []),
-    ...(span && day > span[1] && day <= end ? [say('program.late', { until: dayAt(span[1]) })] : []),
-    ...(span && day < span[0] ? [say('program.early', { from: dayAt(span[0]) })] : []),
-    ...(sort === 'lime' && sown !== undefined && day <= sown && monthsOn(day, months) > sown
-      ? [say('program.lime-late', { months })]
-      : []),
-    ...(sort === 'sulfur' && sown !== undefined && day <= sown && monthsOn(day, sulfurAhead) > sown
-      ? [say('program.sulfur-late', { months: sulfurAhead })]
-      : []),
-    ...(sort === 'lime' && sulfured ? [say('program.lime-sulfur')] : []),
-    ...(sort === 'sulfur' && limed.some((one) => Math.abs(day - one) < 365) ? [say('program.lime-sulfur')] : []),
+    ...decide((sort === 'lime' && sulfured) || overLimed, () => say('program.lime-sulfur')),
   ]
 }
 

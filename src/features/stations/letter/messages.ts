@@ -28,8 +28,17 @@ export const en = {
   copied: 'The letter is on the clipboard, as text and as formatted text.',
   copyFailed: 'This browser does not let the clipboard be written. Select the letter and copy it.',
 
-  findings: (count: number) => `${count} ${count === 1 ? 'thing' : 'things'} to look at before it leaves`,
-  toCalendar: 'Open Calendar',
+  decide: (count: number) => `${count} ${count === 1 ? 'thing' : 'things'} to decide before the letter leaves`,
+  good: (count: number) => `${count} more to know`,
+  onLetter: 'The letter says so.',
+  open: {
+    ground: 'Open Ground',
+    results: 'Open Results',
+    amounts: 'Open Amounts',
+    materials: 'Open Materials',
+    calendar: 'Open Calendar',
+  },
+  openSeason: (season: string) => `Start season ${season}`,
 
   editWords: 'Edit the words',
   editDone: 'Done with the words',
