@@ -254,8 +254,8 @@ function wordPass(one: LetterPass, speech: Speech): WordedRow {
   }
 }
 
-/** What the row above says. */
-const above = ''
+/** What the row above says: of its area, of its thing, of its day. */
+const above = ['above', 'thing above', 'day above']
 
 /** A pass in the timetable: how it goes on is said the first time, and where the row above does not say it. */
 function wordStep(one: LetterPass, speech: Speech, seen: Map<string, string>): WordedRow {
@@ -263,12 +263,14 @@ function wordStep(one: LetterPass, speech: Speech, seen: Map<string, string>): W
   return { ...row, when: row.when.replace(wayWords(one, speech), sayWay(one, speech, seen)) }
 }
 
-/** How it goes on; the same way, where that was said of it before, or in the row above. */
+/** How it goes on; the same way, where that was said of it before, or in the row above of the same area, thing or day. */
 function sayWay(one: LetterPass, speech: Speech, seen: Map<string, string>): string {
-  const { key } = one.treatment
+  const { pass, treatment, day } = one
   const way = wayWords(one, speech)
-  const isSaid = seen.get(key) === way || seen.get(above) === way
-  seen.set(key, way).set(above, way)
+  const alike = [pass.areaId, pass.product?.id ?? pass.nutrient, day].map((of) => `${of} ${way}`)
+  const isSaid = seen.get(treatment.key) === way || alike.some((one, i) => seen.get(above[i]!) === one)
+  seen.set(treatment.key, way)
+  alike.forEach((one, i) => seen.set(above[i]!, one))
   return isSaid ? speech.words.letter.sameWay : way
 }
 

@@ -180,8 +180,10 @@ describe('figures', () => {
     [measure(225, 0.65, 40, 'feet'), '5 × 40 lb bags and 25 lb'],
     [measure(1, 0.5, 50, 'feet'), 'about 2 cups'],
     [measure(0.001, 0.5, 50, 'feet'), 'less than ¼ teaspoon (0.45 g)'],
-    [measure(25, 0.65, 40, 'feet'), 'about ½ of a five-gallon bucket (4 % too much)'],
-    [measure(28, 1, 50, 'feet'), 'about 28 cups'],
+    // 25 lb ÷ 0.65 lb are 38.5 cups, 9.6 quarts; 28 cups are 7 quarts; 40 lb ÷ 0.4 lb are 25 quarts (definition).
+    [measure(25, 0.65, 40, 'feet'), 'about 9½ quarts'],
+    [measure(28, 1, 50, 'feet'), 'about 7 quarts'],
+    [measure(40, 0.4, 50, 'feet'), 'about 1¼ five-gallon buckets'],
     [measure(41, 1, 100, 'feet'), 'part of one 100 lb bag'],
     [measure(45, 1, 50, 'feet'), '45 lb of one 50 lb bag'],
     [`${rate(30, 'bed', 'feet').amount} ${rate(30, 'bed', 'feet').per}`, '3 lb per 100 ft²'],

@@ -16,7 +16,10 @@ export interface Weighed {
 
 /** The same weight as a person carries it. */
 export type Measure =
-  | { readonly kind: 'teaspoons' | 'tablespoons' | 'cups' | 'litres' | 'millilitres'; readonly count: number }
+  | {
+      readonly kind: 'teaspoons' | 'tablespoons' | 'cups' | 'quarts' | 'litres' | 'millilitres'
+      readonly count: number
+    }
   /** What a bucket so full holds too much, or too little where it is below 0, as a share of the weight. */
   | { readonly kind: 'buckets'; readonly count: number; readonly error: number }
   | { readonly kind: 'bags'; readonly bags: number; readonly bagLb: number; readonly restLb: number }
@@ -62,11 +65,12 @@ export function weigh(lb: number, measures: 'feet' | 'metres'): Weighed {
 }
 
 const bucketGallons = 5
-/** More are carried in a bucket; fewer do not fill its half. */
-const mostCups = 36
+const cupsPerQuart = 4
+/** More cups are counted in quarts, more quarts in five-gallon buckets. */
+const [mostCups, mostQuarts] = [12, 20]
 
 /**
- * Turns a weight into spoons and cups (under 2 lb), cups or quarters of five-gallon buckets (to 40 lb), then bags and pounds.
+ * Turns a weight into spoons, cups, quarts and quarters of five-gallon buckets (to 40 lb), then bags and pounds.
  * In metres: millilitres and litres to 18 kg, then bags.
  *
  * @param lb weight of product, lb
@@ -90,11 +94,14 @@ export function scoop(lb: number, lbPerCup: number, bagLb: number, measures: 'fe
   if (tablespoons < 0.875) return { kind: 'teaspoons', count: nearest(tablespoons * teaspoonsPerTablespoon, 0.25) }
   if (cups < 0.25) return { kind: 'tablespoons', count: nearest(tablespoons, 0.5) }
   const buckets = cups / (bucketGallons * cupsPerGallon)
-  if (cups > mostCups) {
+  const quarts = cups / cupsPerQuart
+  if (cups > mostCups && quarts <= mostQuarts)
+    return { kind: 'quarts', count: nearest(quarts, quarts < 10 ? 0.25 : 0.5) }
+  if (quarts > mostQuarts) {
     const count = nearest(buckets, 0.25)
     return { kind: 'buckets', count, error: count / buckets - 1 }
   }
-  return { kind: 'cups', count: nearest(cups, cups < 6 ? 0.25 : cups < 12 ? 0.5 : 1) }
+  return { kind: 'cups', count: nearest(cups, cups < 6 ? 0.25 : 0.5) }
 }
 
 /** Whole pounds, and ounces to a quarter, of a weight. */

@@ -155,7 +155,8 @@ describe('kitchen measures', () => {
   test.each([
     ['half a pound of 10-10-10 is a cup (density, common practice)', 0.52, 0.52, { kind: 'cups', count: 1 }],
     ['a teaspoon is 1/48 cup (definition)', 0.5 / 48, 0.5, { kind: 'teaspoons', count: 1 }],
-    ['five gallons of lime are a bucket (80 cups, definition)', 0.4 * 80, 0.4, { kind: 'buckets', count: 1, error: 0 }],
+    ['five gallons of lime are twenty quarts (80 cups, definition)', 0.4 * 80, 0.4, { kind: 'quarts', count: 20 }],
+    ['a hundred cups are a bucket and a quarter', 0.4 * 100, 0.4, { kind: 'buckets', count: 1.25, error: 0 }],
     ['225 lb of lime in 40 lb bags', 225, 0.65, { kind: 'bags', bags: 5, bagLb: 40, restLb: 25 }],
   ])('%s', (_, lb, density, expected) => expect(scoop(lb, density, 40, 'feet')).toEqual(expected))
   test('rounding to a scale stays within 4 % from a quarter ounce up', () => {

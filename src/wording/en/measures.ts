@@ -8,6 +8,7 @@ export const measures = {
   teaspoons: (count: number) => `${quarters(count)} ${plural(count, 'teaspoon', 'teaspoons')}`,
   tablespoons: (count: number) => `${quarters(count)} ${plural(count, 'tablespoon', 'tablespoons')}`,
   cups: (count: number) => `${quarters(count)} ${plural(count, 'cup', 'cups')}`,
+  quarts: (count: number) => `${quarters(count)} ${plural(count, 'quart', 'quarts')}`,
   buckets: (count: number) =>
     count === 1
       ? 'a five-gallon bucket full'

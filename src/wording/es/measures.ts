@@ -7,6 +7,7 @@ const plural = (count: number, one: string, many: string) => (count > 1 ? many :
 export const measures: MeasureWords = {
   teaspoons: (count) => `${quarters(count)} ${plural(count, 'cucharadita', 'cucharaditas')}`,
   tablespoons: (count) => `${quarters(count)} ${plural(count, 'cucharada', 'cucharadas')}`,
+  quarts: (count) => `${quarters(count)} ${plural(count, 'cuarto', 'cuartos')}`,
   cups: (count) => `${quarters(count)} ${plural(count, 'taza', 'tazas')}`,
   buckets: (count) =>
     count === 1
@@ -16,7 +17,7 @@ export const measures: MeasureWords = {
         : `${quarters(count)} cubetas de cinco galones`,
   underQuarterTeaspoon: 'menos de ¼ de cucharadita',
   veryLittle: 'muy poco',
-  about: (what) => `más o menos ${what}`,
+  about: (what) => `cerca de ${what}`,
   bags: (count, bag, several) => `${count} ${several ? 'sacos' : 'saco'} de ${bag}`,
   partOfBag: (bag) => `parte de un saco de ${bag}`,
   ofBag: (part, bag) => `${part} de un saco de ${bag}`,

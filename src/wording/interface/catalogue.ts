@@ -595,7 +595,7 @@ export const en: Phrases = {
   'program.sulfur-late': (a) => `Sulfur goes down ${text(a.months)} months or more ahead of planting.`,
   'program.planting-assumed': (a) => `Planting is assumed on ${dateWords(text(a.on))}: type the day if it is another.`,
   'program.season-over': (a) =>
-    `All that is still to be fed lies after ${text(a.season)}, and is less by what was put on then. Choose season ${text(a.next)} on Ground.`,
+    `Every fertilizer application still open falls after ${text(a.season)}, yet is reduced by what was applied in ${text(a.season)}. Season ${text(a.next)} has needs of its own.`,
   'program.share': () => 'What a yearly limit leaves of it',
   'program.stands': () => 'The bed is planted then: work it in before planting, or after the harvest.',
   'program.untested': (a) => `A soil test comes first, not before ${dateWords(text(a.from))}.`,

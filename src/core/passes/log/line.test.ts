@@ -34,6 +34,9 @@ test.each<[string, string, string, string, number]>([
   ['100 lb lime on the lake lawn 10/3/2025', 'lawn', '2025-10-03', 'pelletized-calcitic', 100],
   ['100 pounds pelletized lime, dolomitic on the lawn 10/3/25', 'lawn', '2025-10-03', 'pelletized-dolomitic', 100],
   ['I spread 3 lb urea on the lawn on Monday', 'lawn', '2026-11-23', 'urea', 3],
+  ['40 lb pelletized lime on the lawn 10/3/25', 'lawn', '2025-10-03', 'pelletized-calcitic', 40],
+  ['5 lb sulfur prills on the azaleas 4 October', 'rho', '2026-10-04', 'sulfur-prills', 5],
+  ['2 lb of sulfur powder on the azaleas 4 October', 'rho', '2026-10-04', 'sulfur-powder', 2],
   ['3 lbs of urea, lawn, Monday', 'lawn', '2026-11-23', 'urea', 3],
   ['urea 3 lb lawn 23 Nov', 'lawn', '2026-11-23', 'urea', 3],
   [

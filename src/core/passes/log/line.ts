@@ -229,12 +229,25 @@ export function productIn(
   if (first && second?.said === first.said)
     return refuse('log.which-product', { names: named.map(({ said }) => said).join(', ') })
   if (first) return accept(first)
-  const kind = [...kinds].map(([pattern, id]) => ({ found: pattern.exec(line), id })).filter(({ found }) => found)
+  const kind = kinds.map(([pattern, id]) => ({ found: pattern.exec(line), id })).filter(({ found }) => found)
   const longest = kind.sort((a, b) => b.found![0].length - a.found![0].length)[0]
-  const usual = longest && products.find(({ id }) => id === longest.id)
-  if (!longest || !usual) return refuse('log.what')
-  return accept({ product: usual, said: longest.found![0], remark: say('log.taken-as', { material: usual.label }) })
+  const byHead = products
+    .map((product) => ({ product, said: headOf(product) }))
+    .filter(({ said }) => line.includes(` ${said} `) || line.includes(` ${said},`))
+  const [head] = [...byHead].sort((a, b) => b.said.length - a.said.length)
+  const meant = byHead.filter(({ said }) => said === head?.said).map(({ product }) => product)
+  const usual = meant.find(({ id }) => id === longest?.id) ?? (meant.length === 1 ? meant[0] : undefined)
+  if (usual) return accept({ product: usual, said: head!.said, ...(meant.length > 1 && { remark: takenAs(usual) }) })
+  if (meant.length > 1) return refuse('log.which-product', { names: meant.map(({ label }) => label.en).join('; ') })
+  const ofKind = longest && products.find(({ id }) => id === longest.id)
+  if (!longest || !ofKind) return refuse('log.what')
+  return accept({ product: ofKind, said: longest.found![0], remark: takenAs(ofKind) })
 }
+
+/** The name of a product as it is said: of `pelletized lime, calcitic` the first part. */
+const headOf = ({ label }: Product): string => label.en.toLowerCase().split(',')[0]!.trim()
+
+const takenAs = ({ label }: Product): Sentence => say('log.taken-as', { material: label })
 
 export const gradeOf = (product: Product): string =>
   feeds(product) ? [product.feeding.grade.N, product.feeding.grade['P₂O₅'], product.feeding.grade['K₂O']].join('-') : ''

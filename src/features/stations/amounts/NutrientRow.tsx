@@ -67,7 +67,7 @@ export function NutrientRow({ need, found }: { need: Need<MajorNutrient>; found:
         </p>
       )}
       <Planned still={still} />
-      {amount && <Sure of={nutrient} />}
+      {amount && !still && <Sure of={nutrient} />}
       {answer && amount && nutrient === 'N' && (
         <Portions amount={passes?.each ?? amount} each={(passes?.count ?? 1) > 1} answer={answer} product={false} />
       )}

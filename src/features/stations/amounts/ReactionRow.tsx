@@ -33,6 +33,7 @@ export function ReactionRow({ found, answer }: { found: AreaRecommendation; answ
   const { outcome } = reaction
   const dose = doseOf(reaction)
   const isLime = outcome === 'lime'
+  const still = useTreatmentStill(outcome)
   const name = isLime ? en.lime : outcome === 'sulfur' ? en.sulfur : en.reaction
   return (
     <Row
@@ -44,7 +45,7 @@ export function ReactionRow({ found, answer }: { found: AreaRecommendation; answ
       {dose ? (
         <>
           <Scoop dose={dose} answer={answer} need={isLime ? 'lime' : 'sulfur'} />
-          <Sure of={isLime ? 'lime' : 'sulfur'} />
+          {!still && <Sure of={isLime ? 'lime' : 'sulfur'} />}
         </>
       ) : (
         <p className="font-serif text-[25px] leading-tight font-semibold">{en.outcome[outcome as 'leave']}</p>
