@@ -625,7 +625,7 @@ function feedingOf({
     guide,
     settings: { ...area, feeding: ownLevelIn(overrulings) ?? area.feeding },
     bans: bansOn(area, crop.use, bans),
-    planting: readPlanting(area, crop),
+    planting: readPlanting(area, crop, size),
     past: area.past,
     ...(depth.ok && depth.value !== undefined && { depth: depth.value }),
     ...(feeds(manure) && { manure }),

@@ -224,6 +224,8 @@ export function difference(share: number): string {
 /** `12 ft × 18 ft`, `2 of 4 ft × 8 ft`, `circle 30 ft`, else the area. */
 export function sizeWords(size: Size, measures: Measures, own: MeasureWords = english): string {
   const { shape, count } = size
+  if (size.of === 'plant')
+    return own.plants(count, shape.kind === 'circle' ? length(shape.diameter, measures, own) : '')
   const times = count > 1 ? `${count} × ` : ''
   if (shape.kind === 'circle') return `${times}${own.circle(length(shape.diameter, measures, own))}`
   if (shape.kind === 'plain' || shape.kind === 'outline') return area(size.area.value.v, measures, own)

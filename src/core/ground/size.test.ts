@@ -42,6 +42,14 @@ describe('sizes as people write them (areas by definition of the units)', () => 
     // Simpson is exact for a parabola: x (4 − x) from 0 to 4 is 32 ÷ 3; the trapezoid rule on 3 steps of y = x is exact.
     ['offsets 0, 3, 4, 3, 0 every 1', 32 / 3],
     ['offsets 0, 1, 2, 3 every 1', 4.5],
+    ['7 plants 4 ft wide', 7 * Math.PI * 4],
+    ['7 blueberry bushes, each 4 ft across', 7 * Math.PI * 4],
+    ['1 tree 12 ft wide', Math.PI * 36],
+    ['7 shrubs, 20 sq ft each', 140],
+    ['10 rows of 25 ft, 3 ft apart', 750],
+    ['10 rows 25 ft long, 30 in apart', 625],
+    ['40 ft of row, 3 ft apart', 120],
+    ['a 40 ft row 3 ft apart', 120],
   ])('%s', (text, area) => expect(ft2(text)).toBeCloseTo(area, 6))
   test.each([
     ['3.5 m x 2 m', 'feet', 7],
@@ -54,6 +62,11 @@ describe('sizes as people write them (areas by definition of the units)', () => 
   test.each([
     ['', 'size.empty'],
     ['12 x', 'size.ends'],
+    ['7 bushes', 'size.plant-width'],
+    ['7 plants 2 ft apart', 'size.plant-width'],
+    ['0 plants 2 ft wide', 'size.count'],
+    ['10 rows of 25 ft', 'size.rows-apart'],
+    ['10 rows', 'size.rows-how'],
     ['12 ft', 'size.length'],
     ['abc', 'size.unexpected'],
     ['0x5', 'size.zero'],
@@ -97,6 +110,9 @@ describe('sizes as people write them (areas by definition of the units)', () => 
             'circle',
             'by',
             ',',
+            ' plants ',
+            ' rows ',
+            ' apart',
           ),
         }),
         fc.constantFrom('feet', 'metres'),
@@ -157,4 +173,13 @@ describe('shapes, sums, differences and counts in one line', () => {
     ['10x10 + circle', 'size.no-diameter'],
     ['4 ft circle 3', 'size.unexpected'],
   ])('“%s” is refused with %s', (text, key) => expect(ft2(text)).toBe(key))
+})
+
+test('what is not said of plants and rows comes from their crop and rows, and is said as assumed', () => {
+  // A full-grown highbush blueberry stands on about 50 ft² (common practice).
+  const bushes = readSize('7 bushes', 'feet', undefined, { perPlant: 50 })
+  expect(bushes).toMatchObject({ value: { count: 7, of: 'plant', assumed: true, area: { value: { v: 350 } } } })
+  expect(readSize('10 rows of 25 ft', 'feet', undefined, { spacing: 3 })).toMatchObject({
+    value: { rows: { length: 250, spacing: 3 }, area: { value: { v: 750 } } },
+  })
 })

@@ -3,6 +3,7 @@ import { accept, refuse, say, type Outcome } from '../told/sentence'
 import { feetPerMetre, sqFtPerAcre, sqFtPerSqMetre } from '../units/factors'
 import { derive } from '../workings'
 import type { Shape, Size } from './sized'
+import { readCounted, type Known } from './counted'
 import { readNamed, type Named } from './named-size'
 import {
   short,
@@ -21,18 +22,18 @@ type Measures = 'feet' | 'metres'
  * Reads a size as people write it: `12x18`, `12' 6" x 8'`, `3.5 m x 2 m`, `2 @ 4x8`, `30 ft circle`,
  * `0.25 ac`, `450 sq ft`, `30+12 x 10` (× binds before +), `10 ft circle - 4 ft circle + 3x4`, and shapes by name as
  * `readNamed` has them. Numbers without a unit are feet or metres as `measures` says.
- * A length may be in paces: `20 paces x 14 paces`.
+ * A length may be in paces: `20 paces x 14 paces`; what was counted is read by `readCounted`.
  * Refuses what it cannot read, with the place; a length alone; a volume; and nothing.
  *
  * @param pace ft in one pace of whoever measured
  * @example readSize('12x18', 'feet') // area 216 ft², a rectangle
  */
-export function readSize(text: string, measures: Measures, pace: number = usualPace): Outcome<Size> {
+export function readSize(text: string, measures: Measures, pace: number = usualPace, known: Known = {}): Outcome<Size> {
   if (text.length > typedLimits.text) return refuse('size.long', { most: typedLimits.text })
-  const key = `${measures} ${pace} ${text}`
+  const key = `${measures} ${pace} ${known.perPlant} ${known.spacing} ${text}`
   const before = readBefore.get(key)
   if (before) return before
-  const now = readAnew(text, measures, pace)
+  const now = readAnew(text, measures, pace, known)
   if (readBefore.size >= mostRemembered) readBefore.clear()
   readBefore.set(key, now)
   return now
@@ -42,7 +43,10 @@ export function readSize(text: string, measures: Measures, pace: number = usualP
 const readBefore = new Map<string, Outcome<Size>>()
 const mostRemembered = 500
 
-function readAnew(text: string, measures: Measures, pace: number): Outcome<Size> {
+const readAnew = (text: string, measures: Measures, pace: number, known: Known): Outcome<Size> =>
+  readCounted(text, known, (part) => readMeasured(part, measures, pace)) ?? readMeasured(text, measures, pace)
+
+function readMeasured(text: string, measures: Measures, pace: number): Outcome<Size> {
   const named = readNamed(text, measures, pace)
   if (named) return named.ok ? accept(sizeOfNamed(named.value, measures, text)) : named
   try {

@@ -14,6 +14,12 @@ export interface Size {
   readonly shape: Shape
   /** How many of that shape. */
   readonly count: number
+  /** What is counted, where they are no beds. */
+  readonly of?: 'plant'
+  /** What each takes is that of a grown one, which nobody said. */
+  readonly assumed?: true
+  /** Where it was told by its rows: ft of row in all, and ft from row to row. */
+  readonly rows?: { readonly length: number; readonly spacing: number }
   /** How it was obtained, which tells how sure it is. */
   readonly how: HowSized
   /** How the text was understood. */

@@ -44,7 +44,10 @@ function ofAnswer({ found }: AreaPlan, staleMix: boolean): readonly Fact[] {
     ...answer.needs.flatMap(({ of, overruled }) => (overruled?.moved ? [of] : [])),
     ...answer.settings.flatMap(({ need, own }) => (own?.moved && own.counts ? [need] : [])),
   ]
+  const { size } = found
+  const full = size.ok && size.value.assumed ? [size.value.echo] : []
   return [
+    ...full.map((about): Fact => ({ severity: 'advisor', at: 'ground', about })),
     ...answer.needs.filter(isHeld).map(({ why }) => decide('amounts', why)),
     ...moved.map((of) => decide('amounts', say('finding.moved', { of }))),
     ...(mixed && staleMix ? [decide('materials', say('finding.stale-mix'))] : []),

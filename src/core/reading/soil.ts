@@ -1,8 +1,9 @@
+import type { Known } from '../ground/counted'
 import { fields } from '../report/fields'
 import { lineField } from '../report/lines'
 import { measuredIn, testedIn, tests, type MeasuredField } from '../report/tests'
 import type { TestDefinition } from '../report/tests/definition'
-import { accept, refuse, say, type Outcome, type Sentence, type Bare } from '../told/sentence'
+import { accept, refuse, say, type Outcome, type Sentence } from '../told/sentence'
 import { type Area } from '../case/area'
 import { type Case, type Plan } from '../case/case'
 import { type Recommends, type Report } from '../case/report'
@@ -300,8 +301,8 @@ export const measuresOf = ({ unit }: Typed, { measures }: Pick<Case, 'measures'>
   unit === 'm' ? 'metres' : unit === 'ft' ? 'feet' : measures
 
 /** A size as it was understood when it was typed. */
-export const readTypedSize = (size: Typed, kase: Pick<Case, 'measures' | 'plan'>): Outcome<Size> =>
-  readSize(size.text, measuresOf(size, kase), paceOf(kase.plan))
+export const readTypedSize = (size: Typed, kase: Pick<Case, 'measures' | 'plan'>, known?: Known): Outcome<Size> =>
+  readSize(size.text, measuresOf(size, kase), paceOf(kase.plan), known)
 
 /**
  * A size that is typed now; one that already stands keeps what its numbers are in.
@@ -343,40 +344,16 @@ export function readAreaSize(
   kase: Pick<Case, 'measures' | 'plan'>,
   crop: Crop | null,
 ): Outcome<Size> {
-  if (area.size.text.trim() !== '') return readTypedSize(area.size, kase)
+  if (area.size.text.trim() !== '')
+    return readTypedSize(area.size, kase, { perPlant: crop?.groundPerPlant, spacing: readRows(area.rows).spacing })
   if (area.shapes.some(({ hole }) => !hole)) {
     const drawn = planSize(area.shapes)
     return drawn.ok && kase.plan.picture ? accept({ ...drawn.value, how: 'traced' }) : drawn
   }
   const { length, spacing } = readRows(area.rows)
-  if (length && spacing)
-    return ofProduct('size.rows', { length, spacing }, { of: 'ft', keys: ['size.row-length', 'size.row-spacing'] })
+  if (length && spacing) return readSize(`${length} ft of row, ${spacing} ft apart`, 'feet')
   const count = check(fields.plants, area.plants.count)
   const each = crop?.groundPerPlant
-  if (count.ok && count.value && each)
-    return ofProduct(
-      'size.plants',
-      { count: count.value, each },
-      { of: 'of plants', keys: ['size.plant-count', 'size.per-plant'] },
-    )
+  if (count.ok && count.value && each) return readSize(`${count.value} plants`, 'feet', undefined, { perPlant: each })
   return refuse('size.empty')
-}
-
-function ofProduct(
-  key: 'size.rows' | 'size.plants',
-  factors: Readonly<Record<string, number>>,
-  { of: unit, keys }: { of: string; keys: readonly [Bare, Bare] },
-): Outcome<Size> {
-  const names = Object.keys(factors)
-  const inputs = Object.fromEntries(
-    names.map((name, i) => [name, given(quantity(factors[name]!, unit), say(keys[i]!), 'reported')]),
-  )
-  const area = derive('ft²', names.join(' * '), inputs, say(key), 'arithmetic')
-  return accept({
-    area,
-    shape: { kind: 'plain', area: area.value.v },
-    count: 1,
-    how: 'counted',
-    echo: say(`${key}-echo`, { area: area.value.v }),
-  })
 }

@@ -416,8 +416,9 @@ export interface Args {
     shape: string
     simpson: boolean | null
   }
-  readonly 'size.plants-echo': { area: number }
-  readonly 'size.rows-echo': { area: number }
+  readonly 'size.plants-echo': { area: number; count: number; each: number; assumed: boolean }
+  readonly 'size.plant-width': { count: number }
+  readonly 'size.rows-echo': { area: number; length: number; spacing: number }
   readonly 'size.long': { most: number }
   readonly 'size.shape-needs': { example: string }
   readonly 'size.unexpected': { at: number; what: string }

@@ -29,6 +29,7 @@ export const measures = {
   inches: (v: string) => `${v} in`,
   feet: (v: string) => `${v} ft`,
   circle: (wide: string) => `circle ${wide}`,
+  plants: (count: number, wide: string) => `${count} ${plural(count, 'plant', 'plants')}${wide && ` ${wide} wide`}`,
   several: (count: number, sides: string) => `${count} of ${sides}`,
   then: ', then ',
   again: (when: string, times: number) =>

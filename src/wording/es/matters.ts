@@ -193,15 +193,15 @@ export const matters: MatterWords = {
     'Sustrato sin suelo: se fertiliza con el riego según su extracto, nunca con dosis de campo.',
   'headline.sodic': () => 'El sodio frena este suelo: yeso, drenaje y lavado antes que nada.',
   'headline.salts': () => 'Primero las sales: lave con agua antes de fertilizar, y mire qué se le puso.',
-  'headline.no-P': () => 'No hace falta fósforo: compre un saco con 0 en medio.',
+  'headline.no-P': () => 'No hace falta fósforo: compre una bolsa con 0 en medio.',
   'headline.no-P-low-K': () =>
-    'Lo que falta es potasio, y fósforo no: compre un saco con 0 en medio y un número alto al final.',
+    'Lo que falta es potasio, y fósforo no: compre una bolsa con 0 en medio y un número alto al final.',
   'headline.stop-sulfur': (a) =>
     `No más azufre: el pH ${pH(a.pH)} está en el extremo bajo de ${pH(a.low)} a ${pH(a.high)} (${texto(a.crop)}). Deje lo que falte por poner, y analice otra vez este año.`,
   'headline.straddles': (a) =>
     `El pH puede estar entre ${pH(a.low)} y ${pH(a.high)}: en un extremo ${decision[String(a.atLow)]}, en el otro ${decision[String(a.atHigh)]}. El pH de un laboratorio lo aclara.`,
   'headline.banned': (a) =>
-    `Aquí el ${a.nutrient === 'N' ? 'nitrógeno' : 'fósforo'} está prohibido${a.name ? ` (${String(a.name)})` : ''}: compre un saco con 0 ${a.nutrient === 'N' ? 'al principio' : 'en medio'}.`,
+    `Aquí el ${a.nutrient === 'N' ? 'nitrógeno' : 'fósforo'} está prohibido${a.name ? ` (${String(a.name)})` : ''}: compre una bolsa con 0 ${a.nutrient === 'N' ? 'al principio' : 'en medio'}.`,
   'headline.only-N': () => 'De los nutrientes, solo hace falta nitrógeno.',
   'headline.nothing-to-feed': () => 'Este año no hay que fertilizar.',
   'headline.N-only-known': () => 'El nitrógeno va según el cultivo; del fósforo y el potasio no se sabe.',

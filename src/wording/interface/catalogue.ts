@@ -85,13 +85,18 @@ export const en: Phrases = {
   'size.echo': (a, m) => sizeEcho(a, m),
 
   'size.rows': () => 'Feet of row by the row spacing',
-  'size.rows-echo': (a, m) => `${area(num(a.area), m)} by its rows`,
+  'size.rows-echo': (a, m) =>
+    `${length(num(a.length), m)} of row, ${length(num(a.spacing), m)} apart = ${area(num(a.area), m)}`,
+  'size.rows-how': () => 'Type how long the rows are, like 10 rows of 25 ft, 3 ft apart.',
+  'size.rows-apart': () => 'How far apart are the rows? Type 10 rows of 25 ft, 3 ft apart.',
+  'size.plant-width': (a) => `How wide is each plant? Type ${text(a.count)} plants 4 ft wide.`,
   'size.row-length': () => 'feet of row',
   'size.row-spacing': () => 'ft from row to row',
-  'size.plants': () => 'Plants by the ground that a grown one takes',
-  'size.plants-echo': (a, m) => `${area(num(a.area), m)} by its plants`,
+  'size.plants': () => 'Plants by the ground under each',
+  'size.plants-echo': (a, m) =>
+    `${text(a.count)} ${num(a.count) === 1 ? 'plant' : 'plants'}, ${area(num(a.each), m)} each = ${area(num(a.area), m)}${a.assumed ? `. A full-grown plant is assumed: for smaller ones type ${text(a.count)} plants 4 ft wide` : ''}`,
   'size.plant-count': () => 'plants',
-  'size.per-plant': () => 'ft² for each, fully grown',
+  'size.per-plant': () => 'ft² for each, full-grown',
   'size.count-of': () => 'of that size',
   'field.oxide': (a) =>
     `That is ${text(a.element) === 'P' ? 'phosphate (P₂O₅)' : 'potash (K₂O)'}; a soil test is of the element.${a.share === null ? '' : ` As ${nutrient[text(a.element)]} it is ${places(num(a.share), 1)}: type that.`}`,

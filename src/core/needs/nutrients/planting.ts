@@ -4,23 +4,25 @@ import { fields, numberIn, yieldFields } from '../../report/fields'
 import { readRows, type Problem } from '../../reading/soil'
 import { cmPerInch } from '../../units/factors'
 import { check, type Field, type Typed } from '../../units/typed'
+import type { Size } from '../../ground/sized'
 import type { Planting } from './method'
 
 /** What was typed of plants and rows, in ft, in and years, and of what the crop may yield. */
 export function readPlanting(
   { plants, rows, expectedYield }: Pick<Season, 'plants' | 'rows' | 'expectedYield'>,
   crop: Crop,
+  size: Pick<Size, 'of' | 'count' | 'rows'>,
 ): Planting {
   const unit = yieldOf(crop)?.unit
   const { length, spacing } = readRows(rows)
   const shoots = numberIn(fields.shoots, plants.shoots)
   return {
-    count: numberIn(fields.plants, plants.count),
+    count: numberIn(fields.plants, plants.count) ?? (size.of === 'plant' ? size.count : undefined),
     age: numberIn(fields.age, plants.age),
     shoots: shoots !== undefined && plants.shoots.unit === 'cm' ? shoots / cmPerInch : shoots,
     dwarf: plants.dwarf,
-    rowLength: length,
-    rowSpacing: spacing,
+    rowLength: length ?? size.rows?.length,
+    rowSpacing: spacing ?? size.rows?.spacing,
     expectedYield: unit && numberIn(yieldFields[unit], expectedYield),
   }
 }
