@@ -12,7 +12,7 @@ import type { Pass } from '../core/passes/pass'
 import type { Purchase } from '../core/passes/shopping'
 import type { Sentence } from '../core/told/sentence'
 import type { Language, Text } from '../core/told/text'
-import { inchWords, measure, places, productWords, sizeWords, weight, type Measures } from './format'
+import { inchWords, measure, money, places, productWords, sizeWords, weight, type Measures } from './format'
 import type { ClientWords } from './languages'
 import { worded } from './phrase'
 import { longDate, reportWords } from './report-words'
@@ -312,7 +312,7 @@ function wordTest({ test, gates }: TestStep, speech: Speech, seen: Map<string, s
 
 /** One product, with the bags to buy and what will be left of them. */
 const purchaseWords = (
-  { product, all, fromShed, bags, leftOver }: Purchase,
+  { product, all, fromShed, bags, leftOver, cost }: Purchase,
   { words: { letter }, measures, textOf, weighed }: Speech,
 ): string =>
   letter.inAllBuy(
@@ -320,7 +320,9 @@ const purchaseWords = (
     weighed(all.value.v),
     fromShed > 0 ? weighed(fromShed) : '',
     bags.map(({ lb, count }) => bagsToBuy(count.value.v, lb, letter, measures)).join(', '),
-    leftOver.value.v > hair ? weighed(leftOver.value.v) : '',
+    [cost !== null && money(cost), leftOver.value.v > hair && letter.left(weighed(leftOver.value.v))]
+      .filter(Boolean)
+      .join('; '),
   )
 
 /** lb of a rest that nobody would keep. */

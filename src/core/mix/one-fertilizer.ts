@@ -70,26 +70,26 @@ export function oneFertilizer(
   const amount = most && most.value.v < whole.value.v ? most : whole
   const rate = overArea('product', amount, area)
   const spread = { material: fertilizer, slow: slowShare(fertilizer, choices), amount, rate }
-  const bag = given(quantity(bagLb, 'lb product/bag'), say('material.bag'), 'reported')
-  const bags = derive('bags', 'ceil(amount / bag)', { amount, bag }, say('mix.bags'), 'arithmetic')
   return accept({
     meets,
     cut: amount === most ? say('mix.cut', { material: fertilizer.label }) : undefined,
     amount,
     rate,
-    bags,
-    leftOver: derive(
-      'lb product',
-      'max(0, bags * bag - amount)',
-      { bags, bag, amount },
-      say('mix.left-over'),
-      'arithmetic',
-    ),
+    ...boughtIn(amount, bagLb),
     passes: fertilizerPasses(spread, [spread], need, feeding, 'fertilizer'),
     supplies: suppliesOf([{ material: fertilizer, amount }], needs, pH),
     limeUsed: limeUsedBy(fertilizer, amount),
     barred: barredBy(fertilizer, feeding, rate, needs),
   })
+}
+
+/** The bags that an amount takes, and what is left of the last. */
+export function boughtIn(amount: Derived<'lb product'>, bagLb: number): Pick<OneFertilizer, 'bags' | 'leftOver'> {
+  const bag = given(quantity(bagLb, 'lb product/bag'), say('material.bag'), 'reported')
+  const bags = derive('bags', 'ceil(amount / bag)', { amount, bag }, say('mix.bags'), 'arithmetic')
+  const inputs = { bags, bag, amount }
+  const leftOver = derive('lb product', 'max(0, bags * bag - amount)', inputs, say('mix.left-over'), 'arithmetic')
+  return { bags, leftOver }
 }
 
 /** Phosphate may go past its need by this share. Source: common practice. */

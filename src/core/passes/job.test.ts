@@ -1,3 +1,5 @@
+import { blankSeason } from '../case/blank'
+import { noRules } from './program/rule'
 import * as fc from 'fast-check'
 import { sampleCases } from '../../demo/sample-cases'
 import { guides } from '../guides/guides'
@@ -88,4 +90,22 @@ test('a cup for 20 ft over twelve rows of 30 ft is 18 cups, about 10 lb of ammon
   const [twenties] = portionsOf(size.value, { dwarf: false, rowLength: 12 * 30 })
   expect(twenties!.count.value.v).toBe(18)
   expect(18 * lbPerCup).toBeCloseTo(10, 0)
+})
+
+/** Arithmetic on invented prices: 3 lb are one bag of 5 at $9, or one of 50 at $30; 12 lb three of 5 at $27, 40 lb one of 50. */
+test.each([
+  [3, { lb: 5, cost: 9 }],
+  [12, { lb: 5, cost: 27 }],
+  [40, { lb: 50, cost: 30 }],
+])('%d lb are bought in the bag that is sold here and cheapest, everywhere the same', (lb, expected) => {
+  const lawn = oneArea(
+    { crop: 'bermuda', size: typed('10000'), materials: { ...blankSeason.materials, fertilizer: 'urea@1' } },
+    { ...printed({ N: typed(String(lb * 0.046), 'lb/1000 ft²') }), pH: typed('6.4') },
+  )
+  const sold = [5, 50].map((bag) => ({ lb: bag, price: bag === 5 ? 9 : 30, on: '2026-11-01' }))
+  const shelf = { 'urea@1': { bags: sold, away: false } } as const
+  const { areas, purchases } = plan(lawn, '2026-11-26', { rules: { ...noRules, shelf } })
+  const [bought] = purchases
+  expect({ lb: bought!.bags[0]!.lb, cost: bought!.cost }).toEqual(expected)
+  expect(areas[0]!.treatments.find(({ product }) => product?.id === 'urea')!.bagLb).toBe(expected.lb)
 })

@@ -5,6 +5,7 @@ import { doseOf } from '../needs/reaction'
 import type { Supply } from '../mix/supply'
 import type { Answer, AreaRecommendation, Recommendation } from '../recommend'
 import { feeds, productRef, type Product } from '../shelf/product'
+import { bagFor, type Shelf } from '../shelf/shelf'
 import { say } from '../told/sentence'
 import type { MajorNutrient } from '../units/quantity'
 import { derive, type Derived } from '../workings'
@@ -37,16 +38,38 @@ export interface Job {
  *
  * @param recommendation that of this very case
  * @param products the products that it names, the office's own among them
+ * @param shelf what is sold in the office's shops
  */
-export function job(kase: Case, recommendation: Pick<Recommendation, 'areas'>, products: readonly Product[]): Job {
+export function job(
+  kase: Case,
+  recommendation: Pick<Recommendation, 'areas'>,
+  products: readonly Product[],
+  shelf: Shelf = {},
+): Job {
   const staleMix = isStale(kase, recommendation, products)
+  const planned = kase.areas.map((area) => {
+    const found = recommendation.areas.find(({ areaId }) => areaId === area.id)!
+    return found.answer ? treatmentsOf(found as Answered, staleMix) : []
+  })
+  const bagged = inBagsSold(planned.flat(), shelf)
   return {
-    areas: kase.areas.map((area): AreaJob => {
-      const found = recommendation.areas.find(({ areaId }) => areaId === area.id)!
-      const treatments = found.answer ? treatmentsOf(found as Answered, staleMix) : []
+    areas: kase.areas.map((area, i): AreaJob => {
+      const treatments = planned[i]!.map(bagged)
       return { areaId: area.id, treatments, standings: standingsOf(kase, area, treatments, products) }
     }),
     staleMix,
+  }
+}
+
+/** A product comes in one bag on all areas: as it is sold here, unless somebody typed another; those of a mix have their own. */
+function inBagsSold(all: readonly Treatment[], shelf: Shelf): (one: Treatment) => Treatment {
+  const lb = new Map<Product, number>()
+  for (const { product, all: amount } of all) if (product) lb.set(product, (lb.get(product) ?? 0) + amount.value.v)
+  return (one) => {
+    const { product, bagLb, need } = one
+    if (!product || bagLb !== product.bagLb || need === productRef(product)) return one
+    const bag = bagFor(product, lb.get(product)!, shelf)
+    return bag.lb === bagLb ? one : { ...one, bagLb: bag.lb }
   }
 }
 

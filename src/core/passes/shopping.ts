@@ -1,6 +1,7 @@
 import type { Case } from '../case/case'
 import { lbInShed } from '../shelf/shed'
 import { productRef, type Product } from '../shelf/product'
+import { bagsOf, type Shelf } from '../shelf/shelf'
 import { say } from '../told/sentence'
 import { quantity } from '../units/quantity'
 import { derive, given, type Derived, type Working } from '../workings'
@@ -19,6 +20,8 @@ export interface Purchase {
   readonly chosen: boolean
   /** Left in the last bag that is bought. */
   readonly leftOver: Derived<'lb product'>
+  /** What all of the bags cost, in the office's money; null where a price is not known. */
+  readonly cost: number | null
 }
 
 /**
@@ -29,6 +32,7 @@ export function shopping(
   { areas, staleMix }: Job,
   { mix, shed }: Pick<Case, 'mix' | 'shed'>,
   products: readonly Product[],
+  shelf: Shelf = {},
 ): readonly Purchase[] {
   const lines = new Map<string, { product: Product; bagLb: number; areaIds: string[]; amounts: Derived[] }>()
   for (const { product, need, bagLb, areaId, all } of areas.flatMap(leftIn)) {
@@ -59,8 +63,18 @@ export function shopping(
       bags,
       chosen: chosen !== undefined,
       leftOver: leftOf(bags, all, fromShed),
+      cost: priceOf(product, bags, shelf),
     }
   })
+}
+
+function priceOf(product: Product, bags: Purchase['bags'], shelf: Shelf): number | null {
+  const sold = bagsOf(product, shelf)
+  const prices = bags.map(({ lb, count }) => {
+    const price = sold.find((bag) => bag.lb === lb)?.price ?? null
+    return price === null ? null : price * count.value.v
+  })
+  return bags.length === 0 || prices.includes(null) ? null : (prices as number[]).reduce((sum, one) => sum + one, 0)
 }
 
 /** A share of a bag that no scale shows. */

@@ -53,7 +53,7 @@ export function planOf(
   recommendation: Recommendation,
   { guides, products = shippedProducts, rules = noRules, today }: Around,
 ): Plan {
-  const done = job(kase, recommendation, products)
+  const done = job(kase, recommendation, products, rules.shelf)
   const region = regionOf(kase)
   const dated = program(kase, recommendation, done, guides, region, rules, today, products)
   const areas = kase.areas.map(({ id, name }, i) => ({
@@ -66,7 +66,7 @@ export function planOf(
     today,
     region,
     areas,
-    purchases: shopping({ areas, staleMix: done.staleMix }, kase, products),
+    purchases: shopping({ areas, staleMix: done.staleMix }, kase, products, rules.shelf),
     staleMix: done.staleMix,
   }
 }

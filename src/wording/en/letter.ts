@@ -73,8 +73,9 @@ export const letter = {
   effect: (what: string, months: number) => `${months} months after the last application of ${what}`,
   buy: (bags: string, several: boolean, bag: string) => `buy ${bags} ${several ? 'bags' : 'bag'} of ${bag}`,
   toBuy: 'Shopping list',
-  inAllBuy: (name: string, all: string, shed: string, bags: string, left: string) =>
-    `${name}: ${all} in all${shed && `, of which ${shed} is there already`}${bags && `; ${bags}`}${left && ` (${left} will be left)`}`,
+  inAllBuy: (name: string, all: string, shed: string, bags: string, rest: string) =>
+    `${name}: ${all} in all${shed && `, of which ${shed} is there already`}${bags && `; ${bags}`}${rest && ` (${rest})`}`,
+  left: (lb: string) => `${lb} will be left`,
   afterLime: (days: number) => `${days / 7 >= 4 ? 'a month' : 'two weeks'} after the lime, or later`,
   sinceLast: (interval: { readonly months: number } | { readonly days: number }) =>
     'months' in interval

@@ -73,8 +73,9 @@ export const letter: LetterWords = {
   effect: (what, months) => `${months} meses después de la última aplicación de ${what}`,
   buy: (bags, several, bag) => `compre ${bags} ${several ? 'bolsas' : 'bolsa'} de ${bag}`,
   toBuy: 'Lista de compras',
-  inAllBuy: (name, all, shed, bags, left) =>
-    `${name}: ${all} en total${shed && `, y ya hay ${shed}`}${bags && `; ${bags}`}${left && ` (sobran ${left})`}`,
+  inAllBuy: (name, all, shed, bags, rest) =>
+    `${name}: ${all} en total${shed && `, y ya hay ${shed}`}${bags && `; ${bags}`}${rest && ` (${rest})`}`,
+  left: (lb) => `sobran ${lb}`,
   afterLime: (days) => `${days / 7 >= 4 ? 'un mes' : 'dos semanas'} después de la cal, o más tarde`,
   sinceLast: (interval) =>
     'months' in interval

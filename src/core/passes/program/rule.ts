@@ -1,5 +1,6 @@
 import type { YearDay } from '../../guides/regions'
 import { type YearLimit } from '../../needs/ban'
+import type { Shelf } from '../../shelf/shelf'
 import { monthNamed, twoDigits } from './day'
 
 /** A time that an office's law or custom closes; the office types it, and its own rule comes first. */
@@ -35,11 +36,12 @@ export interface WaterStrip {
   readonly width: string
 }
 
-/** What an office's law or custom asks of every calendar: each is to be checked against the local rule. */
+/** What an office's law or custom asks of every calendar, each to be checked against the local rule, and what is sold there. */
 export interface Rules {
   readonly closedTimes: readonly ClosedTime[]
   readonly yearLimits: readonly YearLimit[]
   readonly waterStrips: readonly WaterStrip[]
+  readonly shelf?: Shelf
 }
 
 export const noRules: Rules = { closedTimes: [], yearLimits: [], waterStrips: [] }

@@ -92,11 +92,12 @@ export function AmountsSheet({ found }: { found: AreaRecommendation }) {
   )
 }
 
-/** Amounts as they stand once something was applied here, or a year's limit holds some of it back. */
+/** Amounts as they stand once something was applied here, within an office's limits, in the bags that are sold there. */
 function Standing({ areaId, children }: { areaId: string; children: ReactNode }) {
   const { kase } = useOpenCase()
-  const limits = useOffice()?.yearLimits ?? []
-  if (limits.length === 0 && !kase.applications.some((one) => one.areaId === areaId)) return children
+  const office = useOffice()
+  const local = (office?.yearLimits.length ?? 0) + Object.keys(office?.shelf ?? {}).length > 0
+  if (!local && !kase.applications.some((one) => one.areaId === areaId)) return children
   return (
     <Suspense fallback={children}>
       <StandingsProvider areaId={areaId}>{children}</StandingsProvider>

@@ -11,7 +11,7 @@ import { weighed } from '../../case/explained'
 import { Figure } from '../../shared/workings/Figure'
 import { Portions } from './Portions'
 import { NothingLeft, Planned } from './Planned'
-import { useTreatmentStill } from './still'
+import { useBagLb, useTreatmentStill } from './still'
 import { Row, Under } from './Row'
 import { en } from './messages'
 
@@ -25,6 +25,7 @@ function OtherRow({ need, answer }: { need: Need<OtherNutrient>; answer: Answer 
   const { of: nutrient, amount, product, outcome, lead } = need
   const name = names[nutrient]!
   const still = useTreatmentStill(nutrient)
+  const bagLb = useBagLb(nutrient, product?.bagLb ?? 0)
   return (
     <Row
       stuff="other"
@@ -40,13 +41,7 @@ function OtherRow({ need, answer }: { need: Need<OtherNutrient>; answer: Answer 
           {product && (
             <span className="text-[15.5px]">
               {en.of(textOf(product.material.label))},{' '}
-              {measure(
-                (still?.left ?? product.amount).value.v,
-                product.material.lbPerCup,
-                product.bagLb,
-                kase.measures,
-              )}
-              ;{' '}
+              {measure((still?.left ?? product.amount).value.v, product.material.lbPerCup, bagLb, kase.measures)};{' '}
               <Figure of={weighed(amount, kase.measures)}>
                 {en.holds(weight(amount.value.v, kase.measures), nutrient)}
               </Figure>

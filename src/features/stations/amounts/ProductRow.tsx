@@ -14,7 +14,7 @@ import { NothingLeft, Planned } from './Planned'
 import { Portions } from './Portions'
 import { Rate, Row } from './Row'
 import { en } from './messages'
-import { useTreatmentStill } from './still'
+import { useBagLb, useTreatmentStill } from './still'
 
 interface Props {
   /** The need that it answers; its own reference where it is one of a mix. */
@@ -35,6 +35,7 @@ interface Props {
 export function ProductRow({ need, material, bagLb, amount, rate, passes, note, found, children }: Props) {
   const { kase } = useOpenCase()
   const still = useTreatmentStill(need)
+  const bag = useBagLb(need, bagLb)
   const scoop = still
     ? still.treatment && { amount: still.treatment.all, passes: still.treatment.passes ?? passes }
     : { amount, passes }
@@ -52,7 +53,7 @@ export function ProductRow({ need, material, bagLb, amount, rate, passes, note, 
       }
     >
       {scoop ? (
-        <Scoop {...scoop} answer={found.answer!} hand={(lb) => measure(lb, material.lbPerCup, bagLb, kase.measures)} />
+        <Scoop {...scoop} answer={found.answer!} hand={(lb) => measure(lb, material.lbPerCup, bag, kase.measures)} />
       ) : (
         <NothingLeft />
       )}

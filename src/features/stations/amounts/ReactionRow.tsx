@@ -13,7 +13,7 @@ import { useOpenCase } from '../../case/context'
 import type { Working } from '@/core/workings'
 import { beside, weighed } from '../../case/explained'
 import { Figure } from '../../shared/workings/Figure'
-import { useTreatmentStill } from './still'
+import { useBagLb, useTreatmentStill } from './still'
 import { NothingLeft, Planned } from './Planned'
 import { useSpread } from './useSpread'
 import { Held } from './Held'
@@ -88,6 +88,7 @@ function Scoop({ dose, answer, need }: ScoopProps) {
   const { kase } = useOpenCase()
   const { into, product } = dose
   const still = useTreatmentStill(need)
+  const bagLb = useBagLb(need, product.bagLb)
   if (still && !still.treatment)
     return (
       <>
@@ -117,7 +118,7 @@ function Scoop({ dose, answer, need }: ScoopProps) {
   const shown = several ? passes.each : amount
   const where = into.dugTo === null ? en.surface : en.dugTo(depthWords(into.dugTo, kase.measures))
   const words = [
-    measure(shown.value.v, product.material.lbPerCup, product.bagLb, kase.measures),
+    measure(shown.value.v, product.material.lbPerCup, bagLb, kase.measures),
     where,
     passesWords(passes, 'each'),
   ]

@@ -13,7 +13,11 @@ export function StandingsProvider({ areaId, children }: { areaId: string; childr
   const { kase } = useOpenCase()
   const plan = planFor(usePlan(), areaId)
   const told = useMemo<React.ContextType<typeof StandingsContext>>(
-    () => ({ treatment: (need) => treatmentStill(plan, need), nutrient: (need) => nutrientStill(plan, need) }),
+    () => ({
+      treatment: (need) => treatmentStill(plan, need),
+      nutrient: (need) => nutrientStill(plan, need),
+      bagLb: (need) => plan.treatments.find((one) => one.need === need)?.bagLb ?? undefined,
+    }),
     [plan],
   )
   return (

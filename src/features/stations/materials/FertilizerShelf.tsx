@@ -7,8 +7,8 @@ import { fields } from '@/core/report/fields'
 import type { Use } from '@/core/guides/crop'
 import type { Fertilizer, ProductRef } from '@/core/shelf/product'
 import { lbInShed } from '@/core/shelf/shed'
-import { bagsOf, costOf, type Shelf } from '@/core/shelf/shelf'
-import { canMeet, type OneFertilizer } from '@/core/mix/one-fertilizer'
+import { bagFor, bagsOf, costOf, type Shelf } from '@/core/shelf/shelf'
+import { boughtIn, canMeet, type OneFertilizer } from '@/core/mix/one-fertilizer'
 import type { Supply } from '@/core/mix/supply'
 import { majorsOf } from '@/core/needs/need'
 import { shelfFor, type AreaRecommendation, type OnShelf } from '@/core/recommend'
@@ -39,9 +39,14 @@ export function FertilizerShelf({ area, found }: { area: AreaInSeason; found: Ar
   const { answer, size, crop } = found
   if (!answer || !size.ok || !crop) return null
   const chosen = kase.mix ? null : area.materials.fertilizer
-  const rows = shelfFor(kase, area, found, guides, products, bans).map((row) =>
-    row.id === chosen && answer.fertilizer?.mix.ok ? { ...row, mix: answer.fertilizer.mix.value } : row,
-  )
+  const rows = shelfFor(kase, area, found, guides, products, bans).map((row) => {
+    const own = row.id === chosen ? answer.fertilizer : undefined
+    const mix = own?.mix.ok ? own.mix.value : row.mix
+    const typed = own && own.bagLb !== row.material.bagLb ? own.bagLb : undefined
+    const bagLb = typed ?? bagFor(row.material, mix?.amount.value.v ?? 0, shelf).lb
+    return { ...row, bagLb, mix: mix && { ...mix, ...boughtIn(mix.amount, bagLb) } }
+  })
+  const taken = rows.find(({ id }) => id === chosen)
   const there = lbInShed(kase.shed, products)
   const costs = new Map(
     rows.map(({ id, material, mix }) => [id, mix ? costHere(material, mix, shelf, there.get(id) ?? 0) : null]),
@@ -66,14 +71,8 @@ export function FertilizerShelf({ area, found }: { area: AreaInSeason; found: Ar
   return (
     <section aria-label={en.shelf}>
       <p className="text-ink-2 my-1.5 text-[14.5px]">{kase.mix ? en.shelfInsteadOfMix : en.shelfLead}</p>
-      {chosen && answer.fertilizer?.mix.ok && (
-        <Chosen
-          area={area}
-          material={answer.fertilizer.material}
-          mix={answer.fertilizer.mix.value}
-          bagLb={answer.fertilizer.bagLb}
-          found={found}
-        />
+      {taken?.mix && answer.fertilizer?.mix.ok && (
+        <Chosen area={area} material={taken.material} mix={taken.mix} bagLb={taken.bagLb} found={found} />
       )}
       <div className="mb-2 max-w-md">
         <ChoiceField
@@ -239,7 +238,7 @@ function Chosen({
             onChange={(meets) => edit(inThisSeason(area.id, (draft) => void (draft.materials.meets = meets)))}
           />
         )}
-        <BagField area={area} of="fertilizerBag" usual={material.bagLb} />
+        <BagField area={area} of="fertilizerBag" usual={bagLb} />
         {material.feeding.grade.N > 0 && found.use === 'lawn' && (
           <SlowField area={area} usual={material.feeding.slowNitrogen * 100} />
         )}

@@ -1,6 +1,6 @@
 'use client'
 
-import { useState } from 'react'
+import { Suspense, useState } from 'react'
 import type { LimeSieves } from '@/core/case/season'
 import type { AreaInSeason } from '@/core/case/in-season'
 import { cceField, limeFields, moistureField, sieveField } from '@/core/report/fields'
@@ -19,6 +19,7 @@ import { textOf } from '@/wording/render'
 import { answerOf, inThisSeason, useOpenCase } from '../../case/context'
 import { fieldError, retyped } from '../../shared/formatting'
 import { useProducts } from '../../case/useCase'
+import { late } from '../../shared/late/late'
 import { NothingYet } from '../../shared/NothingYet'
 import { BagField } from './BagField'
 import { FertilizerShelf } from './FertilizerShelf'
@@ -27,6 +28,8 @@ import { ShedFields } from './ShedFields'
 import { TakenMix } from './mix/TakenMix'
 import { SpreaderFields } from './spreader/SpreaderFields'
 import { en } from './messages'
+
+const Purchases = late(() => import('./Purchases').then((found) => found.Purchases))
 
 const optionsOf = (products: readonly Product[], serves: (product: Product) => boolean) =>
   products.filter(serves).map((one) => ({ value: productRef(one), label: textOf(one.label) }))
@@ -48,6 +51,9 @@ export function MaterialsStation() {
       <ShedFields />
       <Fertilizers area={area} found={found} />
       {(found.use === 'lawn' || found.use === 'plot' || kase.spreaders.length > 0) && <SpreaderFields found={found} />}
+      <Suspense>
+        <Purchases />
+      </Suspense>
       <div className="mt-5 flex flex-wrap gap-3">
         <Button kind="act" onClick={() => go('letter')}>
           {en.letter}
