@@ -1,6 +1,7 @@
 import { reportInForce } from './case/in-force'
 import { bufferingOf } from './course/buffering'
 import type { Buffering } from './course/learned'
+import { stillWorking } from './course/working'
 import { learnedBy, learns } from './course/retests'
 import { regionOf } from './passes/program/own-region'
 import { leadPH, lovesAcid, type Ground } from './needs/candidate'
@@ -598,6 +599,7 @@ function groundOf({ kase, area, guide, products, report, read, size, crop }: Ask
     overrulings,
     stoppedOn: stopSulfur({ kase, area, read, crop }).length > 0 && report.date ? report.date : null,
     learned: {},
+    working: stillWorking(kase, area.id, report.date, size.area.value.v, regionOf(kase), products),
     methods: guide.methods,
     choices: {
       lime: chosenLime(area.materials, stone, products),

@@ -3,7 +3,7 @@ import type { Language, Text } from '../core/told/text'
 import { measure, productWords, sizeWords, weight, type Measures } from './format'
 import type { ClientWords } from './languages'
 import { dueWords, howWords, moreWords } from './letter'
-import { longDate } from './report-words'
+import { longDate } from './long-date'
 
 /** A card in words; whoever shows it only lays it out. */
 export interface WordedCard {

@@ -15,7 +15,7 @@ import { worded as inWords } from './phrase'
 import type { Sentence } from '../core/told/sentence'
 import { wordCard } from './cards'
 import { wordLetter, type Line, type WordedLetter } from './letter'
-import { longDate } from './report-words'
+import { longDate } from './long-date'
 import { spanish } from './spanish'
 
 const cases = [...sampleCases, ...fc.sample(anyCase, { numRuns: 300, seed: 11 }).map(build)]

@@ -15,7 +15,8 @@ import type { Language, Text } from '../core/told/text'
 import { inchWords, measure, money, places, productWords, sizeWords, weight, type Measures } from './format'
 import type { ClientWords } from './languages'
 import { worded } from './phrase'
-import { longDate, reportWords } from './report-words'
+import { reportWords } from './report-words'
+import { longDate } from './long-date'
 
 /** A letter in words; whoever shows it, on screen, on paper or as plain text, only lays it out. */
 export interface WordedLetter {

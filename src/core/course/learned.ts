@@ -1,3 +1,4 @@
+import type { Day } from '../passes/program/day'
 import { bufferingError, learnedSpan } from '../guides/course'
 
 /** lb CaCO₃ per 1,000 ft² that move the layer which is treated here by one unit of pH, up and down. */
@@ -27,6 +28,18 @@ export interface Learned {
 
 /** What the tests of an area taught of its buffering, apart for lime and sulfur, whose figures are of different sources. */
 export type SiteLearned = Readonly<Partial<Record<'lime' | 'sulfur', Learned & { readonly tests: number }>>>
+
+/** What was put on so shortly before a test that the test does not see all of it. */
+export interface Working {
+  /** lb CaCO₃ per 1,000 ft² that is still to come of it on the day of the test; of sulfur what it uses up. */
+  readonly lbCaCO3: number
+  /** The last day on which some was put on. */
+  readonly on: Day
+  /** From when a test sees it. */
+  readonly until: Day
+}
+
+export type StillWorking = Readonly<Partial<Record<'lime' | 'sulfur', Working>>>
 
 /** A share of the usual that is no news. */
 const alike = 0.03

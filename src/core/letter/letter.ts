@@ -242,7 +242,7 @@ function aboutNeed({ of, outcome, credits, rating, remarks }: Need): readonly Se
     ...(rating?.between && !ranged && outcome !== 'unknown'
       ? [say('short.between', { nutrient: of, from: rating.between[0], to: rating.between[1] })]
       : []),
-    ...remarks.filter(({ key }) => key === 'soilless.liquid' || key === 'short.range'),
+    ...remarks.filter(({ key }) => key === 'soilless.liquid' || key === 'short.range' || key === 'short.still-working'),
   ]
 }
 

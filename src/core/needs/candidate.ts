@@ -7,7 +7,7 @@ import type { ChosenLime } from './lime/product'
 import type { LetGo } from './hold'
 import { ownAimIn, ownDepthIn, type Overrulings } from './overruled'
 import { byAdvisor, byLaboratory } from './need'
-import { isNews, type SiteLearned } from '../course/learned'
+import { isNews, type SiteLearned, type StillWorking } from '../course/learned'
 import { say, type Sentence } from '../told/sentence'
 import type { Text } from '../told/text'
 import { quantity } from '../units/quantity'
@@ -34,6 +34,8 @@ export interface Ground {
   readonly stoppedOn: string | null
   /** What tests taught of this ground’s buffering. */
   readonly learned: SiteLearned
+  /** What was put on so lately that the report does not see all of it. */
+  readonly working: StillWorking
   /** Which methods lead, by the guide. */
   readonly methods: Guide['methods']
   readonly choices: {

@@ -1,3 +1,4 @@
+import type { Working } from '../course/learned'
 import type { Ban } from './ban'
 import type { Confirmation, Overruling } from '../case/decisions'
 import type { Passes } from '../passes/split'
@@ -77,6 +78,8 @@ export interface Need<Of extends What = What> {
   readonly lacks?: Lack
   /** Not given although it might be short: a ban, lead in the ground, salts that have to be leached first. */
   readonly barred?: 'ban' | 'lead' | 'salts'
+  /** What was put on shortly before the test is still working, and off the figure. */
+  readonly working?: Working
   /** The ban that does, where one does. */
   readonly ban?: Ban
   readonly lead?: Lead

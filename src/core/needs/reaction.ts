@@ -23,8 +23,10 @@ import type { ReadReport } from '../reading/soil'
 import type { Standing } from '../told/args'
 import { say, type Sentence } from '../told/sentence'
 import { sulfurCandidates, sulfurCap, sulfurIn } from './sulfur/candidates'
+import { caCO3PerSulfur } from '../units/factors'
 import { quantity } from '../units/quantity'
-import type { Derived } from '../workings'
+import { derive, given, type Derived } from '../workings'
+import { ordinary } from './lime/product'
 
 /** A rough check agrees while it is no further off than this share. Source: common practice. */
 export const roughSpread = 0.4
@@ -55,6 +57,7 @@ export type Because =
   | 'asked-for-both'
   | 'method-gives-none'
   | 'no-figure'
+  | 'still-working'
   | 'overruled'
 
 /** Lime, sulfur, or neither. */
@@ -295,12 +298,59 @@ function dosed(
     const need = notGiven(outcome, 'none', why, beside, leadOf(lead))
     return { outcome: 'leave', because: 'method-gives-none', why, need }
   }
-  const given = needOf(lead, outcome, view.why, ground, objection ? [] : candidates)
+  const less = lessWorking(lead, outcome, ground)
+  if (less && less.rate.value.v <= trifle * lead.rate.value.v) {
+    const beside = candidates.map((one) => asCheck(one, ground))
+    const why = less.rate.rule
+    const need = { ...notGiven(outcome, 'none', why, beside, leadOf(lead)), working: ground.working[outcome]! }
+    return { outcome: 'leave', because: 'still-working', why, need }
+  }
+  const given = needOf(less ?? lead, outcome, view.why, ground, objection ? [] : candidates)
   const beside = objection
     ? [{ ...guideLine, refusal: objection, remarks: [] }]
     : candidates.filter((one) => one !== lead)
   const checks = beside.map((one) => asCheck(one, ground, given.amount))
-  return { ...view, outcome, need: { ...given, checks } }
+  return { ...view, outcome, need: { ...given, checks, ...(less && { working: ground.working[outcome]! }) } }
+}
+
+/** A share of a figure that is not worth a walk over the ground. Source: common practice. */
+const trifle = 0.05
+
+/** A figure less what is still to come of what was put on shortly before the test; an advisor's own amount stands. */
+function lessWorking<Of extends Candidate & { readonly rate: Derived<'lb product/1000 ft²'> }>(
+  lead: Of,
+  of: 'lime' | 'sulfur',
+  { working, choices }: Ground,
+): Of | undefined {
+  const still = working[of]
+  if (!still || lead.id === byAdvisor.id) return undefined
+  const { effectiveness } = choices.lime
+  const { strength } = choices.sulfur.material.acidifying
+  const worth =
+    of === 'sulfur'
+      ? strength * caCO3PerSulfur
+      : effectiveness === 'reference'
+        ? ordinary.value.v
+        : effectiveness.value.v
+  const rule = say('short.still-working', { of, on: still.on, until: still.until })
+  const less = (figure: Derived<'lb product/1000 ft²'>) =>
+    derive(
+      'lb product/1000 ft²',
+      'max(0, figure - working / worth)',
+      {
+        figure,
+        working: given(quantity(still.lbCaCO3, 'lb CaCO₃/1000 ft²'), say('course.still-working'), 'practice'),
+        worth: given(quantity(worth, 'lb CaCO₃/lb product'), say('course.worth'), 'arithmetic'),
+      },
+      rule,
+      'practice',
+    )
+  return {
+    ...lead,
+    rate: less(lead.rate),
+    ...(lead.dugIn && { dugIn: less(lead.dugIn) }),
+    remarks: [rule, ...lead.remarks],
+  }
 }
 
 const leadOf = ({ id, label }: Candidate): Lead => ({

@@ -110,7 +110,12 @@ test.each<[string, Application[], number[][]]>([
     ],
   ],
   ['fertilizer is no lime', [put('2026-04-01', '10-10-10@1', 60)], three],
-  ['before the report that asks', [put('2026-02-01', lime, 50, { pass: 'a/lime/1' })], three],
+  // It answers no pass; of 50 lb 28 days before the test 50 e^(−3 × 28 ÷ 365.25) are still to come (3 a year past 60 mesh).
+  [
+    'shortly before the report that asks',
+    [put('2026-02-01', lime, 50, { pass: 'a/lime/1' })],
+    [1, 2, 3].map((n) => [n, Math.round(((150 - 50 * Math.exp((-3 * 28) / 365.25)) / 3) * 100) / 100]),
+  ],
   ['in the year before its report', [put('2025', lime, 50)], three],
   ['nobody knows when', [put('in spring', lime, 50)], three],
   ['nothing is left', [put('2026-04', lime, 145)], []],

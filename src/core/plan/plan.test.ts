@@ -30,7 +30,7 @@ const monthsLater = (day: string, months: number) => {
 }
 
 /** What a plan may not do, by the reference alone: each break in words. */
-function breaksIn(area: AreaPlan, most: number | null, isNew: boolean): string[] {
+function breaksIn(area: AreaPlan, most: number | null, isNew: boolean, logged: Case['applications']): string[] {
   const { use, size, answer, planted, crop } = area.found
   const turf = use === 'lawn' && planted && !isNew
   if (!answer || !size.ok) return area.passes.length > 0 ? ['passes without an answer'] : []
@@ -73,6 +73,11 @@ function breaksIn(area: AreaPlan, most: number | null, isNew: boolean): string[]
       problems.some(({ key }) => key === 'program.no-day'),
       `${pass.key} has a day and none`,
     )
+    // Lime and sulfur within a year undo each other, planned or logged (common practice).
+    if (pass.need === 'lime' || pass.need === 'sulfur')
+      for (const { what, date, done } of logged)
+        if (what !== pass.need && (what === 'lime' || what === 'sulfur') && done !== 'skipped' && one.state === 'open')
+          no(Math.abs(numberOf(date) - numberOf(day)) < 365, `${pass.key} within a year of ${what}`)
     // Lime and what would lose ammonia to it: two weeks; lime and phosphate: thirty days (common practice).
     if (pass.need === 'lime')
       for (const other of open) {
@@ -116,8 +121,9 @@ const runs = { numRuns: Number(process.env.PLANS ?? 500), seed: 31 }
 test('plans checked by rules of their own, not by those that made them: none is broken', () => {
   const found = new Map<string, string>()
   for (const [i, one] of fc.sample(anyPlanned, runs).entries()) {
-    const made = plan(caseOf(one), today, { rules: rulesOf(one.most) })
-    for (const broken of made.areas.flatMap((area) => breaksIn(area, one.most, one.any.newLawn)))
+    const kase = caseOf(one)
+    const made = plan(kase, today, { rules: rulesOf(one.most) })
+    for (const broken of made.areas.flatMap((area) => breaksIn(area, one.most, one.any.newLawn, kase.applications)))
       found.set(broken.replace(/[\d.]+/g, '#'), `${i}: ${broken}`)
   }
   expect([...found.values()]).toEqual([])

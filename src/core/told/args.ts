@@ -267,6 +267,7 @@ export interface Args {
   readonly 'program.late': { until: string }
   readonly 'program.lime-first': { days: number }
   readonly 'program.lime-late': { months: number }
+  readonly 'short.still-working': { of: string; on: string; until: string }
   readonly 'short.lime-late': { months: number }
   readonly 'short.sulfur-late': { months: number }
   readonly 'several.lime-beyond': { one: Text; other: Text; aim: number; high: number }

@@ -1,3 +1,4 @@
+import { longDate } from '../long-date'
 import type { SentenceArg } from '../../core/told/sentence'
 import { inchWords, length, onThousand, places, weight, type Measures } from '../format'
 import type { MatterWords } from '../languages'
@@ -141,6 +142,8 @@ export const matters: MatterWords = {
   'short.put': (a, measures) =>
     `Ya se puso: ${weight(num(a.lb), measures)} de ${a.nutrient ? letter.nutrients[String(a.nutrient)]! : texto(a.material)}. ${a.more ? 'Lo que falta está abajo.' : 'Por ahora no hace falta más.'}`,
   'short.brought': (a) => `${capital(letter.nutrients[String(a.nutrient)]!)}: falta, y lo da lo que se aplica aquí.`,
+  'short.still-working': (a) =>
+    `Cuando se tomó el análisis todavía actuaba ${a.of === 'lime' ? 'la cal' : 'el azufre'} del ${longDate(String(a.on), 'es-US')}: se descontó lo que aún hará. Analice otra vez después del ${longDate(String(a.until), 'es-US')}.`,
   'short.lime-late': (a) =>
     `La cal tarda ${num(a.months) === 1 ? 'cerca de un mes' : `unos ${String(a.months)} meses`} en empezar a actuar: solo ayudará después de la siembra.`,
   'short.sulfur-late': (a) =>

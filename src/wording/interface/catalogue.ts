@@ -578,6 +578,8 @@ export const en: Phrases = {
   'program.next-season': () =>
     'It falls into the next season, which has a need of its own: leave it out, or choose slow nitrogen, which takes fewer passes.',
   'program.skipped': () => 'Skipped: later applications stay as they were planned, and do not make up for it.',
+  'course.still-working': () => 'what was applied before the test and had not worked yet, lb CaCO₃ per 1,000 ft²',
+  'course.worth': () => 'lb CaCO₃ that one lb of the product is worth',
   'finding.moved': (a) =>
     `The amount of ${stuff[text(a.of)]!} was changed by hand, and what it replaced is another today. Check whether it still holds.`,
   'finding.stale-mix': () => 'The bags were chosen for other amounts than today’s. Choose them again.',

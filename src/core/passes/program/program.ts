@@ -98,6 +98,8 @@ interface Setting {
   readonly gone: { readonly at: number; readonly treatment: Treatment; readonly pass: Pass }[]
   /** Days on which lime goes on here, or went on. */
   readonly limed: number[]
+  /** Days on which sulfur went on here. */
+  readonly sulfured: readonly number[]
   /** Days on which ammonium or urea went on here. */
   readonly ammonium: readonly number[]
   readonly standings: AreaJob['standings']
@@ -111,9 +113,8 @@ function datedArea(
   { ground, products, from }: Pick<Setting, 'ground' | 'from'> & { products: readonly Product[] },
 ): Omit<AreaProgram, 'strips' | 'standings' | 'limited'> {
   const ofHere = kase.applications.filter(({ areaId }) => areaId === area.id)
-  const limed = ofHere.flatMap(({ what, done, date }) =>
-    what === 'lime' && done !== 'skipped' ? (dayNumber(date) ?? []) : [],
-  )
+  const daysOf = (of: 'lime' | 'sulfur') =>
+    ofHere.flatMap(({ what, done, date }) => (what === of && done !== 'skipped' ? (dayNumber(date) ?? []) : []))
   const setting: Setting = {
     kase,
     area,
@@ -121,7 +122,8 @@ function datedArea(
     from,
     planting: plantingOf(area, known, ground.region, from),
     gone: [],
-    limed,
+    limed: daysOf('lime'),
+    sulfured: daysOf('sulfur'),
     ammonium: ammoniumIn(ofHere, products),
     standings,
   }
@@ -159,6 +161,19 @@ const ammoniumIn = (logged: readonly Application[], products: readonly Product[]
 /** Lime lies off ammonium as long as ammonium off lime. */
 const tooNearAmmonium = (day: number, treatment: Treatment, ammonium: readonly number[]): boolean =>
   sortOf(treatment) === 'lime' && ammonium.some((one) => day >= one && day < one + fromLime.ammonium)
+
+/** Days by which lime and sulfur lie apart, whichever came first: each undoes the other. Source: common practice. */
+const aYear = 365
+
+const undoes = (
+  day: number,
+  treatment: Treatment,
+  { limed, sulfured }: Pick<Setting, 'limed' | 'sulfured'>,
+): boolean => {
+  const sort = sortOf(treatment)
+  const other = sort === 'lime' ? sulfured : sort === 'sulfur' ? limed : []
+  return other.some((one) => Math.abs(day - one) < aYear)
+}
 
 /** What stops sulfur here, where some was put on. */
 const stoppedBy = ({ answer }: AreaRecommendation, logged: readonly Application[]): Sentence | null =>
@@ -273,8 +288,9 @@ function problemsOn(
   pass: Pass,
   treatment: Treatment,
   earlier: readonly number[],
-  { ground, planting, limed, ammonium, from, area, kase, beside }: OfTreatment,
+  setting: OfTreatment,
 ): readonly Objection[] {
+  const { ground, planting, limed, ammonium, from, beside } = setting
   const sort = sortOf(treatment)
   const decide = (speaks: unknown, sentence: () => Sentence) => (speaks ? [objection('decide', sentence())] : [])
   const note = (speaks: unknown, sentence: () => Sentence) => (speaks ? [objection('advisor', sentence())] : [])
@@ -289,16 +305,8 @@ function problemsOn(
   const sown = planting && !planting.assumed ? planting.at : undefined
   const months = treatment.product && isLime(treatment.product) ? treatment.product.liming.beginsInMonths : 0
   const end = endOf(pass, planting)
-  const sulfured = kase.applications.some(
-    ({ areaId, what, done, date }) =>
-      areaId === area.id &&
-      what === 'sulfur' &&
-      done !== 'skipped' &&
-      Math.abs(day - (dayNumber(date) ?? -Infinity)) < 365,
-  )
   const soonest = isGated(pass, treatment) && before !== undefined ? gateOf(treatment, before, ground) : undefined
   const late = sown !== undefined && day <= sown
-  const overLimed = sort === 'sulfur' && limed.some((one) => Math.abs(day - one) < 365)
   return [
     ...decide(closed, () => closed!),
     ...decide(day < from, () => say('program.past')),
@@ -328,7 +336,7 @@ function problemsOn(
           ),
         ]
       : []),
-    ...decide((sort === 'lime' && sulfured) || overLimed, () => say('program.lime-sulfur')),
+    ...decide(undoes(day, treatment, setting), () => say('program.lime-sulfur')),
   ]
 }
 
@@ -337,8 +345,9 @@ function plannedDay(
   pass: Pass,
   treatment: Treatment,
   earlier: readonly number[],
-  { ground, from, planting, limed, ammonium, beside, gone: gone_ }: OfTreatment,
+  setting: OfTreatment,
 ): number | undefined {
+  const { ground, from, planting, limed, ammonium, beside } = setting
   const gone = [...beside, ...earlier].sort((a, b) => a - b)
   const before = gone.at(-1)
   const least = before === undefined ? from : Math.max(from, after(before, intervalOf(pass, treatment)))
@@ -359,7 +368,8 @@ function plannedDay(
       isFull(day, gone, treatment) ||
       served(day, before, treatment, ground) ||
       isDugUp(day, pass, planting) ||
-      isNearOwn(day, pass, treatment, gone_)
+      isNearOwn(day, pass, treatment, setting.gone) ||
+      undoes(day, treatment, setting)
     )
       continue
     if (closedOn(day, treatment, ground)) continue

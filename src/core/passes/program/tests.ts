@@ -93,6 +93,11 @@ export function testsOf(
     const day = dayAt(inSameSeason(gateOf({ need }, last, ground), former))
     return [...gates, { day, reason: { for: 'effect', need, months: retestAfter[need] }, before: null }]
   }
+  const need = answer?.reaction.need
+  if (need?.working) {
+    const reason = { for: 'effect', need: need.of, months: retestAfter[need.of] } as const
+    return [{ day: dayAt(Math.max(from, dayNumber(need.working.until)!)), reason, before: null }]
+  }
   return [
     {
       day: dayAt(Math.max(from, monthsOn(dayNumber(former) ?? from, Math.round(retestYears * 12)))),
