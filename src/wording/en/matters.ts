@@ -124,7 +124,7 @@ export const matters = {
     `Applied so far: ${weight(num(a.lb), measures)} of ${a.nutrient ? nutrient[text(a.nutrient)]! : text(a.material)}. ${a.more ? 'The rest is listed below.' : 'No more is needed now.'}`,
   'short.brought': (a) => `${capital(nutrient[text(a.nutrient)]!)} is low: what is applied here brings it.`,
   'short.still-working': (a) =>
-    `${capital(stuff[text(a.of)]!)} applied on ${longDate(text(a.on), 'en-US')} was still working when the soil was tested, so what it will still do is taken off. Test again after ${longDate(text(a.until), 'en-US')}.`,
+    `${capital(stuff[text(a.of)]!)} applied on ${longDate(text(a.on), 'en-US')} was still working at the soil test. The amount here is less by what it will still do. Test again after ${longDate(text(a.until), 'en-US')}.`,
   'short.lime-late': (a) =>
     `Lime needs about ${text(a.months)} ${num(a.months) === 1 ? 'month' : 'months'} to start working, so it will only begin to help after planting.`,
   'short.sulfur-late': (a) =>
