@@ -1,11 +1,12 @@
 import type { ReportParts } from './report/report-with'
 import { doseOf } from './needs/reaction'
 import type { AreaInSeason } from './case/in-season'
+import { printFor } from './case/acts/decisions'
 import { blankCase, blankReport, blankSample } from './case/blank'
 import type { Report } from './case/report'
 import type { Sample } from './case/sample'
 import { guides } from './guides/guides'
-import { answer as anyAnswer, choosing, found as anyFound, oneArea, typed } from './testing/one-area'
+import { answer as anyAnswer, choosing, found as anyFound, oneArea, printed, typed } from './testing/one-area'
 import { progress, waitsFor } from './case/progress'
 import type { Lime } from './shelf/product'
 import { bansOf, bansOn, type YearLimit } from './needs/ban'
@@ -144,6 +145,21 @@ describe('what matters most', () => {
   ] as const)('%s', (_, area, report, keys) =>
     expect(answer(area, report as ReportParts).headline.map((sentence) => sentence.key)).toEqual(keys),
   )
+})
+
+test('a figure that was printed for one of several crops leads for that one alone', () => {
+  const bed = kase(
+    { crop: 'tomato', otherCrops: ['sweet-corn'], texture: 'loam' },
+    { pH: typed('6.4'), ...printed({ N: typed('2', 'lb/1000 ft²') }) },
+  )
+  const leads = (crop: string | null) => {
+    const said = printFor('a', 'r', crop, { reason: '', by: 'MV', at: '' })(bed)
+    const { answer: lead, others } = recommend(said, guides).areas[0]!
+    return [lead!, others[0]!.answer].map(({ needs }) => needs[0]!.lead!.id)
+  }
+  expect(leads(null)).toEqual(['laboratory', 'laboratory'])
+  expect(leads('tomato')).toEqual(['laboratory', 'guide'])
+  expect(leads('sweet-corn')).toEqual(['guide', 'laboratory'])
 })
 
 test('a ban is one thing, whoever says it: nothing is needed, no figure comes back, no bag with it is taken', () => {

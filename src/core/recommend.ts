@@ -40,7 +40,7 @@ import { takenMix, type TakenMix } from './mix/taken'
 import type { Feeding } from './needs/nutrients/method'
 import { bansOn, type Ban } from './needs/ban'
 import { byGuide, majorsOf, type Need } from './needs/need'
-import { knewCreditsIn, letGoIn } from './needs/hold'
+import { knewCreditsIn, letGoIn, printedForIn } from './needs/hold'
 import { overrulingsIn, ownLevelIn } from './needs/overruled'
 import { settingsOf, type Setting } from './needs/settings'
 import { cornersOf, leastNeeded, type Needed } from './needs/between'
@@ -249,13 +249,28 @@ function answersFor(
   { guide, crop, report, read, size }: ReturnType<typeof lookAt>,
 ): { readonly lead: Answer | null; readonly others: AreaRecommendation['others'] } {
   if (!size.ok || !crop || !guide || !report) return { lead: null, others: [] }
-  const of = (cropId: string, one: Crop) =>
-    answer({ kase, area, guide, products, bans, report, read, size: size.value, cropId, crop: one })
+  const of = (cropId: string, one: Crop) => {
+    const seen = asPrintedFor(kase, area, cropId, { report, read })
+    return answer({ kase, area, guide, products, bans, ...seen, size: size.value, cropId, crop: one })
+  }
   const others = area.otherCrops.flatMap((cropId) => {
     const other = cropIn(guide, cropId)
     return other && cropId !== area.crop ? [{ cropId, crop: other, answer: of(cropId, other) }] : []
   })
   return { lead: of(area.crop!, crop), others }
+}
+
+/** A report as one of several crops sees it: figures that were printed for another are none of its own. */
+function asPrintedFor<Seen extends { readonly report: Report; readonly read: ReadReport }>(
+  { decisions }: Case,
+  { id }: AreaInSeason,
+  cropId: string,
+  seen: Seen,
+): Seen {
+  const printedFor = printedForIn(decisions, id, seen.report.id)
+  if (!printedFor || printedFor === cropId) return seen
+  const report = { ...seen.report, recommends: untested.recommends }
+  return { ...seen, report, read: { ...seen.read, recommends: nothingRead.recommends } }
 }
 
 const missingOf = (
@@ -388,7 +403,8 @@ export function neededBy(
 function askedOf(kase: Case, area: AreaInSeason, guides: readonly Guide[], products: readonly Product[]): Asked | null {
   const { size, crop, guide, report, read } = lookAt(kase, area, guides)
   if (!size.ok || !crop || !guide || !report) return null
-  return { kase, area, guide, products, bans: [], report, read, size: size.value, cropId: area.crop!, crop }
+  const seen = asPrintedFor(kase, area, area.crop!, { report, read })
+  return { kase, area, guide, products, bans: [], ...seen, size: size.value, cropId: area.crop!, crop }
 }
 
 function answer(asked: Asked): Answer {

@@ -98,3 +98,5 @@ export const reactionOf = 'pH'
 export const confirmationKey = (areaId: string, of: string): string => `${areaId}/${of}`
 /** What the word that a laboratory knew of the credits is kept as; its figure names the report. */
 export const creditsKnown = 'credits'
+/** What the word is kept as for which of several crops a report's figures were printed; its figure names report and crop. */
+export const figuresFor = 'figures-for'

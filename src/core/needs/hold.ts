@@ -1,4 +1,4 @@
-import { confirmationKey, creditsKnown, type Confirmation, type Decisions } from '../case/decisions'
+import { confirmationKey, creditsKnown, figuresFor, type Confirmation, type Decisions } from '../case/decisions'
 import type { Crop } from '../guides/crop'
 import type { Typed } from '../units/typed'
 import { say, type Sentence } from '../told/sentence'
@@ -26,6 +26,17 @@ export const knewCreditsIn = (
 ) => {
   const key = confirmationKey(areaId, creditsKnown)
   return Object.hasOwn(confirmations, key) && confirmations[key]!.figure.text === reportId
+}
+
+/** The crop that somebody said a report's figures were printed for; null for all of them, undefined where nobody said. */
+export function printedForIn(
+  { confirmations }: Pick<Decisions, 'confirmations'>,
+  areaId: string,
+  reportId: string,
+): string | null | undefined {
+  const key = confirmationKey(areaId, figuresFor)
+  const [report, crop] = Object.hasOwn(confirmations, key) ? confirmations[key]!.figure.text.split(' ') : []
+  return report === reportId ? crop || null : undefined
 }
 
 /**

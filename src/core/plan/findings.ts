@@ -1,4 +1,6 @@
 import type { Case } from '../case/case'
+import { reportInForce } from '../case/in-force'
+import { printedForIn } from '../needs/hold'
 import { isHeld } from '../needs/need'
 import { isOpen } from '../passes/program/dated'
 import { countsFrom, loggedFrom } from '../passes/standing'
@@ -28,7 +30,12 @@ export const findingsIn = (kase: Case, { areas, staleMix }: Pick<Plan, 'areas' |
   areas
     .flatMap((plan) => {
       const { areaId, name } = plan
-      const facts = [...ofAnswer(plan, staleMix), ...seasonOver(kase, plan), ...ofDays(plan)]
+      const facts = [
+        ...ofAnswer(plan, staleMix),
+        ...printedForOne(kase, plan),
+        ...seasonOver(kase, plan),
+        ...ofDays(plan),
+      ]
       return facts.map((fact): Finding => ({ areaId, area: name, pass: null, ...fact }))
     })
     .sort((a, b) => order[a.severity] - order[b.severity])
@@ -55,6 +62,17 @@ function ofAnswer({ found }: AreaPlan, staleMix: boolean): readonly Fact[] {
     ...doubts.map(({ sentence }) => decide('results', sentence)),
     ...quarrels.map((about): Fact => ({ severity: about.severity, at: 'amounts', about })),
   ]
+}
+
+/** Of several crops a laboratory's figures were printed for one, and nobody said for which. */
+function printedForOne(kase: Case, { areaId, found }: AreaPlan): readonly Fact[] {
+  const report = reportInForce(
+    kase,
+    kase.areas.find(({ id }) => id === areaId)!,
+  )
+  const printed = report && Object.values(report.recommends).some((one) => typeof one === 'object' && one.text !== '')
+  if (found.others.length === 0 || !printed || printedForIn(kase.decisions, areaId, report.id) !== undefined) return []
+  return [{ severity: 'decide', at: 'results', about: say('finding.figures-for') }]
 }
 
 /** Days that break a rule, and the one of planting that nobody typed. */

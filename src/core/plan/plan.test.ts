@@ -1,11 +1,12 @@
 import * as fc from 'fast-check'
+import { printFor } from '../case/acts/decisions'
 import { blankApplication, blankCase } from '../case/blank'
 import type { Case } from '../case/case'
 import { feeds } from '../shelf/product'
 import { anyPlanned, caseOf, numberOf, rulesOf, today } from '../testing/any-planned'
 import { plan } from '../testing/planned'
 import type { ReportParts } from '../report/report-with'
-import { oneArea, typed } from '../testing/one-area'
+import { oneArea, printed, typed } from '../testing/one-area'
 import { majorNutrients } from '../units/quantity'
 import { findingsIn } from './findings'
 import { openPasses, type AreaPlan, type OpenPass } from './plan'
@@ -148,6 +149,11 @@ describe('what an advisor has to know before a letter leaves', () => {
     product: 'urea@1' as const,
     amount: typed('1', 'lb'),
   }
+  const forTwo = oneArea(
+    { crop: 'tomato', otherCrops: ['sweet-corn'], texture: 'loam', sown: '2027-05-20' },
+    { pH: typed('6.4'), ...printed({ N: typed('2', 'lb/1000 ft²') }) },
+  )
+  const signed = { reason: 'it says so', by: 'MV', at: '2026-11-26T09:00:00.000Z' }
   const beside = (crop: string, other: string) =>
     oneArea({ crop, otherCrops: [other], texture: 'loam', sown: '2027-05-20' }, { pH: typed('5.3') })
   test.each<[string, Case, string[]]>([
@@ -167,6 +173,8 @@ describe('what an advisor has to know before a letter leaves', () => {
     ],
     // Asparagus is limed to 6.8 where potatoes get scab above 6 (common practice; the guide's own spans).
     ['lime for one crop that another must not have', beside('asparagus', 'potato'), ['decide several.lime-beyond']],
+    ['figures of the lab, where several crops grow', forTwo, ['decide finding.figures-for']],
+    ['none, once it is said for which they were printed', printFor('a', 'r', 'tomato', signed)(forTwo), []],
   ])('%s', (_, kase, expected) => {
     const found = findingsIn(kase, plan(kase, today)).map(({ severity, about }) => `${severity} ${about.key}`)
     expect([...new Set(found)].filter((one) => !one.includes('several.nutrient'))).toEqual(expected)

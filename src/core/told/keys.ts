@@ -61,7 +61,7 @@ interface Subjects {
   readonly overruled:
     'aim' | 'beyond' | 'cap' | 'depth' | 'figure' | 'level' | 'method' | 'none' | 'stopped' | 'told' | 'why'
   readonly held: 'P-turf' | 'beyond' | 'confirmed' | 'lime-acid-lover' | 'lime-high' | 'lime-sodic' | 'sulfur-low'
-  readonly finding: 'barred' | 'moved' | 'stale-mix'
+  readonly finding: 'barred' | 'figures-for' | 'moved' | 'stale-mix'
   readonly headline:
     | 'overruled'
     | 'check'

@@ -580,6 +580,8 @@ export const en: Phrases = {
   'program.skipped': () => 'Skipped: later applications stay as they were planned, and do not make up for it.',
   'course.still-working': () => 'what was applied before the test and had not worked yet, lb CaCO₃ per 1,000 ft²',
   'course.worth': () => 'lb CaCO₃ that one lb of the product is worth',
+  'finding.figures-for': () =>
+    'Several crops grow here, and the lab’s figures are used for each of them. Say which crop they were printed for.',
   'finding.moved': (a) =>
     `The amount of ${stuff[text(a.of)]!} was changed by hand, and what it replaced is another today. Check whether it still holds.`,
   'finding.stale-mix': () => 'The bags were chosen for other amounts than today’s. Choose them again.',

@@ -2,6 +2,7 @@ import type { Typed } from '../../units/typed'
 import {
   confirmationKey,
   creditsKnown,
+  figuresFor,
   overrulingKey,
   type Confirmation,
   type Decisions,
@@ -32,6 +33,14 @@ export const confirmFigure = (areaId: string, of: string, figure: Typed, signed:
 /** Says that the laboratory of a report knew of what the ground has already, so that nothing comes off its figures. */
 export const knowCredits = (areaId: string, reportId: string, signed: Omit<Confirmation, 'figure'>): Act =>
   confirmFigure(areaId, creditsKnown, { text: reportId, unit: '', value: null }, signed)
+
+/** Says for which of the crops of an area a report's figures were printed; null: for all of them. */
+export const printFor = (
+  areaId: string,
+  reportId: string,
+  cropId: string | null,
+  signed: Omit<Confirmation, 'figure'>,
+): Act => confirmFigure(areaId, figuresFor, { text: `${reportId} ${cropId ?? ''}`, unit: '', value: null }, signed)
 
 /** Takes such a word back. */
 export const holdFigure = (areaId: string, of: string): Act =>

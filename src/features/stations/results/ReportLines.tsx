@@ -22,6 +22,7 @@ import { SecondReadingButton } from '../../shared/doubt/SecondReadingButton'
 import { lineRefusal, lineUnderstood } from '../../shared/formatting'
 import { en, lineLabel } from './messages'
 import { extractantOptions, mannerOptions, unitChoices, LimeMeaning, useExtractantFault } from './ReportFields'
+import { FiguresFor } from './FiguresFor'
 import type { useReport } from './useReport'
 
 export type Sheet = ReturnType<typeof useReport>
@@ -81,6 +82,7 @@ export function ReportLines({ area, sheet, doubts, onBlock }: Props) {
             <LimeMeaning report={report} change={sheet.change} />
           </div>
         )}
+        {recommends.length > 0 && <FiguresFor report={report} />}
         <AddLine sheet={sheet} lines={lines.map(({ field }) => field)} of="recommends" onAdd={setAdded} />
       </section>
     </>
