@@ -71,7 +71,7 @@ test('from an empty app to a printed letter, by keyboard', async ({ watched: pag
   await page.keyboard.press('Enter')
   await page.getByRole('radio', { name: /24-0-11/ }).focus()
   await page.keyboard.press('Space')
-  await expect(page.getByRole('row', { name: /24-0-11/ })).toContainText('met')
+  await expect(page.getByRole('row', { name: /24-0-11/ }).first()).toContainText('met')
   await expect(page.getByText('1 bag', { exact: true })).toBeVisible()
 
   // The letter.

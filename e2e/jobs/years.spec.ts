@@ -193,7 +193,12 @@ test('a warm-season lawn: the days of quick and of slow nitrogen, what each cost
       await hands.click(page.getByLabel('Slow nitrogen'))
       await hands.type('60')
     }
-    costs.push(await page.getByRole('row', { name: new RegExp(name) }).innerText())
+    costs.push(
+      await page
+        .getByRole('row', { name: new RegExp(name) })
+        .first()
+        .innerText(),
+    )
     await station(page, hands, 'Calendar')
     const passes = page.getByRole('row', { name: new RegExp(name) })
     await expect(passes.getByLabel(/^Day of/).first()).toBeVisible()

@@ -13,6 +13,7 @@ import { bansOf, bansOn, type YearLimit } from './needs/ban'
 import { majorsOf } from './needs/need'
 import { shippedProducts } from './shelf/products'
 import { recommend } from './recommend'
+import { planned } from './testing/planned'
 import { missingTests } from './told/missing'
 
 /** What is said around the amounts: stone, headline, cautions, checks of nutrients, progress. */
@@ -145,6 +146,60 @@ describe('what matters most', () => {
   ] as const)('%s', (_, area, report, keys) =>
     expect(answer(area, report as ReportParts).headline.map((sentence) => sentence.key)).toEqual(keys),
   )
+})
+
+describe('nothing harmful in an answer', () => {
+  /** The extract's EC decides first: from its class high on nothing is fed (Warncke & Krauskopf, E-1736, recalled). */
+  test.each([
+    ['3.4', false],
+    ['3.6', true],
+    ['6', true],
+  ])('mix without soil of %s dS/m is fed nothing: %s', (ec, salty) => {
+    const mix = oneArea(
+      { crop: 'potted-vegetables', size: typed('4x8') },
+      {
+        extractant: 'saturated-media',
+        pH: typed('5.8'),
+        salts: typed(ec, 'dS/m'),
+        saltsBy: 'saturated-media',
+        nitrate: typed('20', 'ppm'),
+        K: typed('30', 'ppm'),
+      },
+    )
+    const { found, passes, tests } = planned(mix, '2026-11-26')
+    const { needs, headline } = found.answer!
+    expect(needs.some(({ outcome }) => outcome === 'apply')).toBe(!salty)
+    expect(headline[0]!.key).toBe(salty ? 'headline.mix-salts' : 'headline.mix-short')
+    expect(passes.length > 0).toBe(!salty)
+    expect(tests.map(({ reason }) => reason.for)).toEqual([salty ? 'salts' : 'routine'])
+  })
+  const lead = (ppm: string) => ({ lead: typed(ppm, 'ppm'), leadBy: 'total' as const })
+  /** Acidity frees lead: never sulfur above precaution, 100 ppm (common practice). */
+  test.each([
+    ['highbush-blueberry', '6.2', lead('90'), 'sulfur'],
+    ['highbush-blueberry', '6.2', lead('150'), 'do-not'],
+    ['rhododendron', '6.8', lead('300'), 'do-not'],
+    ['rhododendron', '7.6', lead('300'), 'do-not'],
+    ['highbush-blueberry', '5', lead('150'), 'leave'],
+  ] as const)('%s at pH %s with %o: %s', (crop, pH, found, outcome) => {
+    const { reaction, headline } = answer({ crop, texture: 'loam' }, { pH: typed(pH), ...found })
+    expect(reaction.outcome).toBe(outcome)
+    if (outcome === 'do-not') expect(reaction.because).toBe('lead')
+    if (found.lead.value! > 100) expect(headline[0]!.args).toEqual({ ppm: found.lead.value, precaution: 100 })
+  })
+  /** What speaks against a laboratory's sulfur is looked at first (common practice). */
+  test.each([
+    ['highbush-blueberry', '6.2', lead('150'), 'held.sulfur-lead'],
+    ['highbush-blueberry', '7.5', {}, 'held.sulfur-lime'],
+    ['highbush-blueberry', '6.8', { freeLime: typed('2') }, 'held.sulfur-lime'],
+    ['tomato', '7.2', {}, 'held.sulfur-crop'],
+    ['tall-fescue', '7.1', {}, 'held.sulfur-crop'],
+    ['tomato', '6.5', {}, 'held.sulfur-low'],
+  ] as const)('sulfur of the lab for %s at pH %s, %o is checked first: %s', (crop, pH, more, key) => {
+    const asked = { pH: typed(pH), ...printed({ sulfur: typed('10', 'lb/1000 ft²') }), ...more }
+    const { reaction } = answer({ crop, texture: 'loam' }, asked)
+    expect([reaction.outcome, reaction.why.key]).toEqual(['check', key])
+  })
 })
 
 test('a figure that was printed for one of several crops leads for that one alone', () => {

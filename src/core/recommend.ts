@@ -502,7 +502,7 @@ function neededAt({ asked, ground, feeding }: Placed): Needed & Pick<Figures, 'r
   const potted = isPotted(crop)
   const barred = crop.edible && reading.some(({ id, className }) => id === 'lead' && isLeadFrom(className, 'no-food'))
   const fed = withLime(feeding, ph)
-  const salty = !potted && isSalty(reading)
+  const salty = isSalty(reading)
   const whole = potted
     ? mixNeeds(reading, feeding)
     : majorNutrients.map((nutrient) => (barred ? noFood(nutrient) : majorNeed(nutrient, report, fed)))
@@ -579,26 +579,38 @@ function told({ asked, ground, feeding }: Placed, { reaction: ph, needs, reading
 /** An acid lover at the low end of its span, of itself or after sulfur, gets no more. Source: common practice. */
 const nearLowEnd = 0.3
 
-function stopSulfur({ kase, area, read, crop }: Pick<Asked, 'kase' | 'area' | 'read' | 'crop'>): Sentence[] {
+function isStopped({ kase, area, read, crop }: Pick<Asked, 'kase' | 'area' | 'read' | 'crop'>): boolean {
   const pH = read.soil.pH?.v
+  const { low } = crop.pH
+  if (!crop.acidRequiring || pH === undefined || pH > low + nearLowEnd) return false
+  return pH < low || isSulfured(kase, area)
+}
+
+const isSulfured = ({ applications }: Case, { id }: AreaInSeason): boolean =>
+  applications.some(({ areaId, what, done }) => areaId === id && what === 'sulfur' && done !== 'skipped')
+
+/** Said where some was given: elsewhere there is nothing to stop. */
+function stopSulfur(asked: Pick<Asked, 'kase' | 'area' | 'read' | 'crop'>): Sentence[] {
+  const { kase, area, read, crop } = asked
+  if (!isStopped(asked) || !isSulfured(kase, area)) return []
   const { low, high } = crop.pH
-  if (!crop.acidRequiring || pH === undefined || pH > low + nearLowEnd) return []
-  const given = kase.applications.some(
-    ({ areaId, what, done }) => areaId === area.id && what === 'sulfur' && done !== 'skipped',
-  )
-  return pH < low || given ? [say('headline.stop-sulfur', { pH, low, high, crop: crop.label })] : []
+  return [say('headline.stop-sulfur', { pH: read.soil.pH!.v, low, high, crop: crop.label })]
+}
+
+/** It holds lead above precaution. */
+function isLeaded({ guide, report, read }: Pick<Asked, 'guide' | 'report' | 'read'>): boolean {
+  const found = read.lead === undefined ? undefined : leadClass(read.lead, report.leadBy, guide.limits)
+  return found?.ok === true && isLeadFrom(found.value, 'precaution')
 }
 
 /** Lead is bound above this pH: ground that holds some is limed to it where all that grows there stands it. */
-function isAgainstLead({ area, guide, report, read }: Pick<Asked, 'area' | 'guide' | 'report' | 'read'>): boolean {
-  if (read.lead === undefined) return false
-  const found = leadClass(read.lead, report.leadBy, guide.limits)
-  if (!found.ok || !isLeadFrom(found.value, 'precaution')) return false
+function standsLeadPH({ area, guide }: Pick<Asked, 'area' | 'guide'>): boolean {
   const grown = [area.crop, ...area.otherCrops].flatMap((id) => cropIn(guide, id) ?? [])
   return grown.every((one) => !lovesAcid(one) && one.pH.high >= leadPH)
 }
 
 function groundOf({ kase, area, guide, products, report, read, size, crop }: Asked, stone: Stone): Ground {
+  const leaded = isLeaded({ guide, report, read })
   const depth = readDepth(area)
   const overrulings = overrulingsIn(kase.decisions, area.id)
   return {
@@ -608,12 +620,13 @@ function groundOf({ kase, area, guide, products, report, read, size, crop }: Ask
     depth: depth.ok ? depth.value : undefined,
     climate: kase.climate,
     sandy: isSandy(read),
-    againstLead: isAgainstLead({ area, guide, report, read }),
+    leaded,
+    againstLead: leaded && standsLeadPH({ area, guide }),
     organic: read.soil.texture !== undefined && textureOf(read.soil.texture).organic === true,
     limits: guide.limits,
     letGo: letGoIn(kase.decisions, area.id),
     overrulings,
-    stoppedOn: stopSulfur({ kase, area, read, crop }).length > 0 && report.date ? report.date : null,
+    stoppedOn: isStopped({ kase, area, read, crop }) && report.date ? report.date : null,
     learned: {},
     working: stillWorking(kase, area.id, report.date, size.area.value.v, regionOf(kase), products),
     methods: guide.methods,

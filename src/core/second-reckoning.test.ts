@@ -310,9 +310,11 @@ function reckon(d: Drawn) {
             ? pH < low && crop.limeBelow !== undefined
               ? 'do-not'
               : 'leave'
-            : fizzes || pH > 7.3
-              ? 'not-here'
-              : 'sulfur'
+            : lead > 100
+              ? 'do-not'
+              : fizzes || pH > 7.3
+                ? 'not-here'
+                : 'sulfur'
   const limeMethods = (): number[] => {
     if (pH === undefined || pH >= limeAim) return []
     const kinds: (readonly [figure: number | undefined, effective: number, depth: number])[] = []
@@ -367,7 +369,8 @@ function reckon(d: Drawn) {
       return held ? { outcome: 'check' } : { outcome: 'lime', lb: d.lime * tons, by: 'laboratory' }
     }
     if (d.sulfur) {
-      const held = (pH !== undefined && pH <= high) || (!crop.acid && d.sulfur > 30)
+      const against = pH !== undefined && (pH <= high || !crop.acid || lead > 100 || fizzes || pH > 7.3)
+      const held = against || (!crop.acid && d.sulfur > 30)
       return held ? { outcome: 'check' } : { outcome: 'sulfur', lb: d.sulfur / 0.9, by: 'laboratory' }
     }
     if (own === 'lime') {
@@ -505,7 +508,6 @@ function differences(seed: number): string[] {
     [ours.salty, 'headline.salts'],
     [ours.sodic, 'headline.sodic'],
     [leads, first ?? ''],
-    [ours.crop.acid === true && ours.pH !== undefined && ours.pH < ours.low, 'headline.stop-sulfur'],
   ]
   for (const [so, key] of must) if (so) expect('letter', says.includes(key), key, says.includes(key))
   const held = needs.filter(({ outcome }) => outcome === 'check').length

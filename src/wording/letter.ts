@@ -307,6 +307,7 @@ function wordTest({ test, gates }: TestStep, speech: Speech, seen: Map<string, s
     return { ...nothing, when: clauses([when, moreWords(gates, words)]) }
   }
   const { reason } = test
+  if (reason.for === 'salts') return { ...nothing, when: letter.leached }
   if (reason.for !== 'effect') return { ...nothing, when: '' }
   return { ...nothing, when: letter.effect(reason.need === 'sulfur' ? letter.sulfur : letter.lime, reason.months) }
 }

@@ -23,7 +23,9 @@ export interface Ground {
   readonly climate: Climate
   readonly sandy: boolean
   readonly organic: boolean
-  /** It holds lead above precaution, and all that grows there stands the pH that binds it. */
+  /** It holds lead above precaution: acidity would free it. */
+  readonly leaded: boolean
+  /** It does, and all that grows there stands the pH that binds it. */
   readonly againstLead: boolean
   readonly limits: Limits
   /** Figures that were held back and let go. */

@@ -58,6 +58,7 @@ export type Because =
   | 'method-gives-none'
   | 'no-figure'
   | 'still-working'
+  | 'lead'
   | 'overruled'
 
 /** Lime, sulfur, or neither. */
@@ -207,7 +208,12 @@ function speaksAgainst(
   const rate = read.recommends[printed]! * rateUnits[report.recommends[printed].unit as RateUnit]
   const beyond = beyondMost(printed, rate, crop)
   if (!where) return beyond
-  if (printed === 'sulfur') return where.pH <= where.high ? say('held.sulfur-low', where) : beyond
+  if (printed === 'sulfur') {
+    if (where.pH <= where.high) return say('held.sulfur-low', where)
+    if (ground.leaded) return say('held.sulfur-lead', where)
+    if (read.freeLime || where.pH > ground.limits.sulfur.notAbovePH) return say('held.sulfur-lime', where)
+    return crop.acidRequiring ? beyond : say('held.sulfur-crop', where)
+  }
   if (own.because === 'sodic') return say('held.lime-sodic', where)
   if (where.pH > where.high) return say('held.lime-high', where)
   return lovesAcid(crop) && where.pH >= where.trigger ? say('held.lime-acid-lover', where) : beyond
@@ -370,7 +376,7 @@ function standingOf(read: ReadReport, ground: Ground): Standing | undefined {
 }
 
 /** The guide's own view: trigger and aim differ, and sulfur is for crops that require acid soil. */
-function ownView(where: Standing | undefined, read: ReadReport, { crop, limits, againstLead }: Ground): View {
+function ownView(where: Standing | undefined, read: ReadReport, { crop, limits, leaded, againstLead }: Ground): View {
   if (!where) return { outcome: 'unknown', because: 'no-pH', why: say('reaction.no-pH') }
   const { pH, low, high } = where
   if (pH < where.trigger)
@@ -386,6 +392,7 @@ function ownView(where: Standing | undefined, read: ReadReport, { crop, limits, 
       : { outcome: 'leave', because: 'low-on-organic-soil', why: say('reaction.leave-organic', where) }
   if (pH <= high) return { outcome: 'leave', because: 'fits', why: say('reaction.leave', where) }
   if (!crop.acidRequiring) return { outcome: 'leave', because: 'high', why: say('reaction.leave-high', where) }
+  if (leaded) return { outcome: 'do-not', because: 'lead', why: say('reaction.sulfur-lead', where) }
   if (read.freeLime)
     return {
       outcome: 'not-here',

@@ -1,6 +1,11 @@
 import type { Text } from './text'
 
 /** A number that an advisor put in the place of ours, and why. */
+interface Leaded {
+  readonly ppm: number
+  /** ppm from which it is a worry. */
+  readonly precaution: number
+}
 interface Banned {
   readonly nutrient: string
   /** Of the rule that bans it; blank where the area says so itself. */
@@ -118,6 +123,14 @@ export interface Args {
   readonly 'held.lime-high': Standing
   readonly 'held.lime-sodic': Standing
   readonly 'held.sulfur-low': Standing
+  readonly 'held.sulfur-lead': Standing
+  readonly 'held.sulfur-lime': Standing
+  readonly 'held.sulfur-crop': Standing
+  readonly 'reaction.sulfur-lead': Standing
+  readonly 'headline.lead-precaution': Leaded
+  readonly 'headline.lead-screening': Leaded
+  readonly 'headline.lead-no-food': Leaded
+  readonly 'headline.lead-removal': Leaded
   readonly 'missing.answer': { fault: string }
   readonly 'headline.banned': Banned
   readonly 'nutrient.banned': Banned

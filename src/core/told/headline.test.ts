@@ -41,7 +41,8 @@ test.each([
 
 /** pH within 0.3 of the low end of an acid lover after sulfur: common practice. */
 test.each([
-  ['below its span', '4.3', false, true],
+  ['below its span, where none was given', '4.3', false, false],
+  ['below its span after sulfur', '4.3', true, true],
   ['near the low end without sulfur', '4.7', false, false],
   ['near the low end after sulfur', '4.7', true, true],
   ['well inside it after sulfur', '5.1', true, false],

@@ -1,5 +1,6 @@
 import { isApplied, type Need } from '../needs/need'
 import type { MajorNutrient } from '../units/quantity'
+import type { ExtractClass } from '../guides/guide'
 import type { Reaction } from '../needs/reaction'
 import type { ReadingLine } from '../reading/lines'
 import type { ReadReport } from '../reading/soil'
@@ -35,13 +36,13 @@ export function headline(
   { weak = false, potted = false, sodic = false, untested = false } = {},
 ): Matters {
   const banned = needs.flatMap(bannedIn)
-  const classOf = (line: string) => reading.find(({ id }) => id === line)?.className
-  const lead = classOf('lead')
+  const found = reading.find(({ id }) => id === 'lead')
+  const lead = found?.className
   const leads = isLeadFrom(lead, 'precaution')
   const salty = isSalty(reading)
   // Each of them comes before whatever is fed, and none displaces another.
   const ahead = [
-    ...(leads ? [say(`headline.lead-${lead as Exclude<LeadClass, 'below-precaution'>}`)] : []),
+    ...(leads ? [say(`headline.lead-${lead as Exclude<LeadClass, 'below-precaution'>}`, leadFound(found!))] : []),
     ...(sodic ? [say('headline.sodic')] : []),
     ...(salty ? [say('headline.salts')] : []),
   ]
@@ -52,7 +53,8 @@ export function headline(
   if (leads) return matters({ ahead, onPH: ph.outcome === 'check' ? [say('headline.check')] : [], after: banned })
   if (potted) {
     const short = needs.some(({ outcome }) => outcome === 'apply')
-    return matters({ after: [say(short ? 'headline.mix-short' : 'headline.mix'), ...banned] })
+    const told = salty ? 'headline.mix-salts' : short ? 'headline.mix-short' : 'headline.mix'
+    return matters({ after: [say(told), ...banned] })
   }
   if (ph.because === 'sodic') return matters({ ahead, after: banned })
   const passes = isApplied(ph.need) ? { passes: ph.need.passes.count } : {}
@@ -68,6 +70,8 @@ export function headline(
   const feeding = onFeeding(ph, needs, reading)
   return matters({ ahead, onPH: salty && ph.outcome !== 'check' ? [] : [onPH], after: [...feeding, ...banned] })
 }
+
+const leadFound = ({ value, wanted }: ReadingLine) => ({ ppm: value!.value.v, precaution: wanted![1]! })
 
 const bannedIn = ({ of, ban }: Need<MajorNutrient>): readonly Sentence[] =>
   ban ? [say('headline.banned', { nutrient: of, name: ban.name })] : []
@@ -117,9 +121,13 @@ export function notMeasured(ph: Reaction, needs: readonly Need<MajorNutrient>[],
 /** Bands above 4 dS/m in the saturated paste never pass in silence, whatever a crop bears. Source: USDA Handbook 60. */
 const salinity: ReadonlySet<string> = new Set(['many-crops', 'only-tolerant', 'very-few'] satisfies SaltBand[])
 
-/** Salts beyond what the crop bears, or beyond what most do. */
+/** Classes of a mix's extract from which on nothing is fed. Source: Warncke & Krauskopf, E-1736, recalled. */
+const saltyMix: ReadonlySet<string> = new Set(['high', 'very-high'] satisfies ExtractClass[])
+
+/** Salts beyond what the crop bears, or beyond what most do; of mix without soil, by its extract. */
 export const isSalty = (reading: readonly ReadingLine[]): boolean =>
   reading.some(
-    ({ id, distance, className }) =>
-      id === 'salts' && ((distance ?? 0) > 0 || (className !== undefined && salinity.has(className))),
+    ({ id, distance = 0, className = '' }) =>
+      (id === 'salts' && (distance > 0 || salinity.has(className))) ||
+      (id === 'EC' && (distance > 0 || saltyMix.has(className))),
   )

@@ -70,6 +70,7 @@ export const letter = {
   sameWay: 'the same way',
   gate: (amount: string, what: string, turn: string, on: string, way: string) =>
     `only if it still asks for it, apply ${amount} of ${what} (${turn})${on && ` ${on}`}; ${way}`,
+  leached: 'after leaching, and before any fertilizer',
   effect: (what: string, months: number) => `${months} months after the last application of ${what}`,
   buy: (bags: string, several: boolean, bag: string) => `buy ${bags} ${several ? 'bags' : 'bag'} of ${bag}`,
   toBuy: 'Shopping list',

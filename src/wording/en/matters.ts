@@ -23,6 +23,10 @@ const decided = (a: { readonly by: string; readonly reason: string }): string =>
   `as the advisor decided${signedBy(a.by)}: ${ended(a.reason)}`
 const levels: Readonly<Record<string, string>> = { lean: 'sparingly', usual: 'as usual', generous: 'generously' }
 
+/** What was found of lead, and from when it is a worry. */
+const lead = (a: { readonly ppm: number; readonly precaution: number }): string =>
+  `Lead comes first: ${places(a.ppm, 0)} ppm, where caution begins at ${places(a.precaution, 0)}.`
+
 /** What matters most, what the ground's pH asks for, and mix without soil: on the sheets and in letters. */
 export const matters = {
   'reaction.both': () =>
@@ -42,6 +46,8 @@ export const matters = {
     `pH ${pH(a.pH)} is above ${pH(a.low)} to ${pH(a.high)}, but ${text(a.crop)} lives with that: leave it, and watch for yellow young leaves (iron, manganese).`,
   'reaction.sulfur': (a) =>
     `pH ${pH(a.pH)} is above ${pH(a.high)}, and ${text(a.crop)} needs acid ground: sulfur to ${pH(a.aim)}.`,
+  'reaction.sulfur-lead': (a) =>
+    `pH ${pH(a.pH)} is above ${pH(a.high)}, but this soil holds lead, which acidity frees: no sulfur. Grow ${text(a.crop)} in a raised bed of clean acid mix.`,
   'reaction.not-here': (a) =>
     `pH ${pH(a.pH)} is above ${pH(a.limit)}, where the soil may hold free lime that eats sulfur first. Not here: grow ${text(a.crop)} in a container or a raised bed of acid mix, or choose another plant. If the plants do well, do nothing.`,
   'reaction.none-by-method': (a) =>
@@ -80,6 +86,12 @@ export const matters = {
     'The laboratory asks for lime, but the ground is sodic, where lime does nothing and gypsum and leaching do. No lime until it is checked.',
   'held.sulfur-low': (a) =>
     `The laboratory asks for sulfur, but pH ${pH(a.pH)} is not above ${pH(a.high)}, where ${text(a.crop)} would need it. No sulfur until it is checked.`,
+  'held.sulfur-lead': (a) =>
+    `The lab asks for sulfur, but this soil holds lead, which acidity frees. No sulfur for ${text(a.crop)} here.`,
+  'held.sulfur-lime': (a) =>
+    `The lab asks for sulfur, but at pH ${pH(a.pH)} free lime eats it first. No sulfur until it is checked.`,
+  'held.sulfur-crop': (a) =>
+    `The lab asks for sulfur, but ${text(a.crop)} needs none at pH ${pH(a.pH)}. No sulfur until it is checked.`,
   'held.P-turf': () =>
     'The laboratory asks for phosphate, but turf that has enough phosphorus is given none. None until it is checked.',
   'held.beyond': (a) =>
@@ -128,7 +140,7 @@ export const matters = {
   'short.lime-late': (a) =>
     `Lime needs about ${text(a.months)} ${num(a.months) === 1 ? 'month' : 'months'} to start working, so it will only begin to help after planting.`,
   'short.sulfur-late': (a) =>
-    `Sulfur needs about ${text(a.months)} months to lower the pH, so the pH will still be too high at planting.`,
+    `Sulfur needs about ${text(a.months)} months to lower the pH, so the pH will still be too high at planting. Plant in a bed of acid mix, or wait a year.`,
   'short.lead-open': () =>
     'Lead was asked about and is not on this report: have total lead tested before food grows or children play here.',
   'short.not-given': (a) => `${capital(nutrient[text(a.nutrient)]!)} is low, but none is put on by itself here.`,
@@ -157,22 +169,23 @@ export const matters = {
     num(a.passes) > 1
       ? `Not acid enough: sulfur, in ${text(a.passes)} small passes with a retest between.`
       : 'Not acid enough: sulfur, then a retest before any more.',
-  'headline.pH-before-P': () => 'Fix that before buying phosphorus.',
+  'headline.pH-before-P': () => 'Correct the pH first: phosphate works best a month or more after the lime.',
   'headline.look-elsewhere': () =>
     'Nothing here explains weak growth: look at shade, water, planting depth, roots and pests.',
   'headline.leave': () => 'Neither lime nor sulfur.',
   'headline.do-not': () => 'No lime and no sulfur on this ground.',
   'headline.not-here': () => 'This ground will not turn acid: another place or another plant.',
   'headline.unknown': () => 'Lime and sulfur are still open.',
-  'headline.lead-precaution': () =>
-    'Lead comes first: above precaution. No leafy or root crops in this soil; raised beds and mulch.',
-  'headline.lead-screening': () =>
-    'Lead comes first: above the screening level. No leafy or root crops here; ask the health department.',
-  'headline.lead-removal': () =>
-    'Lead comes first: so much that the soil is to be removed. Keep children off, grow nothing to eat, and call the health department.',
-  'headline.lead-no-food': () => 'Lead comes first: grow no food in this soil, and ask the health department.',
+  'headline.lead-precaution': (a) => `${lead(a)} No leafy or root crops in this soil: use raised beds and mulch.`,
+  'headline.lead-screening': (a) =>
+    `${lead(a)} That is above the screening level. No leafy or root crops here; ask the health department.`,
+  'headline.lead-removal': (a) =>
+    `${lead(a)} The soil is to be removed. Keep children off, grow nothing to eat, and call the health department.`,
+  'headline.lead-no-food': (a) => `${lead(a)} Grow no food in this soil, and ask the health department.`,
   'headline.mix': () => 'Mix without soil: its extract is within the spans.',
   'headline.mix-short': () => 'Mix without soil, and short: fed by its extract, never by a rate for field soil.',
+  'headline.mix-salts': () =>
+    'This mix is too salty: water it until it drains freely, several times, and test again. No fertilizer until then.',
   'headline.sodic': () => 'Sodium is what holds this ground back: gypsum, drainage and leaching before anything else.',
   'headline.salts': () => 'Salts first: leach before feeding, and look at what was put on.',
   'headline.no-P': () => 'Phosphorus is not called for, so buy a bag with a 0 in the middle.',

@@ -70,6 +70,7 @@ export const letter: LetterWords = {
   sameWay: 'de la misma manera',
   gate: (amount, what, turn, on, way) =>
     `solo si todavía lo pide, aplique ${amount} de ${what} (${turn})${on && ` ${on}`}; ${way}`,
+  leached: 'después del lavado y antes de cualquier fertilizante',
   effect: (what, months) => `${months} meses después de la última aplicación de ${what}`,
   buy: (bags, several, bag) => `compre ${bags} ${several ? 'bolsas' : 'bolsa'} de ${bag}`,
   toBuy: 'Lista de compras',

@@ -39,6 +39,10 @@ const decidido = (a: { readonly by: string; readonly reason: string }): string =
   `como decidió el asesor${firmado(a.by)}: ${ended(a.reason)}`
 const niveles: Readonly<Record<string, string>> = { lean: 'poco', usual: 'lo usual', generous: 'con abundancia' }
 
+/** What was found of lead, and from when it is a worry, in Spanish. */
+const plomo = (a: { readonly ppm: number; readonly precaution: number }): string =>
+  `Primero el plomo: ${places(a.ppm, 0)} ppm; la precaución empieza en ${places(a.precaution, 0)}.`
+
 /** What matters most, what the ground's pH asks for, and mix without soil, in Spanish. */
 export const matters: MatterWords = {
   'reaction.both': () =>
@@ -58,6 +62,8 @@ export const matters: MatterWords = {
     `El pH ${pH(a.pH)} está por encima de ${pH(a.low)} a ${pH(a.high)}, pero lo soporta bien: ${texto(a.crop)}. Déjelo así, y vigile si las hojas nuevas se ponen amarillas (hierro, manganeso).`,
   'reaction.sulfur': (a) =>
     `El pH ${pH(a.pH)} está por encima de ${pH(a.high)}, y necesita suelo ácido: ${texto(a.crop)}. Baje el pH con azufre hasta ${pH(a.aim)}.`,
+  'reaction.sulfur-lead': (a) =>
+    `El pH ${pH(a.pH)} está por encima de ${pH(a.high)}, pero este suelo tiene plomo, y la acidez lo libera: nada de azufre. Plante en una cama alta con sustrato ácido limpio (${texto(a.crop)}).`,
   'reaction.not-here': (a) =>
     `El pH ${pH(a.pH)} está por encima de ${pH(a.limit)}: el suelo puede tener cal libre, que gasta primero el azufre. Aquí no: plante en maceta o en cama alta con sustrato ácido (${texto(a.crop)}), o elija otra planta. Si las plantas van bien, no haga nada.`,
   'reaction.none-by-method': (a) =>
@@ -97,6 +103,12 @@ export const matters: MatterWords = {
     'El laboratorio pide cal, pero el suelo es sódico: la cal no sirve allí; el yeso y el lavado sí. No ponga cal hasta que se revise.',
   'held.sulfur-low': (a) =>
     `El laboratorio pide azufre, pero el pH ${pH(a.pH)} no está por encima de ${pH(a.high)} (${texto(a.crop)}). No ponga azufre hasta que se revise.`,
+  'held.sulfur-lead': (a) =>
+    `El laboratorio pide azufre, pero este suelo tiene plomo, y la acidez lo libera. Aquí nada de azufre (${texto(a.crop)}).`,
+  'held.sulfur-lime': (a) =>
+    `El laboratorio pide azufre, pero con pH ${pH(a.pH)} la cal libre lo gasta primero. No ponga azufre hasta que se revise.`,
+  'held.sulfur-crop': (a) =>
+    `El laboratorio pide azufre, pero no lo necesita con pH ${pH(a.pH)}: ${texto(a.crop)}. No ponga azufre hasta que se revise.`,
   'held.P-turf': () =>
     'El laboratorio pide fosfato, pero el césped con bastante fósforo no lo necesita. No ponga hasta que se revise.',
   'held.beyond': (a) =>
@@ -147,7 +159,7 @@ export const matters: MatterWords = {
   'short.lime-late': (a) =>
     `La cal tarda ${num(a.months) === 1 ? 'cerca de un mes' : `unos ${String(a.months)} meses`} en empezar a actuar: solo ayudará después de la siembra.`,
   'short.sulfur-late': (a) =>
-    `El azufre tarda unos ${String(a.months)} meses en bajar el pH: en la siembra el pH todavía estará alto.`,
+    `El azufre tarda unos ${String(a.months)} meses en bajar el pH: en la siembra el pH todavía estará alto. Plante en una cama con sustrato ácido o espere un año.`,
   'short.lead-open': () =>
     'Se preguntó por el plomo y este análisis no lo trae: mida el plomo total antes de sembrar alimentos o dejar jugar a los niños.',
   'short.not-given': (a) => `${capital(letter.nutrients[String(a.nutrient)]!)}: falta, pero aquí no se pone aparte.`,
@@ -176,24 +188,27 @@ export const matters: MatterWords = {
     num(a.passes) > 1
       ? `Le falta acidez: azufre, en ${num(a.passes)} aplicaciones pequeñas, con un análisis entre una y otra.`
       : 'Le falta acidez: azufre, y luego un análisis antes de poner más.',
-  'headline.pH-before-P': () => 'Arregle eso antes de comprar fósforo.',
+  'headline.pH-before-P': () =>
+    'Corrija primero el pH: el fosfato sirve más si se pone un mes o más después de la cal.',
   'headline.look-elsewhere': () =>
     'Nada de esto explica por qué crece débil: mire la sombra, el agua, la hondura de plantación, las raíces y las plagas.',
   'headline.leave': () => 'Ni cal ni azufre.',
   'headline.do-not': () => 'En este suelo, ni cal ni azufre.',
   'headline.not-here': () => 'Este suelo no se volverá ácido: busque otro sitio u otra planta.',
   'headline.unknown': () => 'Lo de la cal y el azufre aún no se sabe.',
-  'headline.lead-precaution': () =>
-    'Primero el plomo: pasa el nivel de precaución. Nada de hojas ni raíces para comer en este suelo; camas altas y acolchado.',
-  'headline.lead-screening': () =>
-    'Primero el plomo: pasa el nivel de alerta. Nada de hojas ni raíces para comer aquí; pregunte al departamento de salud.',
-  'headline.lead-removal': () =>
-    'Primero el plomo: hay tanto que se debe quitar ese suelo. Que no entren niños, no cultive alimentos, y llame al departamento de salud.',
-  'headline.lead-no-food': () =>
-    'Primero el plomo: no cultive alimentos en este suelo, y pregunte al departamento de salud.',
+  'headline.lead-precaution': (a) =>
+    `${plomo(a)} Nada de hojas ni raíces para comer en este suelo: use camas altas y acolchado.`,
+  'headline.lead-screening': (a) =>
+    `${plomo(a)} Pasa el nivel de alerta. Nada de hojas ni raíces para comer aquí; pregunte al departamento de salud.`,
+  'headline.lead-removal': (a) =>
+    `${plomo(a)} Ese suelo se debe quitar. Que no entren niños, no cultive alimentos, y llame al departamento de salud.`,
+  'headline.lead-no-food': (a) =>
+    `${plomo(a)} No cultive alimentos en este suelo, y pregunte al departamento de salud.`,
   'headline.mix': () => 'Sustrato sin suelo: su extracto está en los intervalos.',
   'headline.mix-short': () =>
     'Sustrato sin suelo: se fertiliza con el riego según su extracto, nunca con dosis de campo.',
+  'headline.mix-salts': () =>
+    'Este sustrato tiene demasiadas sales: riegue varias veces hasta que drene y analice otra vez. Nada de fertilizante hasta entonces.',
   'headline.sodic': () => 'El sodio frena este suelo: yeso, drenaje y lavado antes que nada.',
   'headline.salts': () => 'Primero las sales: lave con agua antes de fertilizar, y mire qué se le puso.',
   'headline.no-P': () => 'No hace falta fósforo: compre una bolsa con 0 en medio.',

@@ -411,7 +411,7 @@ export const en: Phrases = {
   'nutrient.laboratory': () => 'The laboratory’s figure leads.',
   'nutrient.laboratory-less': (a) =>
     `The laboratory’s figure, less what ${credits({ ...a, matter: null })} give${plural(a)}, of which it is seldom told.`,
-  'nutrient.salts': () => 'Nothing is fed until the salts are out and the ground was tested again.',
+  'nutrient.salts': () => 'No fertilizer until the salts are leached out and a new test shows it.',
   'nutrient.laboratory-none': () => 'The laboratory asks for none.',
   'nitrogen.low': (a) => `least for ${text(a.crop)}, a year`,
   'nitrogen.high': (a) => `most for ${text(a.crop)}, a year`,
@@ -599,6 +599,7 @@ export const en: Phrases = {
   'program.retest-after': (a) => `Test again ${text(a.months)} months after the last ${text(a.need)}, not before.`,
   'program.retest-before': (a) =>
     `Test before pass ${text(a.n)} of ${text(a.of)} of ${text(a.need)}: it goes on only if it is still wanted.`,
+  'program.retest-salts': () => 'After leaching, and before any fertilizer.',
   'program.retest-usual': (a) => `The next test, ${num(a.years) === 1 ? 'a year' : `${text(a.years)} years`} on.`,
   'program.rule': (a) => `Closed by a rule of this office: ${text(a.name)}. Check your local rule.`,
   'program.sulfur-late': (a) => `Sulfur goes down ${text(a.months)} months or more ahead of planting.`,

@@ -42,6 +42,8 @@ export function closedOn(day: number, treatment: Treatment, ground: DatedGround)
   const rule = ground.closings.find((one) => closes(one, day, treatment, ground))
   if (rule) return say('program.rule', { name: rule.name })
   if (sort === 'sulfur' && soil < coldest.sulfur) return say('program.cold-sulfur', { least: coldest.sulfur })
+  // Turf bears sulfur in cool weather alone (common practice).
+  if (sort === 'sulfur' && use === 'lawn' && inMonths(day, [6, 8], region)) return say('program.hot')
   if (sort === 'lime' || sort === 'sulfur') return undefined
   if (soil < coldest.feeding) return say('program.dormant')
   if (turf) return turfClosed(day, turf, region, sort)

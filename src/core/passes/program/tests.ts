@@ -13,6 +13,7 @@ import { soilOn } from './season'
 /** Why a soil is tested: a pass waits for it, what went on has worked by then, or it is time. */
 export type TestReason =
   | { readonly for: 'gate'; readonly need: string; readonly n: number; readonly of: number }
+  | { readonly for: 'salts' }
   | { readonly for: 'effect'; readonly need: string; readonly months: number }
   | { readonly for: 'routine'; readonly years: number }
 
@@ -87,6 +88,8 @@ export function testsOf(
     const reason = { for: 'gate', n: pass.n, of: treatment.passes?.count ?? 1, need: pass.need } as const
     return [{ day: dayAt(Math.max(from, gateOf(treatment, last, ground))), reason, before: pass.key }]
   })
+  if (answer?.needs.some(({ barred }) => barred === 'salts'))
+    return [...gates, { day: dayAt(from + leaching), reason: { for: 'salts' }, before: null }]
   const last = Math.max(...moving.flatMap((one) => dayOf(one) ?? []))
   if (Number.isFinite(last)) {
     const need = answer?.reaction.outcome === 'sulfur' ? 'sulfur' : 'lime'
@@ -107,11 +110,15 @@ export function testsOf(
   ]
 }
 
+/** Days that leaching in steps takes, until a test tells. A custom of this app: none is published. */
+const leaching = 28
+
 const isBefore = (other: Dated, { pass }: Dated): boolean => other.pass.need === pass.need && other.pass.n < pass.n
 
 /** The reason as a sentence. */
 export const whyTested = ({ reason }: Pick<Test, 'reason'>): Sentence => {
   if (reason.for === 'gate') return say('program.retest-before', { n: reason.n, of: reason.of, need: reason.need })
   if (reason.for === 'effect') return say('program.retest-after', { need: reason.need, months: reason.months })
+  if (reason.for === 'salts') return say('program.retest-salts')
   return say('program.retest-usual', { years: reason.years })
 }

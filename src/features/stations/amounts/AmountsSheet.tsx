@@ -1,7 +1,7 @@
 'use client'
 
 import { useSearchParams } from 'next/navigation'
-import { Suspense, type ReactNode } from 'react'
+import { Suspense, useState, type ReactNode } from 'react'
 import { reportOfArea } from '@/core/case/in-force'
 import { CircleAlert } from 'lucide-react'
 import { reasonFor } from '@/core/told/cautions'
@@ -25,11 +25,12 @@ import { useOffice } from '../../shared/office/useOffice'
 import { late } from '../../shared/late/late'
 import { en as doubtWords } from '../../shared/doubt/messages'
 import { en } from './messages'
+import { asPlanned, StandingsContext, type Standings } from './still'
 import { SureProvider, SureSwitch } from './Sure'
 
 const Missing = late(() => import('../reading/Missing').then((found) => found.Missing))
 const MoreReading = late(() => import('./MoreReading').then((found) => found.MoreReading))
-const StandingsProvider = late(() => import('./StandingsProvider').then((found) => found.StandingsProvider))
+const StandingsTold = late(() => import('./StandingsTold').then((found) => found.StandingsTold))
 const PutOn = late(() => import('./PutOn').then((found) => found.PutOn))
 const SideBySide = late(() => import('./SideBySide').then((found) => found.SideBySide))
 const SinceLetter = late(() => import('./SinceLetter').then((found) => found.SinceLetter))
@@ -96,12 +97,18 @@ export function AmountsSheet({ found }: { found: AreaRecommendation }) {
 function Standing({ areaId, children }: { areaId: string; children: ReactNode }) {
   const { kase } = useOpenCase()
   const office = useOffice()
+  const [told, tell] = useState<Standings | null>(null)
   const local = (office?.yearLimits.length ?? 0) + Object.keys(office?.shelf ?? {}).length > 0
-  if (!local && !kase.applications.some((one) => one.areaId === areaId)) return children
+  const asked = local || kase.applications.some((one) => one.areaId === areaId)
   return (
-    <Suspense fallback={children}>
-      <StandingsProvider areaId={areaId}>{children}</StandingsProvider>
-    </Suspense>
+    <StandingsContext value={told ?? asPlanned}>
+      {asked && (
+        <Suspense>
+          <StandingsTold areaId={areaId} tell={tell} />
+        </Suspense>
+      )}
+      {children}
+    </StandingsContext>
   )
 }
 

@@ -4,7 +4,7 @@ import type { Need } from '@/core/needs/need'
 import type { MajorNutrient } from '@/core/units/quantity'
 
 /** How what an area needs stands; each undefined where nothing of it was put on or is held back. */
-interface Standings {
+export interface Standings {
   readonly treatment: (need: string) => ReturnType<typeof treatmentStill>
   /** lb of the bag that its product comes in, as it is sold here. */
   readonly bagLb: (need: string) => number | undefined
@@ -12,11 +12,9 @@ interface Standings {
 }
 
 /** Where nothing was put on yet, and nothing is held back, all of it is still to do. */
-export const StandingsContext = createContext<Standings>({
-  treatment: () => undefined,
-  nutrient: () => undefined,
-  bagLb: () => undefined,
-})
+export const asPlanned: Standings = { treatment: () => undefined, nutrient: () => undefined, bagLb: () => undefined }
+
+export const StandingsContext = createContext(asPlanned)
 
 export const useTreatmentStill = (need: string | undefined) => {
   const { treatment } = useContext(StandingsContext)
