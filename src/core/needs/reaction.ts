@@ -211,8 +211,9 @@ function speaksAgainst(
   if (printed === 'sulfur') {
     if (where.pH <= where.high) return say('held.sulfur-low', where)
     if (ground.leaded) return say('held.sulfur-lead', where)
+    if (beyond) return beyond
     if (read.freeLime || where.pH > ground.limits.sulfur.notAbovePH) return say('held.sulfur-lime', where)
-    return crop.acidRequiring ? beyond : say('held.sulfur-crop', where)
+    return crop.acidRequiring ? undefined : say('held.sulfur-crop', where)
   }
   if (own.because === 'sodic') return say('held.lime-sodic', where)
   if (where.pH > where.high) return say('held.lime-high', where)
