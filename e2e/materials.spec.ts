@@ -156,7 +156,8 @@ test('a figure, an aim and a method are overruled where they stand, with the rea
   await page.goto(hall('letter'))
   const letter = page.getByRole('article')
   await expect(letter).toContainText('The amount of nitrogen is the advisor’s own, in the place of 12 lb')
-  await expect(letter).toContainText('thin shade. What it stands in place of has changed since.')
+  await expect(letter).toContainText('thin shade.')
+  await expect(page.getByRole('main')).toContainText('The amount of nitrogen was changed by hand')
   await expect(letter).toContainText('as the advisor decided')
 
   await page.goto(hall('ground'))

@@ -16,7 +16,7 @@ export function Purchases() {
   return (
     <section aria-label={en.toBuy} className="mt-5">
       <h2 className="border-ink mb-2 border-b-[1.5px] pb-1 font-serif text-lg font-semibold">{en.toBuy}</h2>
-      <div className="overflow-x-auto">
+      <div className="overflow-x-auto" tabIndex={0} role="group" aria-label={en.toBuy}>
         <table className="text-[15px]">
           <thead className="text-ink-2 text-left text-[13.5px]">
             <tr>
