@@ -16,38 +16,21 @@ export function Purchases() {
   return (
     <section aria-label={en.toBuy} className="mt-5">
       <h2 className="border-ink mb-2 border-b-[1.5px] pb-1 font-serif text-lg font-semibold">{en.toBuy}</h2>
-      <div className="overflow-x-auto" tabIndex={0} role="group" aria-label={en.toBuy}>
-        <table className="text-[15px]">
-          <thead className="text-ink-2 text-left text-[13.5px]">
-            <tr>
-              {en.toBuyHeads.map((head) => (
-                <th key={head} className="pr-6 font-normal">
-                  {head}
-                </th>
-              ))}
-            </tr>
-          </thead>
-          <tbody>
-            {purchases.map(({ product, areaIds, all, bags, fromShed, leftOver, cost }, i) => (
-              <tr key={`${product.id} ${i}`} className="border-rule border-t align-top">
-                <th scope="row" className="py-1 pr-6 text-left font-semibold">
-                  {productWords(product)}
-                </th>
-                <td className="py-1 pr-6">{areaIds.map(nameOf).join(', ')}</td>
-                <td className="py-1 pr-6">{lb(all.value.v)}</td>
-                <td className="py-1 pr-6">
-                  {[
-                    ...bags.map((bag) => en.bags(bag.count.value.v, lb(bag.lb))),
-                    ...(fromShed > 0 ? [en.onHand(lb(fromShed))] : []),
-                  ].join(', ')}
-                </td>
-                <td className="py-1 pr-6">{cost === null ? '–' : money(cost)}</td>
-                <td className="py-1">{leftOver.value.v > 0.05 ? lb(leftOver.value.v) : '–'}</td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
-      </div>
+      <ul className="grid gap-1.5 text-[15px]">
+        {purchases.map(({ product, areaIds, all, bags, fromShed, leftOver, cost }, i) => (
+          <li key={`${product.id} ${i}`}>
+            <strong>{productWords(product)}</strong> {en.forAreas(areaIds.map(nameOf).join(', '), lb(all.value.v))}{' '}
+            {[
+              bags.map((bag) => en.bags(bag.count.value.v, lb(bag.lb))).join(', '),
+              fromShed > 0 && en.onHand(lb(fromShed)),
+              cost !== null && money(cost),
+              leftOver.value.v > 0.05 && en.willBeLeft(lb(leftOver.value.v)),
+            ]
+              .filter(Boolean)
+              .join('; ')}
+          </li>
+        ))}
+      </ul>
       {priced.length > 1 && priced.length === purchases.length && (
         <p className="mt-1 text-[15px] font-semibold">
           {en.together(money(priced.reduce((sum, one) => sum + one, 0)))}
