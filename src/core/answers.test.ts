@@ -173,6 +173,21 @@ describe('nothing harmful in an answer', () => {
     expect(passes.length > 0).toBe(!salty)
     expect(tests.map(({ reason }) => reason.for)).toEqual([salty ? 'salts' : 'routine'])
   })
+  /** Sodic from an adsorption ratio of 13, or 15 % of the exchange; 1.72 tons of gypsum an acre-foot for each meq (USDA Handbook 60; chemistry). */
+  test.each([
+    ['an adsorption ratio of 12', { sar: typed('12') }, 'apply', undefined],
+    ['an adsorption ratio of 14', { sar: typed('14') }, 'none', null],
+    // 690 ppm are 3 meq, 20 % of 15; on 1,000 ft² to 6 in: 3 × 1.72 × 2,000 ÷ 43.56 ÷ 2 lb.
+    ['a fifth of the exchange', { Na: typed('690', 'ppm'), cec: typed('15') }, 'none', (3 * 1.72 * 2_000) / 43.56 / 2],
+  ] as const)('ground with %s is fed: %o %s, gypsum %s lb', (_, sodium, fed, gypsum) => {
+    const { needs, reaction } = answer(
+      { crop: 'tomato', texture: 'loam', depth: typed('6', 'in') },
+      { pH: typed('7.2'), ...sodium },
+    )
+    expect(needs[0]!.outcome).toBe(fed)
+    if (gypsum) expect(reaction.why.args.gypsum).toBeCloseTo(gypsum, 0)
+    else expect(reaction.why.args.gypsum).toBe(gypsum)
+  })
   const lead = (ppm: string) => ({ lead: typed(ppm, 'ppm'), leadBy: 'total' as const })
   /** Acidity frees lead: never sulfur above precaution, 100 ppm (common practice). */
   test.each([

@@ -502,7 +502,7 @@ function neededAt({ asked, ground, feeding }: Placed): Needed & Pick<Figures, 'r
   const potted = isPotted(crop)
   const barred = crop.edible && reading.some(({ id, className }) => id === 'lead' && isLeadFrom(className, 'no-food'))
   const fed = withLime(feeding, ph)
-  const salty = isSalty(reading)
+  const salty = isSalty(reading) || (!potted && sodium(read).sodic)
   const whole = potted
     ? mixNeeds(reading, feeding)
     : majorNutrients.map((nutrient) => (barred ? noFood(nutrient) : majorNeed(nutrient, report, fed)))

@@ -446,7 +446,7 @@ function reckon(d: Drawn) {
     const less = of === 'N' ? untold() : credit[of]
     const lb = asked !== undefined ? Math.max(0, asked - less) : of === 'N' ? nitrogen() : tested(of)
     if (lb === undefined) return 'unknown'
-    return salty ? 0 : asked === undefined && of !== 'N' ? Math.max(0, lb - less) : lb
+    return salty || sodic ? 0 : asked === undefined && of !== 'N' ? Math.max(0, lb - less) : lb
   }
   const needs = [need('N', d.N, 10), need('P', d.phosphate, 15), need('K', d.potash, 15)] as const
   const ph = reaction()

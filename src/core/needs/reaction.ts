@@ -23,7 +23,7 @@ import type { ReadReport } from '../reading/soil'
 import type { Standing } from '../told/args'
 import { say, type Sentence } from '../told/sentence'
 import { sulfurCandidates, sulfurCap, sulfurIn } from './sulfur/candidates'
-import { caCO3PerSulfur } from '../units/factors'
+import { caCO3PerSulfur, poundsPerTon, sqFtPerAcre } from '../units/factors'
 import { quantity } from '../units/quantity'
 import { derive, given, type Derived } from '../workings'
 import { ordinary } from './lime/product'
@@ -376,15 +376,20 @@ function standingOf(read: ReadReport, ground: Ground): Standing | undefined {
   return { pH, low, high, aim, crop: crop.label, trigger: limeBelow(ground) }
 }
 
+/** lb of gypsum for all of the ground to its depth. */
+const gypsumOn = (tonsPerAcreFoot: number, { area, depth, limits }: Ground): number =>
+  tonsPerAcreFoot * poundsPerTon * (area.value.v / sqFtPerAcre) * ((depth ?? limits.lime.dugDepth) / 12)
+
 /** The guide's own view: trigger and aim differ, and sulfur is for crops that require acid soil. */
-function ownView(where: Standing | undefined, read: ReadReport, { crop, limits, leaded, againstLead }: Ground): View {
+function ownView(where: Standing | undefined, read: ReadReport, ground: Ground): View {
+  const { crop, limits, leaded, againstLead } = ground
   if (!where) return { outcome: 'unknown', because: 'no-pH', why: say('reaction.no-pH') }
   const { pH, low, high } = where
   if (pH < where.trigger)
     return { outcome: 'lime', because: 'acid', why: say(againstLead ? 'reaction.lime-lead' : 'reaction.lime', where) }
   const { sodic, gypsum } = sodium(read)
   if (sodic) {
-    const why = say('reaction.sodic', { ...where, tons: gypsum?.value.v ?? null })
+    const why = say('reaction.sodic', { ...where, gypsum: gypsum ? gypsumOn(gypsum.value.v, ground) : null })
     return { outcome: 'do-not', because: 'sodic', why }
   }
   if (pH < low)

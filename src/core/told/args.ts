@@ -388,7 +388,7 @@ export interface Args {
   readonly 'reaction.mix-low': { crop: Text; high: number; low: number; pH: number }
   readonly 'reaction.none-by-method': { crop: Text; method: Text; pH: number }
   readonly 'reaction.not-here': Standing & { limit: number }
-  readonly 'reaction.sodic': Standing & { tons: number | null }
+  readonly 'reaction.sodic': Standing & { gypsum: number | null }
   readonly 'reaction.spread': { high: Text; low: Text; times: number | null }
   readonly 'reaction.sulfur': Standing
   readonly 'reaction.sulfur-needs-input': { crop: Text; pH: number }

@@ -4,6 +4,7 @@
 
 /** International acre and foot. */
 export const sqFtPerAcre = 43_560
+export const sqFtPerSqYard = 9
 export const feetPerMetre = 1 / 0.3048
 export const sqFtPerSqMetre = feetPerMetre ** 2
 export const sqFtPerHectare = 10_000 * sqFtPerSqMetre

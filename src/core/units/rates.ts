@@ -1,6 +1,14 @@
 import { given, derive, type Derived, type Working } from '../workings'
 import { say } from '../told/sentence'
-import { poundsPerTon, sqFtPerAcre, gramsPerPound, sqFtPerSqMetre, sqFtPerHectare } from './factors'
+import {
+  ouncesPerPound,
+  poundsPerTon,
+  sqFtPerAcre,
+  gramsPerPound,
+  sqFtPerSqMetre,
+  sqFtPerSqYard,
+  sqFtPerHectare,
+} from './factors'
 import { quantity, type Substance } from './quantity'
 import type { UnitWords } from './typed'
 
@@ -12,6 +20,9 @@ export const rateUnits = {
   'lb/100 ft²': 10,
   'g/m²': 1000 / sqFtPerSqMetre / gramsPerPound,
   'kg/ha': (1000 * 1000) / sqFtPerHectare / gramsPerPound,
+  'kg/are': (100 * 1000 * 1000) / sqFtPerHectare / gramsPerPound,
+  'oz/yd²': 1000 / ouncesPerPound / sqFtPerSqYard,
+  'lb/100 yd²': 1000 / 100 / sqFtPerSqYard,
 } as const
 
 export type RateUnit = keyof typeof rateUnits
@@ -70,6 +81,7 @@ const thousand = [
   '1,000 sq ft',
   '1,000 sqft',
 ]
+const squareYard = ['yd²', 'yd2', 'sq yd', 'sq yard', 'square yard']
 const hundred = ['100', '100 ft²', '100 ft2', '100 sq ft', '100 sqft']
 
 export const rateUnitWords: readonly (UnitWords & { readonly unit: RateUnit })[] = [
@@ -79,6 +91,15 @@ export const rateUnitWords: readonly (UnitWords & { readonly unit: RateUnit })[]
   { unit: 'lb/100 ft²', words: written(['lb', 'lbs', 'pounds', '#'], hundred) },
   { unit: 'g/m²', words: ['g/m2', 'g/m²', 'g per m2'] },
   { unit: 'kg/ha', words: ['kg/ha', 'kg per ha'] },
+  { unit: 'kg/are', words: written(['kg'], ['are', '100 m²', '100 m2', 'a']) },
+  { unit: 'oz/yd²', words: written(['oz', 'ounces'], squareYard) },
+  {
+    unit: 'lb/100 yd²',
+    words: written(
+      ['lb', 'lbs', 'pounds'],
+      squareYard.map((yard) => `100 ${yard}`),
+    ),
+  },
 ]
 
 export const soilUnitWords: readonly UnitWords[] = [

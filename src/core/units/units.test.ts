@@ -21,7 +21,7 @@ import {
 } from './factors'
 import { evaluate } from './expression'
 import { poundsAndOunces, scoop, weigh } from './kitchen'
-import { fromPrinted, rateUnits, rateUnitWords, soilUnitWords } from './rates'
+import { fromPrinted, rateUnits, rateUnitWords, soilUnitWords, type RateUnit } from './rates'
 import { check, readNumber, readTyped } from './typed'
 
 const mass = (formula: string): number => (new MF(formula).getInfo() as { mass: number }).mass
@@ -149,6 +149,16 @@ describe('expressions', () => {
   )
   test('a number at its cap is one pass, for all the noise of its units', () =>
     expect(evaluate('ceil(rate / 50)', { rate: 50.000000000000014 })).toBe(1))
+})
+
+/** By definition: 9 ft² in a square yard, 100 m² in an are. */
+test.each([
+  ['4 oz/sq yd', 250 / 9],
+  ['9 lb per 100 sq yd', 10],
+  ['1 kg/are', 1 / 0.45359237 / 1.076391],
+])('%s is a rate', (text, expected) => {
+  const { value, unit } = readTyped(text, '', rateUnitWords)
+  expect(value! * rateUnits[unit as RateUnit]).toBeCloseTo(expected, 3)
 })
 
 describe('kitchen measures', () => {

@@ -58,8 +58,8 @@ export const matters = {
     `${a.agrees ? `pH ${pH(a.pH)} is above ${pH(a.high)}, and the` : 'The'} laboratory asks for sulfur; ${a.leads ? 'its' : 'another'} figure leads.`,
   'reaction.laboratory-none': (a) =>
     `The laboratory asks for no ${text(a.direction)}; that leads. Our guide would give some: see beside.`,
-  'reaction.sodic': (a) =>
-    `The ground is sodic: drainage, leaching and gypsum${a.tons === null ? '' : ` (about ${places(num(a.tons), 1)} tons an acre-foot would replace all of its sodium)`}, and neither lime nor sulfur. Ask the laboratory.`,
+  'reaction.sodic': (a, measures) =>
+    `Sodium holds this soil back. Work in gypsum first${a.gypsum === null ? ', as much as the lab says' : `: ${weight(num(a.gypsum), measures)} would replace all of the sodium`}. Then leach with clean water and test again. No lime, sulfur or fertilizer before that test.`,
   'reaction.free-lime': (a) =>
     `The report finds ${places(num(a.freeLime), 1)} % free lime, which eats sulfur before the pH moves. Not here: grow ${text(a.crop)} in a container or a raised bed of acid mix, or choose another plant.`,
   'reaction.mix-fits': (a) => `pH ${pH(a.pH)} is within ${pH(a.low)} to ${pH(a.high)}, which suits ${text(a.crop)}.`,
@@ -187,7 +187,8 @@ export const matters = {
   'headline.mix-salts': () =>
     'This mix is too salty: water it until it drains freely, several times, and test again. No fertilizer until then.',
   'headline.sodic': () => 'Sodium is what holds this ground back: gypsum, drainage and leaching before anything else.',
-  'headline.salts': () => 'Salts first: leach before feeding, and look at what was put on.',
+  'headline.salts': () =>
+    'Salts first: leach with clean water, and test again before any fertilizer. Six inches of water takes out half of the salt, a foot four fifths.',
   'headline.no-P': () => 'Phosphorus is not called for, so buy a bag with a 0 in the middle.',
   'headline.no-P-low-K': () =>
     'Potassium is what is short, and phosphorus is not: buy a bag with a 0 in the middle and a high last number.',

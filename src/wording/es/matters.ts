@@ -74,8 +74,8 @@ export const matters: MatterWords = {
     `${a.agrees ? `El pH ${pH(a.pH)} está por encima de ${pH(a.high)}, y el` : 'El'} laboratorio pide azufre; vale ${a.leads ? 'su' : 'otra'} cantidad.`,
   'reaction.laboratory-none': (a) =>
     `El laboratorio no pide ${rumbo(a.direction)}, y eso vale. Nuestra guía pondría algo.`,
-  'reaction.sodic': (a) =>
-    `El suelo es sódico: drenaje, lavado y yeso${a.tons === null ? '' : ` (unas ${places(num(a.tons), 1)} toneladas por acre y pie cambiarían todo su sodio)`}, y ni cal ni azufre. Pregunte al laboratorio.`,
+  'reaction.sodic': (a, measures) =>
+    `El sodio frena este suelo. Mezcle primero yeso${a.gypsum === null ? ', cuanto diga el laboratorio' : `: ${weight(num(a.gypsum), measures, medidas)} cambiarían todo el sodio`}. Después lave con agua limpia y analice otra vez. Nada de cal, azufre ni fertilizante antes de ese análisis.`,
   'reaction.free-lime': (a) =>
     `El análisis halla ${places(num(a.freeLime), 1)} % de cal libre, que gasta el azufre antes de que baje el pH. Aquí no: plante en maceta o en cama alta con sustrato ácido (${texto(a.crop)}), o elija otra planta.`,
   'reaction.mix-fits': (a) =>
@@ -210,7 +210,8 @@ export const matters: MatterWords = {
   'headline.mix-salts': () =>
     'Este sustrato tiene demasiadas sales: riegue varias veces hasta que drene y analice otra vez. Nada de fertilizante hasta entonces.',
   'headline.sodic': () => 'El sodio frena este suelo: yeso, drenaje y lavado antes que nada.',
-  'headline.salts': () => 'Primero las sales: lave con agua antes de fertilizar, y mire qué se le puso.',
+  'headline.salts': () =>
+    'Primero las sales: lave con agua limpia y analice otra vez antes de fertilizar. Seis pulgadas de agua sacan la mitad de la sal; un pie, cuatro quintos.',
   'headline.no-P': () => 'No hace falta fósforo: compre una bolsa con 0 en medio.',
   'headline.no-P-low-K': () =>
     'Lo que falta es potasio, y fósforo no: compre una bolsa con 0 en medio y un número alto al final.',
