@@ -66,6 +66,18 @@ const room = (name) => ({
   },
 })
 
+const noClock = {
+  selector: "NewExpression[callee.name='Date'][arguments.length=0]",
+  message: 'The core knows no clock.',
+}
+
+/** Nothing is decided by which sentence is said. */
+const factsFirst = [
+  'BinaryExpression[left.property.name="key"][right.value=/^[a-zA-Z-]+[.]/]',
+  'BinaryExpression[left.name="key"][right.value=/^[a-zA-Z-]+[.]/]',
+  'CallExpression[callee.property.name="test"] > MemberExpression[property.name="key"]',
+].map((selector) => ({ selector, message: 'Decide by a fact (a field), not by the key of a sentence.' }))
+
 export default tseslint.config(
   {
     ignores: ['.next/', 'node_modules/', 'next-env.d.ts', 'test-results/', 'reports/', 'playwright-report/', 'public/'],
@@ -103,11 +115,15 @@ export default tseslint.config(
         { object: 'Math', property: 'random' },
         { object: 'Date', property: 'now' },
       ],
-      'no-restricted-syntax': [
-        'error',
-        { selector: "NewExpression[callee.name='Date'][arguments.length=0]", message: 'The core knows no clock.' },
-      ],
+      'no-restricted-syntax': ['error', noClock, ...factsFirst],
     },
+  },
+  // What a sentence is made of is known where sentences are made.
+  { files: ['src/core/told/**'], rules: { 'no-restricted-syntax': ['error', noClock] } },
+  {
+    files: ['src/{app,demo,features,paper,schemas,store,workers}/**/*.{ts,tsx}'],
+    ignores: ['**/*.test.ts'],
+    rules: { 'no-restricted-syntax': ['error', ...factsFirst] },
   },
   ...Object.keys(forbidden).map(room),
   {

@@ -10,7 +10,7 @@ import type { Case } from './case/case'
 import type { Report } from './case/report'
 import { type Choices } from './case/season'
 import { inSeason, type AreaInSeason } from './case/in-season'
-import { cautionsFor } from './told/cautions'
+import { cautionsFor, type CautionSaid } from './told/cautions'
 import { cceField, fields, limeFields, moistureField, numberIn } from './report/fields'
 import type { Size } from './ground/sized'
 import type { Crop, Use } from './guides/crop'
@@ -144,7 +144,9 @@ export interface Told {
   readonly headline: readonly Sentence[]
   /** The same around the word on the ground's pH, for whoever says that in full. */
   readonly matters: Pick<Matters, 'ahead' | 'after'>
-  readonly cautions: readonly Sentence[]
+  /** Why no more sulfur goes on, where some did. */
+  readonly stopped: Sentence | null
+  readonly cautions: readonly CautionSaid[]
   /** What the report does not say and would change the answer. */
   readonly notMeasured: readonly Sentence[]
 }
@@ -416,6 +418,7 @@ function answer(asked: Asked): Answer {
     schools,
     headline: first,
     matters,
+    stopped,
     cautions,
     notMeasured: open,
     settings,
@@ -437,6 +440,7 @@ function answer(asked: Asked): Answer {
     schools,
     headline: first,
     matters,
+    stopped,
     cautions,
     notMeasured: open,
   }
@@ -556,13 +560,15 @@ function told({ asked, ground, feeding }: Placed, { reaction: ph, needs, reading
     untested: bare,
   })
   const { ahead, onPH } = first
-  const after = [...first.after, ...stopSulfur(asked), ...straddles(read, asked.report, ground)]
+  const stops = stopSulfur(asked)
+  const after = [...first.after, ...stops, ...straddles(read, asked.report, ground)]
   return {
     reactionClass: read.soil.pH === undefined ? null : reactionClass(read.soil.pH),
     settings: settingsOf(ground, feeding, ph, majors, area.feeding),
     schools: takenFor(guide, kase.schools, cropId, crop.use, ph.outcome === 'lime'),
     headline: [...ahead, ...onPH, ...after],
     matters: { ahead, after },
+    stopped: stops[0] ?? null,
     cautions: cautionsFor({
       feeding,
       reaction: ph,

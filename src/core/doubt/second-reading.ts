@@ -68,6 +68,8 @@ export function secondReading(figure: Figure, truth: Truth): SecondReading | und
 /** A figure that may be said here, and what makes it. */
 interface Way extends Omit<Explanation, 'score'> {
   readonly prior: number
+  /** Its like may be made once more. */
+  readonly twice?: boolean
 }
 
 /** Every figure that one assumption or one slip gives. */
@@ -83,13 +85,13 @@ function waysTo(truth: Truth): readonly Way[] {
 
 const slipsFrom = (rate: number, truth: Truth): readonly Way[] =>
   slips
-    .flatMap(({ makes }) => makes(rate, truth))
+    .flatMap(({ makes, twice = false }) => makes(rate, truth).map((made) => ({ ...made, twice })))
     .map(({ tells, ...made }): Way => ({ kind: 'slip', tells: [tells], ...made }))
 
 /** What a slip makes of a figure that is another already. The same slip once more, or what undoes it, is none. */
 const followed = ({ tells, rate, prior }: Way, truth: Truth): readonly Way[] =>
   slipsFrom(rate, truth)
-    .filter((then) => then.tells[0]!.key !== tells[0]!.key || then.tells[0]!.key === 'slip.ground')
+    .filter((then) => then.tells[0]!.key !== tells[0]!.key || then.twice)
     .map((then) => ({ ...then, tells: [...tells, ...then.tells], prior: prior * then.prior * together }))
 
 /** The same words of two ways to one figure are said once. */

@@ -14,8 +14,7 @@ import type { Test } from '../passes/program/tests'
 import type { Day } from '../passes/program/day'
 import type { Purchase } from '../passes/shopping'
 import { feeds } from '../shelf/product'
-import type { Key } from '../told/keys'
-import { saysUntested } from '../told/headline'
+import { saysUntested, saysUnknown } from '../told/headline'
 import { eachOnce, say, type Sentence } from '../told/sentence'
 import type { Text } from '../told/text'
 import type { Size } from '../ground/sized'
@@ -202,15 +201,14 @@ function saysOf({ answer }: Found): readonly Sentence[] {
 }
 
 /** What an advisor put in the place of a figure, and why. */
-function overruledWords({ of, overruled, amount, lead, remarks, why }: Need): readonly Sentence[] {
+function overruledWords({ of, overruled, amount, lead, why }: Need): readonly Sentence[] {
   if (!overruled) return []
-  if (why.key === 'overruled.stopped') return [why]
+  if (overruled.stopped) return [why]
   const { instead, moved, reason, by } = overruled
   const same = { of, instead: instead ?? null, moved, reason, by }
-  const beyond = remarks.filter(({ key }) => key === 'overruled.beyond')
   return overruled.of === 'method'
-    ? [say('overruled.method', { ...same, method: lead!.label }), ...beyond]
-    : [say('overruled.told', { ...same, amount: amount?.value.v ?? 0 }), ...beyond]
+    ? [say('overruled.method', { ...same, method: lead!.label })]
+    : [say('overruled.told', { ...same, amount: amount?.value.v ?? 0 })]
 }
 
 /** What an advisor put in the place of what our figures go by, where one of today goes by it. */
@@ -228,27 +226,23 @@ const lowAndUnfed = ({ reading, needs }: Answer): readonly Sentence[] =>
     const low = reading.some(({ id, className }) => id === nutrient && className === 'low')
     const need = needs.find(({ of }) => of === nutrient)
     if (!low || (need && need.outcome !== 'none')) return []
-    return [say(need && brought.has(need.why.key) ? 'short.brought' : 'short.not-given', { nutrient })]
+    return [say(need?.brought ? 'short.brought' : 'short.not-given', { nutrient })]
   })
 
-/** Why an element that is low gets nothing of its own: something else that goes on holds it. */
-const brought: ReadonlySet<string> = new Set<Key>(['other.Mg-by-lime', 'other.Ca-by-lime', 'other.brought'])
-
 /** What is to be known of one need beside its amount. */
-function aboutNeed({ of, outcome, credits, rating, remarks }: Need): readonly Sentence[] {
-  const ranged = remarks.some(({ key }) => key === 'short.range')
+function aboutNeed({ of, outcome, credits, rating, ranged, remarks }: Need): readonly Sentence[] {
   return [
     ...(credits?.taken ? [say('short.credited', { nutrient: of, credits: credits.names.join(' ') })] : []),
     ...(rating?.between && !ranged && outcome !== 'unknown'
       ? [say('short.between', { nutrient: of, from: rating.between[0], to: rating.between[1] })]
       : []),
-    ...remarks.filter(({ key }) => key === 'soilless.liquid' || key === 'short.range' || key === 'short.still-working'),
+    ...remarks.filter(({ forClient }) => forClient),
   ]
 }
 
 /** What is short and has no row, and what nobody can tell yet. */
 function openOf(needs: readonly Need[], said: readonly Sentence[]): readonly Sentence[] {
-  const told = said.some(({ key }) => key === 'headline.N-only-known' || key === 'headline.P-K-unknown')
+  const told = saysUnknown({ after: said })
   const open = ({ of, outcome }: Need) =>
     outcome === 'unknown' && of !== 'lime' && of !== 'sulfur' && !(told && (of === 'P₂O₅' || of === 'K₂O'))
   const unknown = needs.filter(open)

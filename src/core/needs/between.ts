@@ -3,7 +3,7 @@ import type { Report } from '../case/report'
 import { readLine, withLine } from '../report/lines'
 import { boundsOf } from '../reading/uncertainty'
 import { classesOfWords } from '../reading/class-words'
-import { say } from '../told/sentence'
+import { say, toClient } from '../told/sentence'
 import { differ, isApplied, lbNeeded, type Applied, type Need } from './need'
 import type { Reaction } from './reaction'
 
@@ -97,5 +97,6 @@ function ends<One>(all: readonly One[], lb: (one: One) => number): readonly [One
 /** A need that says what its test leaves open. */
 const ranged = <N extends Need>(need: N, low: number, high: number): N => ({
   ...need,
-  remarks: [say('short.range', { of: need.of, low, high, start: lbNeeded(need)! }), ...need.remarks],
+  ranged: true,
+  remarks: [toClient(say('short.range', { of: need.of, low, high, start: lbNeeded(need)! })), ...need.remarks],
 })

@@ -4,7 +4,7 @@ import type { Confirmation, Overruling } from '../case/decisions'
 import type { Passes } from '../passes/split'
 import type { Rating } from '../reading/classify'
 import type { Product } from '../shelf/product'
-import type { Lack, Sentence } from '../told/sentence'
+import type { Lack, Remark, Sentence } from '../told/sentence'
 import type { Text } from '../told/text'
 import {
   isMajor,
@@ -44,7 +44,7 @@ export interface Check<S extends Substance = Substance> {
   readonly label: Text
   readonly amount?: Derived<`lb ${S}`>
   readonly refusal?: Sentence
-  readonly remarks: readonly Sentence[]
+  readonly remarks: readonly Remark[]
   /** A rough check, which agrees within 40 %. */
   readonly rough?: boolean
   /** This figure less the leading one, as a share of the leading one. */
@@ -63,6 +63,8 @@ export interface Overruled extends Overruling {
   readonly instead?: number
   /** That is another than it was when it was overruled. */
   readonly moved: boolean
+  /** A later test stops it. */
+  readonly stopped?: true
 }
 
 /** What an area needs of one thing in a year. */
@@ -78,6 +80,10 @@ export interface Need<Of extends What = What> {
   readonly lacks?: Lack
   /** Not given although it might be short: a ban, lead in the ground, salts that have to be leached first. */
   readonly barred?: 'ban' | 'lead' | 'salts'
+  /** Its remarks say how far it may lie apart. */
+  readonly ranged?: true
+  /** Something else that goes on brings it. */
+  readonly brought?: true
   /** What was put on shortly before the test is still working, and off the figure. */
   readonly working?: Working
   /** The ban that does, where one does. */
@@ -97,7 +103,7 @@ export interface Need<Of extends What = What> {
   readonly amount?: Derived<`lb ${SubstanceOf<Of>}`>
   readonly passes?: Passes<SubstanceOf<Of>>
   readonly checks: readonly Check<SubstanceOf<Of>>[]
-  readonly remarks: readonly Sentence[]
+  readonly remarks: readonly Remark[]
   /** The product that it is measured out in, where the need itself settles on one. */
   readonly product?: {
     readonly material: Product

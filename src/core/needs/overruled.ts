@@ -2,7 +2,7 @@ import { overrulingKey, reactionOf, type Decisions, type Overrulable, type Overr
 import type { Season } from '../case/season'
 import { readInches } from '../reading/soil'
 import { fields, numberIn } from '../report/fields'
-import { say, type Sentence } from '../told/sentence'
+import { say, toClient, type Remark } from '../told/sentence'
 import { mostPrinted } from './hold'
 import { differ, type Overruled } from './need'
 import type { Field } from '../units/typed'
@@ -96,7 +96,7 @@ export const standing = (word: Overruling, instead: number | undefined): Overrul
 })
 
 /** What to say of a figure, lb per 1,000 ft², that is more than any ground is given. */
-export function tooMuch(of: keyof typeof mostPrinted, rate: number): readonly Sentence[] {
+export function tooMuch(of: keyof typeof mostPrinted, rate: number): readonly Remark[] {
   const most = mostPrinted[of]
-  return rate > most ? [say('overruled.beyond', { of, rate, most })] : []
+  return rate > most ? [toClient(say('overruled.beyond', { of, rate, most }))] : []
 }

@@ -21,7 +21,7 @@ import { split, type Cap } from '../passes/split'
 import { sodium } from '../reading/salts'
 import type { ReadReport } from '../reading/soil'
 import type { Standing } from '../told/args'
-import { say, type Sentence } from '../told/sentence'
+import { say, type Sentence, toClient } from '../told/sentence'
 import { sulfurCandidates, sulfurCap, sulfurIn } from './sulfur/candidates'
 import { caCO3PerSulfur, poundsPerTon, sqFtPerAcre } from '../units/factors'
 import { quantity } from '../units/quantity'
@@ -113,7 +113,10 @@ const stillStopped = (word: Overruling, found: Reaction): Reaction =>
     ? found
     : {
         ...found,
-        need: { ...notGiven('sulfur', 'none', say('overruled.stopped'), []), overruled: standing(word, 0) },
+        need: {
+          ...notGiven('sulfur', 'none', say('overruled.stopped'), []),
+          overruled: { ...standing(word, 0), stopped: true },
+        },
       }
 
 /** What an advisor gives, whatever is read; what would have led stands beside it. */
@@ -146,10 +149,7 @@ function forced(of: 'lime' | 'sulfur', read: ReadReport, report: Report, ground:
 }
 
 /** The word that the laboratory asks for it, where its figure does not lead. */
-const unled = (why: Sentence): Sentence =>
-  why.key === 'reaction.laboratory-lime' || why.key === 'reaction.laboratory-sulfur'
-    ? { ...why, args: { ...why.args, leads: false } }
-    : why
+const unled = (why: Sentence): Sentence => ('leads' in why.args ? { ...why, args: { ...why.args, leads: false } } : why)
 
 /** The same before anybody put another figure in its place. */
 function unruled(read: ReadReport, report: Report, ground: Ground): Reaction {
@@ -356,7 +356,7 @@ function lessWorking<Of extends Candidate & { readonly rate: Derived<'lb product
     ...lead,
     rate: less(lead.rate),
     ...(lead.dugIn && { dugIn: less(lead.dugIn) }),
-    remarks: [rule, ...lead.remarks],
+    remarks: [toClient(rule), ...lead.remarks],
   }
 }
 

@@ -21,8 +21,8 @@ export interface Doubt {
 }
 
 /** Puts a sentence about a field right, where the number that was meant is plain: a lost point, an oxide for its element. */
-export function remedyFor(field: LineField, { key, args }: Sentence): Remedy | undefined {
-  const meant = key === 'field.range' ? args.meant : key === 'field.oxide' ? args.share : null
+export function remedyFor(field: LineField, { args }: Sentence): Remedy | undefined {
+  const meant = args.meant ?? args.share
   return typeof meant === 'number' ? { kind: 'text', field, text: String(Number(meant.toPrecision(3))) } : undefined
 }
 

@@ -86,8 +86,16 @@ const hasLead = (reading: readonly ReadingLine[], least: LeadClass) =>
 const classOf = (reading: readonly ReadingLine[], line: string, ...classes: readonly string[]) =>
   reading.some(({ id, className }) => id === line && className !== undefined && classes.includes(className))
 
+/** What a caution has to do with; of one that is about nothing of these, with everything. */
+export type CautionAbout = 'lime' | 'sulfur' | 'both' | 'feeding' | 'lead' | 'salts' | 'mix'
+
+export interface CautionSaid extends Sentence {
+  readonly about?: CautionAbout
+}
+
 interface Caution {
   readonly key: CautionId
+  readonly about?: CautionAbout
   readonly all?: readonly Fact[]
   readonly any?: readonly Fact[]
   readonly none?: readonly Fact[]
@@ -95,57 +103,57 @@ interface Caution {
 
 /** In order of harm: people first, then plants and water, then money. Source of all: common practice. */
 export const cautions: readonly Caution[] = [
-  { key: 'lead-no-food', all: ['lead no food'] },
-  { key: 'lead', all: ['lead above precaution'] },
-  { key: 'lead-method', all: ['lead unknown'] },
-  { key: 'ammonium-nitrate', all: ['ammonium nitrate'] },
-  { key: 'caustic-lime', all: ['caustic lime'] },
-  { key: 'aluminum', all: ['acid salt'], none: ['iron sulfate'] },
-  { key: 'borax', all: ['boron'] },
-  { key: 'copper', all: ['copper'] },
-  { key: 'manure-food', all: ['manure'], none: ['lawn'] },
-  { key: 'lime-dust', all: ['limes'] },
-  { key: 'sulfur-dust', all: ['acidifies'] },
-  { key: 'sewage', all: ['sewage'] },
-  { key: 'nitrate-wells', any: ['much nitrate', 'nitrate bag'] },
-  { key: 'weed-killer', all: ['lawn bag'], none: ['lawn'] },
-  { key: 'carry-over', any: ['manure', 'compost'] },
-  { key: 'mix', all: ['mix'] },
-  { key: 'salts', all: ['salty'] },
-  { key: 'sulfur-overshoot', all: ['acidifies'] },
-  { key: 'sulfur-wet-cold', all: ['acidifies'] },
-  { key: 'free-lime', all: ['free lime'] },
-  { key: 'never-both', any: ['limes', 'acidifies'] },
-  { key: 'wood-ash', all: ['caustic lime', 'feeds nitrogen'] },
+  { key: 'lead-no-food', about: 'lead', all: ['lead no food'] },
+  { key: 'lead', about: 'lead', all: ['lead above precaution'] },
+  { key: 'lead-method', about: 'lead', all: ['lead unknown'] },
+  { key: 'ammonium-nitrate', about: 'feeding', all: ['ammonium nitrate'] },
+  { key: 'caustic-lime', about: 'lime', all: ['caustic lime'] },
+  { key: 'aluminum', about: 'sulfur', all: ['acid salt'], none: ['iron sulfate'] },
+  { key: 'borax', about: 'feeding', all: ['boron'] },
+  { key: 'copper', about: 'feeding', all: ['copper'] },
+  { key: 'manure-food', about: 'feeding', all: ['manure'], none: ['lawn'] },
+  { key: 'lime-dust', about: 'lime', all: ['limes'] },
+  { key: 'sulfur-dust', about: 'sulfur', all: ['acidifies'] },
+  { key: 'sewage', about: 'feeding', all: ['sewage'] },
+  { key: 'nitrate-wells', about: 'feeding', any: ['much nitrate', 'nitrate bag'] },
+  { key: 'weed-killer', about: 'feeding', all: ['lawn bag'], none: ['lawn'] },
+  { key: 'carry-over', about: 'feeding', any: ['manure', 'compost'] },
+  { key: 'mix', about: 'mix', all: ['mix'] },
+  { key: 'salts', about: 'salts', all: ['salty'] },
+  { key: 'sulfur-overshoot', about: 'sulfur', all: ['acidifies'] },
+  { key: 'sulfur-wet-cold', about: 'sulfur', all: ['acidifies'] },
+  { key: 'free-lime', about: 'sulfur', all: ['free lime'] },
+  { key: 'never-both', about: 'both', any: ['limes', 'acidifies'] },
+  { key: 'wood-ash', about: 'lime', all: ['caustic lime', 'feeds nitrogen'] },
   { key: 'lime-ammonium', all: ['limes', 'ammonium bag'] },
   { key: 'lime-ammonium', all: ['limes', 'feeds'], none: ['fertilizer'] },
-  { key: 'quick-burns', all: ['quick bag', 'feeds nitrogen'] },
-  { key: 'muriate-heat', all: ['chloride bag'] },
-  { key: 'ammonium-only', all: ['ammonium only', 'blend or none'] },
-  { key: 'P-over', all: ['phosphorus over'], none: ['phosphorus banned'] },
-  { key: 'P-rule', all: ['lawn', 'phosphorus bag'] },
-  { key: 'P-rule', all: ['lawn', 'feeds'], none: ['fertilizer'] },
-  { key: 'organic-soil', all: ['organic soil'] },
-  { key: 'beyond-range', all: ['beyond range'] },
+  { key: 'quick-burns', about: 'feeding', all: ['quick bag', 'feeds nitrogen'] },
+  { key: 'muriate-heat', about: 'feeding', all: ['chloride bag'] },
+  { key: 'ammonium-only', about: 'feeding', all: ['ammonium only', 'blend or none'] },
+  { key: 'P-over', about: 'feeding', all: ['phosphorus over'], none: ['phosphorus banned'] },
+  { key: 'P-rule', about: 'feeding', all: ['lawn', 'phosphorus bag'] },
+  { key: 'P-rule', about: 'feeding', all: ['lawn', 'feeds'], none: ['fertilizer'] },
+  { key: 'organic-soil', about: 'lime', all: ['organic soil'] },
+  { key: 'beyond-range', about: 'lime', all: ['beyond range'] },
   { key: 'iron-manganese', all: ['left high'] },
   { key: 'iron-stains', any: ['iron', 'iron sulfate'] },
-  { key: 'dogs-meal', all: ['meal'] },
+  { key: 'dogs-meal', about: 'feeding', all: ['meal'] },
   { key: 'water-edge', all: ['feeds'] },
-  { key: 'dormant', all: ['lawn', 'feeds'] },
+  { key: 'dormant', about: 'feeding', all: ['lawn', 'feeds'] },
   { key: 'label', any: ['feeds', 'limes', 'acidifies'] },
-  { key: 'own-laboratory', all: ['ours leads'] },
+  { key: 'own-laboratory', about: 'both', all: ['ours leads'] },
 ]
 
 const allFacts = Object.keys(facts) as readonly Fact[]
 
 /** The cautions that the circumstances call for, the most harmful first, each once and with its reason. */
-export function cautionsFor(so: Circumstances): Sentence[] {
+export function cautionsFor(so: Circumstances): CautionSaid[] {
   const is = new Set(allFacts.filter((fact) => facts[fact](so)))
   const holds = (fact: Fact) => is.has(fact)
   const called = cautions
     .filter(({ all, any, none }) => (!all || all.every(holds)) && (!any || any.some(holds)) && !none?.some(holds))
-    .map(({ key }) => key)
-  return [...new Set(called)].map((key) => say(`caution.${key}`))
+    .map(({ key, about }): [string, CautionSaid] => [key, { ...say(`caution.${key}`), ...(about && { about }) }])
+  return [...new Map(called).values()]
 }
 
 /** Why a caution is given, for whoever asks. */

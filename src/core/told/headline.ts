@@ -107,6 +107,10 @@ const allIsWell = (ph: Reaction, needs: readonly Need<MajorNutrient>[], reading:
 export const saysUntested = ({ after }: Pick<Matters, 'after'>): boolean =>
   after.some(({ key }) => key === 'headline.untested' || key === 'headline.untested-all')
 
+/** Phosphorus and potassium are not known, and that was said. */
+export const saysUnknown = ({ after }: Pick<Matters, 'after'>): boolean =>
+  after.some(({ key }) => key === 'headline.N-only-known' || key === 'headline.P-K-unknown')
+
 /** What the report leaves open and a further test would tell. */
 export function notMeasured(ph: Reaction, needs: readonly Need<MajorNutrient>[], read: ReadReport): Sentence[] {
   const unknown = needs.filter((need) => need.outcome === 'unknown' && need.lacks === 'test').map((need) => need.of)

@@ -47,6 +47,14 @@ export const objection = (severity: Severity, sentence: Sentence, told?: Sentenc
   ...(told && { told }),
 })
 
+/** What is to be known of a figure beside it; some of it by the client too. */
+export interface Remark extends Sentence {
+  readonly forClient?: true
+}
+
+/** The same, told to the client too. */
+export const toClient = (sentence: Sentence): Remark => ({ ...sentence, forClient: true })
+
 /** Each sentence once, by its key: the last of its arguments, where the first stood. */
 export const eachOnce = (sentences: readonly Sentence[]): Sentence[] => [
   ...new Map(sentences.map((one) => [one.key, one])).values(),

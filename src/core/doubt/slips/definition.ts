@@ -13,6 +13,8 @@ export interface Slipped {
 /** One way in which a right figure becomes a wrong one. Another is a file here and a line in the index. */
 export interface Slip {
   readonly id: string
+  /** It may be made on top of another of its kind. */
+  readonly twice?: true
   /** Every figure that it could make of this rate; none where it cannot happen here. */
   readonly makes: (rate: number, truth: Truth) => readonly Slipped[]
 }

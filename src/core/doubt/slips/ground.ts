@@ -7,6 +7,7 @@ const sizes = [100, 1_000, sqFtPerAcre] as const
 /** So much per 1,000 ft² said per 100, per acre, and every other way about. */
 export const ground: Slip = {
   id: 'ground',
+  twice: true,
   makes: (rate) =>
     sizes.flatMap((meant) =>
       sizes.flatMap((said) =>

@@ -52,7 +52,7 @@ function broughtBy(need: Need<OtherNutrient>, needs: readonly Need<OtherNutrient
   // Of equal amounts the first in order stays.
   if (own > other || (own === other && needs.indexOf(need) < needs.indexOf(beside))) return need
   const why = say('other.brought', { material: product.material.label, nutrient: beside.of })
-  return { of, outcome: 'none', why, lead, checks: [], remarks: [] }
+  return { of, outcome: 'none', brought: true, why, lead, checks: [], remarks: [] }
 }
 
 const isLow = (found: Outcome<Sufficiency>) => found.ok && found.value.low
@@ -90,11 +90,11 @@ function asNeed(nutrient: OtherNutrient, verdict: Verdict, { area }: Feeding): N
 const rules: Readonly<Record<OtherNutrient, (around: Around) => Verdict | undefined>> = {
   Mg: ({ stone, feeding }) =>
     stone === 'dolomitic'
-      ? { outcome: 'none', why: say('other.Mg-by-lime') }
+      ? { outcome: 'none', brought: true, why: say('other.Mg-by-lime') }
       : { rate: setRate('Mg', feeding.guide.limits.secondary.Mg, feeding), why: say('other.Mg-low') },
   Ca: ({ stone, feeding }) =>
     stone
-      ? { outcome: 'none', why: say('other.Ca-by-lime') }
+      ? { outcome: 'none', brought: true, why: say('other.Ca-by-lime') }
       : { rate: setRate('Ca', feeding.guide.limits.secondary.Ca, feeding), why: say('other.Ca-low') },
   S: sulfurAsNutrient,
   B: boron,

@@ -2,7 +2,7 @@ import { banOn } from '../ban'
 import type { ReadingLine } from '../../reading/lines'
 import { noCap, split } from '../../passes/split'
 import { carrierOf } from '../../shelf/products'
-import { say } from '../../told/sentence'
+import { say, toClient } from '../../told/sentence'
 import { quantity, type MajorNutrient, type OtherNutrient } from '../../units/quantity'
 import { derive, given, type Derived } from '../../workings'
 import { onArea } from '../../units/rates'
@@ -77,7 +77,7 @@ function short(nutrient: MajorNutrient, feeding: Feeding): Need<MajorNutrient> {
     amount,
     passes: split(nutrient, amount, rate, cap, nutrient, windows),
     checks: [],
-    remarks: nutrient === 'N' ? [say('soilless.liquid', liquid)] : [],
+    remarks: nutrient === 'N' ? [toClient(say('soilless.liquid', liquid))] : [],
   }
 }
 

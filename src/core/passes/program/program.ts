@@ -177,9 +177,7 @@ const undoes = (
 
 /** What stops sulfur here, where some was put on. */
 const stoppedBy = ({ answer }: AreaRecommendation, logged: readonly Application[]): Sentence | null =>
-  (logged.some(({ what, done }) => what === 'sulfur' && done !== 'skipped') &&
-    answer?.headline.find(({ key }) => key === 'headline.stop-sulfur')) ||
-  null
+  (logged.some(({ what, done }) => what === 'sulfur' && done !== 'skipped') && answer?.stopped) || null
 
 /** Days on which the like of a treatment was put on beside today's plan: intervals run from them too. */
 function besideDays(treatment: Treatment, { kase, area, standings }: Setting): readonly number[] {

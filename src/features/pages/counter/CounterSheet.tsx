@@ -151,7 +151,7 @@ interface PartProps extends Props {
 
 /** What is asked of the client. */
 function Asked({ kase, area, found, bench }: PartProps & { kase: Case }) {
-  const why = found.answer?.reaction.why
+  const reaction = found.answer?.reaction
   const [report] = kase.reports
   return (
     <section
@@ -170,7 +170,7 @@ function Asked({ kase, area, found, bench }: PartProps & { kase: Case }) {
         <CropField area={area} />
         <TextureField
           area={area}
-          missing={why && /needs-input$/.test(why.key) && !area.texture ? render(why) : undefined}
+          missing={reaction?.need?.lacks === 'ground' && !area.texture ? render(reaction.why) : undefined}
         />
         <Fold
           title={en.more}

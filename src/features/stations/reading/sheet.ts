@@ -22,21 +22,18 @@ export const ofAnySize = (kase: Case, areaId: string): Case => ({
 
 const areaIn = (kase: Case, areaId: string): Area => kase.areas.find(({ id }) => id === areaId)!
 
-/** Of lead, salts and mix the cautions come before the numbers. */
-const cautionsOf = { lead: /lead/, salts: /salt|leach/, mix: /mix/ } as const
-
 /** What is said before any number: of salts above what the crop takes their meaning, and cautions of lead, salts, mix. */
 export function saidFirst({ answer, use }: AreaRecommendation): readonly Sentence[] {
   if (!answer) return []
   const line = (id: string) => answer.reading.find((one) => one.id === id)
   const [lead, salts] = [line('lead'), line('salts') ?? line('EC')]
   const salty = (salts?.distance ?? 0) > 0
-  const subjects = [
-    ...(lead && lead.className !== 'below-precaution' ? (['lead'] as const) : []),
-    ...(salty ? (['salts'] as const) : []),
-    ...(use === 'container' ? (['mix'] as const) : []),
+  const subjects: readonly (string | undefined)[] = [
+    ...(lead && lead.className !== 'below-precaution' ? ['lead'] : []),
+    ...(salty ? ['salts'] : []),
+    ...(use === 'container' ? ['mix'] : []),
   ]
-  const cautions = answer.cautions.filter(({ key }) => subjects.some((subject) => cautionsOf[subject].test(key)))
+  const cautions = answer.cautions.filter(({ about }) => about && subjects.includes(about))
   return [...(salty ? [salts!.meaning] : []), ...cautions]
 }
 

@@ -40,8 +40,8 @@ export function PaperSide({ area, sheet, layouts, onArrange, onBlankPaper, onOri
   const { kase, recommendation, act } = useOpenCase()
   const guides = useGuides()
   const { report, change, turnInto, stored } = sheet
-  const why = answerOf(recommendation, area.id).answer?.reaction.why
-  const missingTexture = why && /needs-input$/.test(why.key) && !area.texture ? render(why) : undefined
+  const reaction = answerOf(recommendation, area.id).answer?.reaction
+  const missingTexture = reaction?.need?.lacks === 'ground' && !area.texture ? render(reaction.why) : undefined
   const all: readonly ReportLayout[] = [...layouts.own, ...shippedLayouts]
   const typedOn = all.find((one) => sameLines(one, report.lines.length > 0 ? report : layoutFor(report.kind)))
   return (
