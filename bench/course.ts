@@ -1,6 +1,6 @@
 import { guides } from '../src/core/guides/guides'
-import { learn } from '../src/core/course/learned'
-import { courseOf } from '../src/core/course/course'
+import { learn } from '../src/core/needs/learned'
+import { courseOf } from '../src/core/plan/course'
 import { recommend } from '../src/core/recommend'
 import { shippedProducts } from '../src/core/shelf/products'
 import { sampleCases } from '../src/demo/sample-cases'

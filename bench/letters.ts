@@ -13,7 +13,7 @@ import { pdfOf } from '../src/paper/pdf/pdf'
 import type { Fonts } from '../src/paper/pdf/sheet'
 import { listResults, openResults } from '../src/schemas/results-file/open'
 import { english } from '../src/wording/languages'
-import { missingTests } from '../src/core/told/missing'
+import { missingTests } from '../src/core/compare/missing'
 
 /** How long letters take as PDF and how large they are; and a file of 10,000 homes until it is known whose each is. */
 const font = (name: string) => new Uint8Array(readFileSync(`node_modules/${name}`))

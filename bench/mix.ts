@@ -1,6 +1,6 @@
 import * as fc from 'fast-check'
 import { solveMix } from '../src/core/mix/solve'
-import { aims } from '../src/core/mix/weights'
+import { aims } from '../src/core/case/applications'
 import { anyMix } from '../src/core/testing/any-mix'
 import { highsSolver } from '../src/workers/highs'
 

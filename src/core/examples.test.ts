@@ -2,10 +2,10 @@ import { readdirSync, readFileSync } from 'node:fs'
 import { join, relative } from 'node:path'
 import { quantity } from './units/quantity'
 import { soilUnitWords } from './units/rates'
-import { say } from './told/sentence'
+import { say } from './sentence/sentence'
 import { blankArea } from './case/blank'
 import { oneArea } from './testing/one-area'
-import { given } from './workings'
+import { given } from './units/workings'
 
 /** The examples in docstrings, run: what they say comes out does, to the digits they show. */
 const rooms = ['../core', '../wording', '../schemas'].map((room) => join(__dirname, room))

@@ -7,7 +7,7 @@ import type { Crop } from './guides/crop'
 import { guides } from './guides/guides'
 import type { Limits } from './guides/limits'
 import type { Acidifier, Fertilizer, Lime } from './shelf/product'
-import type { OneFertilizer } from './mix/one-fertilizer'
+import type { OneFertilizer } from './bags/one-fertilizer'
 import { withSchools } from './guides/schools'
 import { oneArea, printed, typed } from './testing/one-area'
 import { majorsOf, minorsOf } from './needs/need'
@@ -16,7 +16,7 @@ import { isMajor, quantity } from './units/quantity'
 import { reactionClass } from './reading/classify'
 import { isPlanted, figures, recommend, type Answer, type AreaRecommendation } from './recommend'
 import { scoop } from './units/kitchen'
-import { isDerived, steps, type Derived, type Working } from './workings'
+import { isDerived, steps, type Derived, type Working } from './units/workings'
 
 const one = oneArea
 const answer = (kase: Case) => recommend(kase, guides).areas[0]!.answer!

@@ -10,7 +10,7 @@ import {
   blankSeason,
 } from '../core/case/blank'
 import type { Case } from '../core/case/case'
-import type { Report } from '../core/case/report'
+import type { Report } from '../core/report/report'
 import type { Sample } from '../core/case/sample'
 import { withParts, type AreaInSeason } from '../core/case/in-season'
 import type { Application } from '../core/case/applications'

@@ -1,7 +1,7 @@
 import type { Case } from '../core/case/case'
 import type { Letter } from '../core/letter/letter'
 import type { Why } from '../core/letter/why'
-import type { Language } from '../core/told/text'
+import type { Language } from '../core/sentence/text'
 import { changesBetween, type LetterChange } from '../wording/changes'
 import type { ClientWords } from '../wording/languages'
 import { wordLetter } from '../wording/letter'

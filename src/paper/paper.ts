@@ -1,4 +1,4 @@
-import type { Language } from '../core/told/text'
+import type { Language } from '../core/sentence/text'
 import type { WordedArea, WordedLetter, WordedRow } from '../wording/letter'
 import type { WordedWhy } from '../wording/why'
 import type { WordedWorkings } from '../wording/workings'

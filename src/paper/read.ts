@@ -10,7 +10,7 @@ import {
   misfitIn,
   type Shape,
 } from '../core/shape/shape'
-import { languages } from '../core/told/text'
+import { languages } from '../core/sentence/text'
 import type { Paper } from './paper'
 
 const text = textOf(20_000)

@@ -2,7 +2,7 @@ import type Joi from 'joi'
 import { caseShape, planShape, type Case } from '../core/case/case'
 import type { Change, Patch, Path } from '../core/case/changes'
 import { readTypedSize } from '../core/reading/soil'
-import { reread, type SizeReader } from '../core/shape/reread'
+import { reread, type SizeReader } from '../core/report/reread'
 import { misfitIn, shapeAt } from '../core/shape/shape'
 import { fromShape } from './from-shape'
 

@@ -1,6 +1,6 @@
 import * as fc from 'fast-check'
 import { blankArea, blankCase } from '../core/case/blank'
-import type { Outline } from '../core/ground/plan/outline'
+import type { Outline } from '../core/case/outline'
 import { planSize, type PlanShape } from '../core/ground/plan/plan-size'
 import { openPlan, planGeoJson } from './geojson'
 

@@ -2,7 +2,7 @@ import Joi from 'joi'
 import { type ReportLayout } from '../core/report/layout'
 import { allFields } from '../core/report/line-fields'
 import { otherMeanings } from '../core/report/names'
-import { limeMeaning, measuring } from '../core/case/report'
+import { limeMeaning, measuring } from '../core/report/report'
 import { fieldsOf, fromShape, line } from './from-shape'
 import type { Mapping } from './results-file/mapping'
 

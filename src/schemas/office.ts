@@ -1,6 +1,6 @@
 import type Joi from 'joi'
 import { officeShape, type Office } from '../core/office'
-import { reread } from '../core/shape/reread'
+import { reread } from '../core/report/reread'
 import { fromShape } from './from-shape'
 
 export const officeSchema = fromShape(officeShape) as Joi.ObjectSchema<Office>

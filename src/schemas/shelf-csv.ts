@@ -4,7 +4,7 @@ import { productOfLabel, readLabel } from '../core/shelf/label'
 import { productNamed, productRef, type Product, type ProductRef } from '../core/shelf/product'
 import { isShipped } from '../core/shelf/products'
 import type { Shelf, Sold } from '../core/shelf/shelf'
-import type { Sentence } from '../core/told/sentence'
+import type { Sentence } from '../core/sentence/sentence'
 
 /** Columns of the shelf as a table, in this order; the first row of a file names them. */
 export const shelfColumns = ['id', 'product', 'label', 'bags', 'seen', 'sold here'] as const

@@ -1,6 +1,6 @@
 import type { Case } from '../core/case/case'
 import { changeBetween } from '../core/case/changes'
-import { mostPatches } from '../core/shape/fits'
+import { mostPatches } from '../core/case/fits'
 import type { FiledEdit } from '../schemas/case-file'
 import { before } from './history'
 

@@ -1,4 +1,4 @@
-import { copyForYear, joinCase } from '../core/case/acts/cases'
+import { copyForYear, joinCase } from '../core/acts/cases'
 import type { Case } from '../core/case/case'
 import type { FiledEdit } from '../schemas/case-file'
 import { v4 as newId } from 'uuid'

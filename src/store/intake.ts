@@ -1,6 +1,6 @@
 import Dexie from 'dexie'
-import type { Act } from '../core/case/acts/act'
-import { handOut } from '../core/case/acts/letters'
+import type { Act } from '../core/acts/act'
+import { handOut } from '../core/acts/letters'
 import type { Case } from '../core/case/case'
 import type { GivenLetter } from '../core/case/decisions'
 import { db, type Pile } from './db'

@@ -1,9 +1,9 @@
 import type { Area } from '../core/case/area'
 import type { Case } from '../core/case/case'
 import type { Guide } from '../core/guides/guide'
-import type { Ban } from '../core/needs/ban'
+import type { Ban } from '../core/calendar/ban'
 import type { Product } from '../core/shelf/product'
-import { missingTests, type MissingTest } from '../core/told/missing'
+import { missingTests, type MissingTest } from '../core/compare/missing'
 import { restOf, sameRest, type Kept } from './remembered'
 
 const missing: Kept<readonly MissingTest[]> = new WeakMap()

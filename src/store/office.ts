@@ -2,7 +2,7 @@ import { blankOffice, officeShape, type Office } from '../core/office'
 import { readable } from '../core/shape/readable'
 import { misfitIn } from '../core/shape/shape'
 import { migratedOffice } from '../schemas/migrations'
-import { bansOf, type Ban } from '../core/needs/ban'
+import { bansOf, type Ban } from '../core/calendar/ban'
 import { db, setting, type Attachment } from './db'
 import { registry } from './registry'
 

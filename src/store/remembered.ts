@@ -1,7 +1,7 @@
 import type { Area } from '../core/case/area'
 import type { Case } from '../core/case/case'
 import type { Guide } from '../core/guides/guide'
-import type { Ban } from '../core/needs/ban'
+import type { Ban } from '../core/calendar/ban'
 import type { Product } from '../core/shelf/product'
 import { recommend, type AreaRecommendation, type Recommendation } from '../core/recommend'
 

@@ -1,5 +1,5 @@
 import { stations, type Station } from '../core/case/stations'
-import { dayNumber } from '../core/passes/program/day'
+import { dayNumber } from '../core/calendar/day'
 import { dueKinds, type Due } from '../core/plan/due-kinds'
 import { isRecord } from '../core/shape/shape'
 import type { Summary } from './db'

@@ -1,5 +1,5 @@
 import type { Card } from '../core/letter/cards'
-import type { Language, Text } from '../core/told/text'
+import type { Language, Text } from '../core/sentence/text'
 import { measure, productWords, sizeWords, weight, type Measures } from './format'
 import type { ClientWords } from './languages'
 import { dueWords, howWords, moreWords } from './letter'

@@ -1,6 +1,6 @@
-import { sourceOf, type SourceRef } from '../core/guides/sources'
+import { sourceOf, type SourceRef } from '../core/units/sources'
 import { isFunctionName, tokens } from '../core/units/expression'
-import { isDerived, steps, type Derived, type Working } from '../core/workings'
+import { isDerived, steps, type Derived, type Working } from '../core/units/workings'
 import { figure, type Measures } from './format'
 import { render } from './render'
 

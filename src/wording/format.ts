@@ -10,7 +10,7 @@ import {
 import type { Size } from '../core/ground/sized'
 import type { Use } from '../core/guides/crop'
 import type { Product } from '../core/shelf/product'
-import type { Text } from '../core/told/text'
+import type { Text } from '../core/sentence/text'
 import { poundsAndOunces, scoop, weigh, type Measure } from '../core/units/kitchen'
 
 import { measures as english, type MeasureWords } from './en/measures'

@@ -1,5 +1,5 @@
-import type { Passes } from '../core/passes/split'
-import type { Text } from '../core/told/text'
+import type { Passes } from '../core/needs/split'
+import type { Text } from '../core/sentence/text'
 import { measures as english, type MeasureWords } from './en/measures'
 
 /**

@@ -1,5 +1,5 @@
-import type { Key } from '../core/told/keys'
-import type { ArgsOf, Sentence, SentenceArg } from '../core/told/sentence'
+import type { Key } from '../core/sentence/keys'
+import type { ArgsOf, Sentence, SentenceArg } from '../core/sentence/sentence'
 import { namesOfTests, tests } from '../core/report/tests'
 import type { TestDefinition } from '../core/report/tests/definition'
 import { figure, pHFigure, type Measures } from './format'

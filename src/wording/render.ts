@@ -1,5 +1,5 @@
-import type { Sentence } from '../core/told/sentence'
-import type { Text } from '../core/told/text'
+import type { Sentence } from '../core/sentence/sentence'
+import type { Text } from '../core/sentence/text'
 import { en } from './interface/catalogue'
 import type { Measures } from './format'
 import { worded } from './phrase'

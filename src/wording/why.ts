@@ -1,6 +1,6 @@
 import type { PaperPlan, Why, WhyLine } from '../core/letter/why'
-import type { Language, Text } from '../core/told/text'
-import { dayNumber } from '../core/passes/program/day'
+import type { Language, Text } from '../core/sentence/text'
+import { dayNumber } from '../core/calendar/day'
 import { figure, pHFigure, productWords, type Measures } from './format'
 import type { ClientWords } from './languages'
 import { capital, worded } from './phrase'

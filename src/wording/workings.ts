@@ -1,6 +1,6 @@
 import type { Letter } from '../core/letter/letter'
 import { stepsOf } from '../core/letter/steps'
-import type { Working } from '../core/workings'
+import type { Working } from '../core/units/workings'
 import { derivation } from './derivation'
 import { weight, productWords, type Measures } from './format'
 import type { ClientWords } from './languages'

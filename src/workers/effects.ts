@@ -1,6 +1,6 @@
 import { proxy } from 'comlink'
 import type { Case } from '../core/case/case'
-import type { Effect } from '../core/guides/effects'
+import type { Effect } from '../core/compare/effects'
 import type { Guide } from '../core/guides/guide'
 import type { Product } from '../core/shelf/product'
 import type { EffectsWork } from './effects.worker'

@@ -1,6 +1,6 @@
 import { expose } from 'comlink'
 import type { Case } from '../core/case/case'
-import { effectsOn, type Effect } from '../core/guides/effects'
+import { effectsOn, type Effect } from '../core/compare/effects'
 import type { Guide } from '../core/guides/guide'
 import type { Product } from '../core/shelf/product'
 import { seldom } from './in-worker'

@@ -1,7 +1,7 @@
 import { proxy } from 'comlink'
 import type { MixProblem } from '../core/mix/problem'
 import type { Solution } from '../core/mix/solve'
-import type { Aim } from '../core/mix/weights'
+import type { Aim } from '../core/case/applications'
 import { inWorker } from './in-worker'
 import type { MixWork } from './mix.worker'
 import { watchedWorker } from './watched-worker'

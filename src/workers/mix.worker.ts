@@ -1,7 +1,7 @@
 import { expose } from 'comlink'
 import type { MixProblem } from '../core/mix/problem'
 import { mixesOf, type Solution } from '../core/mix/solve'
-import type { Aim } from '../core/mix/weights'
+import type { Aim } from '../core/case/applications'
 import { highsSolver } from './highs'
 
 /** One aim after the other, each handed over when it is found; null where it has nothing to choose from. */

@@ -1,4 +1,3 @@
-import { aims } from '../mix/weights'
 import { fields as read } from '../report/fields'
 import {
   fields,
@@ -17,6 +16,10 @@ import {
 import { date, id, product, reference } from '../shape/parts'
 import { texts } from '../shape/limits'
 import { majorNutrients } from '../units/quantity'
+
+/** What a mix may be worked out for. */
+export const aims = ['cheapest', 'fewest', 'single', 'organic', 'no-phosphorus', 'shed'] as const
+export type Aim = (typeof aims)[number]
 
 export const appliedKinds = ['lime', 'fertilizer', 'compost', 'manure', 'sulfur'] as const
 

@@ -1,7 +1,7 @@
 import { fields as read } from '../report/fields'
 import { defaultGuideRef } from '../guides/default'
 import { textures } from '../guides/soils'
-import type { Outline } from '../ground/plan/outline'
+import type { Outline } from './outline'
 import {
   fields,
   flag,

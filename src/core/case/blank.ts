@@ -3,7 +3,7 @@ import { application, type Application } from './applications'
 import { area, type Area } from './area'
 import { caseShape, type Case } from './case'
 import { letterSettings, type LetterSettings } from './decisions'
-import { report, type Report } from './report'
+import { report, type Report } from '../report/report'
 import { sample, type Sample } from './sample'
 import { season } from './season'
 

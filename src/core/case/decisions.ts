@@ -2,7 +2,7 @@ import { fields as read } from '../report/fields'
 import { fields, flag, instant, named, oneOf, orNone, text, typed, usually, type Holds } from '../shape/shape'
 import { byKey, date, hash, id, initials, reference, signed } from '../shape/parts'
 import { texts } from '../shape/limits'
-import { languages } from '../told/text'
+import { languages } from '../sentence/text'
 
 /** Who decided, when, and why. */
 export interface Signed {

@@ -1,6 +1,6 @@
 import type { Area } from './area'
 import type { Case } from './case'
-import type { Report } from './report'
+import type { Report } from '../report/report'
 
 /** The report that leads an area; undefined where none does. */
 export const reportInForce = (

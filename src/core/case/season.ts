@@ -1,7 +1,7 @@
 import { fields as read, limeFields, sieveField } from '../report/fields'
 import { each, fields, flag, list, named, oneOf, orNone, since, typed, usually, type Holds } from '../shape/shape'
 import { date, guideId, product } from '../shape/parts'
-import { limeScales, sieveMeshes, type LimeScaleId } from '../shelf/lime-scales'
+import { limeScales, sieveMeshes, type LimeScaleId } from '../report/lime-scales'
 import { majorNutrients } from '../units/quantity'
 
 /** `2026`. */

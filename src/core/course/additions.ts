@@ -8,7 +8,7 @@ import {
   type Between,
   type LimeClass,
 } from '../guides/course'
-import { dayNumber } from '../passes/program/day'
+import { dayNumber } from '../calendar/day'
 import { isAcidifier, isLime, type Product } from '../shelf/product'
 import { weighedIn } from '../shelf/shed'
 import { caCO3PerSulfur } from '../units/factors'

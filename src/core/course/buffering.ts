@@ -1,4 +1,4 @@
-import type { Report } from '../case/report'
+import type { Report } from '../report/report'
 import { limeAimOf, limeDepth, aimOf, sulfurDepth, type Candidate, type Ground } from '../needs/candidate'
 import { limeCandidates } from '../needs/lime/candidates'
 import { ordinary } from '../needs/lime/product'
@@ -7,12 +7,12 @@ import { withoutWord } from '../needs/overruled'
 import { sulfurCandidates, sulfurIn } from '../needs/sulfur/candidates'
 import { table } from '../needs/sulfur/methods/table'
 import type { ReadReport } from '../reading/soil'
-import { say } from '../told/sentence'
+import { say } from '../sentence/sentence'
 import { caCO3PerSulfur } from '../units/factors'
 import { quantity } from '../units/quantity'
 import { rateUnits } from '../units/rates'
-import { given } from '../workings'
-import type { Buffering } from './learned'
+import { given } from '../units/workings'
+import type { Buffering } from '../needs/learned'
 
 /** pH from its aim at which a method says too little of a whole unit. */
 const near = 0.2

@@ -1,6 +1,6 @@
 import { bacteriaRest, type LimeClass } from '../guides/course'
 import type { Region } from '../guides/regions'
-import { soilOn } from '../passes/program/season'
+import { soilOn } from '../calendar/season'
 
 const celsius = (fahrenheit: number) => ((fahrenheit - 32) * 5) / 9
 

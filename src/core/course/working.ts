@@ -2,11 +2,11 @@ import type { Case } from '../case/case'
 import { oxidation } from '../guides/course'
 import type { Region } from '../guides/regions'
 import { retestAfter } from '../guides/timings'
-import { dayAt, dayNumber, monthsOn, type Day } from '../passes/program/day'
+import { dayAt, dayNumber, monthsOn, type Day } from '../calendar/day'
 import type { Product } from '../shelf/product'
 import { additionsIn } from './additions'
 import { warmthOf } from './reacted'
-import type { StillWorking, Working } from './learned'
+import type { StillWorking, Working } from '../needs/learned'
 import { workedBy } from './retests'
 
 /**

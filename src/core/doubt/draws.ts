@@ -1,5 +1,5 @@
 import type { Case } from '../case/case'
-import type { Report } from '../case/report'
+import type { Report } from '../report/report'
 import { reportInForce } from '../case/in-force'
 import { inSeason } from '../case/in-season'
 import type { Guide } from '../guides/guide'

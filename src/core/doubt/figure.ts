@@ -1,6 +1,6 @@
 import { amountIn, gradeAlone, plain, productIn, quantityOf } from '../passes/log/line'
 import { feeds, isAcidifier, isLime, type Product } from '../shelf/product'
-import { accept, refuse, type Outcome } from '../told/sentence'
+import { accept, refuse, type Outcome } from '../sentence/sentence'
 import { poundsIn, poundsPerTon, sqFtPerAcre } from '../units/factors'
 import { majorNutrients } from '../units/quantity'
 import { doubtables, type Doubtable } from './doubtable'

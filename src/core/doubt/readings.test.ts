@@ -1,5 +1,5 @@
 import { blankReport } from '../case/blank'
-import type { Report } from '../case/report'
+import type { Report } from '../report/report'
 import { guides } from '../guides/guides'
 import { shippedProducts } from '../shelf/products'
 import { oneArea, typed } from '../testing/one-area'

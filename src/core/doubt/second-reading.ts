@@ -1,4 +1,4 @@
-import { say, type Sentence } from '../told/sentence'
+import { say, type Sentence } from '../sentence/sentence'
 import type { Doubtable } from './doubtable'
 import type { Figure } from './figure'
 import { slips } from './slips'

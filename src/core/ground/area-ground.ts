@@ -1,7 +1,7 @@
 import type { Area } from '../case/area'
-import { boxOf } from './plan/outline'
+import { boxOf } from '../case/outline'
 import { groundOf, type PlanShape } from './plan/plan-size'
-import type { Ground } from './plan/polygon'
+import type { Ground } from '../geometry/polygon'
 import type { Size } from './sized'
 
 /** ft between beds of which only the number and the size are known. */

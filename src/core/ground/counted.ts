@@ -1,6 +1,6 @@
-import { accept, refuse, say, type Outcome } from '../told/sentence'
+import { accept, refuse, say, type Outcome } from '../sentence/sentence'
 import { quantity } from '../units/quantity'
-import { derive, given, type Working } from '../workings'
+import { derive, given, type Working } from '../units/workings'
 import type { Size } from './sized'
 
 /** What is known of the ground beside the text of its size. */

@@ -1,10 +1,10 @@
-import { refuse, type Outcome } from '../told/sentence'
+import { refuse, type Outcome } from '../sentence/sentence'
 import { feetPerMetre } from '../units/factors'
-import type { Derived } from '../workings'
+import type { Derived } from '../units/workings'
 import { groundOf } from './plan/plan-size'
-import type { Ground, Point } from './plan/polygon'
+import type { Ground, Point } from '../geometry/polygon'
 import { bySimpson, ellipse, offsets, ring, trapezoid, triangle, triangleBySides } from './shapes'
-import { sizeTokens, Unreadable } from './size-tokens'
+import { sizeTokens, Unreadable } from '../units/size-tokens'
 
 /** A shape that is named and told by a few lengths. */
 export interface Named {

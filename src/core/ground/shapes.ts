@@ -1,6 +1,6 @@
-import { refuse, accept, say, type Outcome } from '../told/sentence'
-import { derive, type Derived } from '../workings'
-import { short } from './size-tokens'
+import { refuse, accept, say, type Outcome } from '../sentence/sentence'
+import { derive, type Derived } from '../units/workings'
+import { short } from '../units/size-tokens'
 
 /**
  * Areas of shapes that are told by a few lengths, in ft. Each gives the area and its formula; lengths must be above

@@ -1,7 +1,7 @@
 import { typedLimits } from '../shape/shape'
-import { accept, refuse, say, type Outcome } from '../told/sentence'
+import { accept, refuse, say, type Outcome } from '../sentence/sentence'
 import { feetPerMetre, sqFtPerAcre, sqFtPerSqMetre } from '../units/factors'
-import { derive } from '../workings'
+import { derive } from '../units/workings'
 import type { Shape, Size } from './sized'
 import { readCounted, type Known } from './counted'
 import { readNamed, type Named } from './named-size'
@@ -14,7 +14,7 @@ import {
   type Measure,
   type Round,
   type SizeToken,
-} from './size-tokens'
+} from '../units/size-tokens'
 
 type Measures = 'feet' | 'metres'
 

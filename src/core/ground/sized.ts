@@ -1,6 +1,6 @@
-import type { Sentence } from '../told/sentence'
-import type { Derived } from '../workings'
-import type { Ground } from './plan/polygon'
+import type { Sentence } from '../sentence/sentence'
+import type { Derived } from '../units/workings'
+import type { Ground } from '../geometry/polygon'
 
 /** The outline behind a size, in feet, for drawing it to scale. `plain` is an area of unknown outline. */
 export type Shape =

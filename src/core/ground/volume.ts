@@ -1,7 +1,7 @@
-import { say } from '../told/sentence'
+import { say } from '../sentence/sentence'
 import { inchesPerFoot } from '../units/factors'
 import { quantity } from '../units/quantity'
-import { derive, given, type Derived } from '../workings'
+import { derive, given, type Derived } from '../units/workings'
 
 /**
  * What a raised bed, a container or a layer of soil holds.

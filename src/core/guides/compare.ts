@@ -1,5 +1,5 @@
 import type { Guide } from './guide'
-import type { Source } from './sources'
+import type { Source } from '../units/sources'
 
 export type GuidePath = readonly (string | number)[]
 

@@ -1,4 +1,4 @@
-import type { SourceRef } from './sources'
+import type { SourceRef } from '../units/sources'
 
 /** A share of a lime and how fast it reacts: first order, by year. */
 export interface LimeClass {

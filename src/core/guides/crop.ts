@@ -1,6 +1,8 @@
-import type { YieldUnit } from '../report/fields'
-import type { Text } from '../told/text'
-import type { SourceRef } from './sources'
+import type { Text } from '../sentence/text'
+import type { SourceRef } from '../units/sources'
+
+/** What a plot's yield is counted in. */
+export type YieldUnit = 'bu/acre' | 'tons/acre'
 
 /** How ground is managed decides the rate it is spoken of in, the caps, and whether it is dug. */
 export const uses = ['bed', 'lawn', 'planting', 'plot', 'container'] as const

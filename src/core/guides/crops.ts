@@ -1,7 +1,6 @@
 import { both, type English } from './spanish'
-import type { YieldUnit } from '../report/fields'
 import type { WindowId } from './windows'
-import type { Crop, NitrogenByGround, NitrogenByTree, PhosphorusPotassium, TriState, Use } from './crop'
+import type { Crop, NitrogenByGround, NitrogenByTree, PhosphorusPotassium, TriState, Use, YieldUnit } from './crop'
 
 type Span = readonly [low: number, high: number, aim: number]
 type More = Partial<Omit<Crop, 'label' | 'use' | 'pH' | 'nitrogen' | 'phosphorusPotassium'>>

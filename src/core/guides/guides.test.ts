@@ -6,7 +6,7 @@ import { limeByTexture, smpRows } from './lime-tables'
 import { isAcidifier, isFertilizer, isLime, productNamed, type Acidifier } from '../shelf/product'
 import { shippedProducts } from '../shelf/products'
 import { reactionClasses, textures } from './soils'
-import { sources } from './sources'
+import { sources } from '../units/sources'
 import { sulfurTo45 } from './sulfur-tables'
 
 /** What must be so of every table, whatever its figures. */

@@ -1,4 +1,4 @@
-import type { SourceRef } from './sources'
+import type { SourceRef } from '../units/sources'
 
 /** Caps and intervals of a guide. Local rules and product labels come before them. */
 export interface Limits {

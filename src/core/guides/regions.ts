@@ -1,6 +1,6 @@
 import type { Climate } from './soils'
-import type { SourceRef } from './sources'
-import type { Text } from '../told/text'
+import type { SourceRef } from '../units/sources'
+import type { Text } from '../sentence/text'
 
 /** A day of any year, `MM-DD`. */
 export type YearDay = string

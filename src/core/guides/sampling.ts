@@ -1,6 +1,6 @@
-import type { Text } from '../told/text'
+import type { Text } from '../sentence/text'
 import type { Use } from './crop'
-import type { SourceRef } from './sources'
+import type { SourceRef } from '../units/sources'
 
 /** How soil is sampled. */
 export interface Sampling {

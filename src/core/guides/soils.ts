@@ -1,4 +1,4 @@
-import type { Text } from '../told/text'
+import type { Text } from '../sentence/text'
 
 /**
  * Soil textures, and the row that stands for each in the two texture tables.

@@ -1,4 +1,4 @@
-import type { Text } from '../told/text'
+import type { Text } from '../sentence/text'
 
 /** What the shipped data is called in Spanish, wherever a client may read it. */
 const spanish = {

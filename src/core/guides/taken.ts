@@ -1,4 +1,4 @@
-import type { Text } from '../told/text'
+import type { Text } from '../sentence/text'
 import type { Use } from './crop'
 import type { Guide, School } from './guide'
 import { guides } from './guides'

@@ -1,6 +1,6 @@
 import { both, type English } from './spanish'
-import type { Text } from '../told/text'
-import type { SourceRef } from './sources'
+import type { Text } from '../sentence/text'
+import type { SourceRef } from '../units/sources'
 
 /** First and last month, 1 to 12; a span may run over the new year. */
 export type Months = readonly [from: number, to: number]

@@ -1,4 +1,4 @@
-import type { Day } from '../passes/program/day'
+import type { Day } from '../calendar/day'
 import type { Test } from '../passes/program/tests'
 import type { Letter, LetterArea, LetterPass } from './letter'
 

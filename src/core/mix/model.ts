@@ -1,7 +1,8 @@
 import { majorNutrients, type MajorNutrient } from '../units/quantity'
 import type { SoldBag } from '../shelf/shelf'
 import type { MixArea, MixProblem, MixProduct } from './problem'
-import { leastSpread, tolerance, unpricedPound, weights, wholeWhereNone, type Aim } from './weights'
+import { type Aim } from '../case/applications'
+import { leastSpread, tolerance, unpricedPound, weights, wholeWhereNone } from './weights'
 
 /** A mixed-integer linear program in plain numbers: least Σ cost × column, every row between its bounds. */
 export interface Model {

@@ -1,4 +1,4 @@
-import type { Ban } from '../needs/ban'
+import type { Ban } from '../calendar/ban'
 import type { Case } from '../case/case'
 import { inSeason } from '../case/in-season'
 import type { Guide } from '../guides/guide'
@@ -9,11 +9,11 @@ import { feedingFor, type AreaRecommendation, type Recommendation } from '../rec
 import { isFertilizer, productRef, type Fertilizer, type Product, type ProductRef } from '../shelf/product'
 import { lbInShed } from '../shelf/shed'
 import { bagsOf, hasPrices, type Shelf, type SoldBag } from '../shelf/shelf'
-import { say } from '../told/sentence'
+import { say } from '../sentence/sentence'
 import { majorNutrients, quantity, type MajorNutrient } from '../units/quantity'
-import { derive, given } from '../workings'
-import { barredBy } from './one-fertilizer'
-import { firstYearOf } from './supply'
+import { derive, given } from '../units/workings'
+import { barredBy } from '../bags/one-fertilizer'
+import { firstYearOf } from '../bags/supply'
 
 /** Plain numbers: what a solver needs to know of the needs of several areas and of the products at hand. */
 export interface MixProblem {

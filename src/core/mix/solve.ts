@@ -2,7 +2,8 @@ import type { MajorNutrient } from '../units/quantity'
 import type { ProductRef } from '../shelf/product'
 import { counts, modelOf, serves, type Layout, type Model } from './model'
 import { byNutrient, type MixProblem } from './problem'
-import { tolerance, type Aim } from './weights'
+import { type Aim } from '../case/applications'
+import { tolerance } from './weights'
 
 /** What a solver makes of a model. */
 export interface Solved {

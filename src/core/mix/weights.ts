@@ -1,3 +1,4 @@
+import type { Aim } from '../case/applications'
 import type { MajorNutrient } from '../units/quantity'
 
 /**
@@ -34,9 +35,6 @@ export const unpricedPound = 0.6
 export const leastSpread = 0.25
 
 const usual: Weights = { cost: 1, within: 5, beyond: 2_000, product: 0, use: 0.5 }
-
-export const aims = ['cheapest', 'fewest', 'single', 'organic', 'no-phosphorus', 'shed'] as const
-export type Aim = (typeof aims)[number]
 
 export const weights: Readonly<Record<Aim, Weights>> = {
   cheapest: usual,

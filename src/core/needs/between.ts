@@ -1,9 +1,9 @@
 import { measuredIn, testedIn, type MeasuredField } from '../report/tests'
-import type { Report } from '../case/report'
+import type { Report } from '../report/report'
 import { readLine, withLine } from '../report/lines'
 import { boundsOf } from '../reading/uncertainty'
-import { classesOfWords } from '../reading/class-words'
-import { say, toClient } from '../told/sentence'
+import { classesOfWords } from '../report/class-words'
+import { say, toClient } from '../sentence/sentence'
 import { differ, isApplied, lbNeeded, type Applied, type Need } from './need'
 import type { Reaction } from './reaction'
 

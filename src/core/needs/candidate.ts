@@ -7,11 +7,11 @@ import type { ChosenLime } from './lime/product'
 import type { LetGo } from './hold'
 import { ownAimIn, ownDepthIn, type Overrulings } from './overruled'
 import { byAdvisor, byLaboratory } from './need'
-import { isNews, type SiteLearned, type StillWorking } from '../course/learned'
-import { say, type Sentence } from '../told/sentence'
-import type { Text } from '../told/text'
+import { isNews, type SiteLearned, type StillWorking } from './learned'
+import { say, type Sentence } from '../sentence/sentence'
+import type { Text } from '../sentence/text'
 import { quantity } from '../units/quantity'
-import { derive, given, type Derived, type Given } from '../workings'
+import { derive, given, type Derived, type Given } from '../units/workings'
 
 /** The ground that a lime or sulfur figure is for. */
 export interface Ground {

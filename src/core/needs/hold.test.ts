@@ -1,6 +1,6 @@
 import { plan } from '../testing/planned'
 import type { ReportParts } from '../report/report-with'
-import { confirmFigure, holdFigure } from '../case/acts/decisions'
+import { confirmFigure, holdFigure } from '../acts/decisions'
 import type { AreaInSeason } from '../case/in-season'
 import { guides } from '../guides/guides'
 import { letterOf } from '../letter/letter'

@@ -1,7 +1,7 @@
 import { confirmationKey, creditsKnown, figuresFor, type Confirmation, type Decisions } from '../case/decisions'
 import type { Crop } from '../guides/crop'
 import type { Typed } from '../units/typed'
-import { say, type Sentence } from '../told/sentence'
+import { say, type Sentence } from '../sentence/sentence'
 import { byLaboratory, type Need, type What } from './need'
 
 /**

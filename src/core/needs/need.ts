@@ -1,11 +1,11 @@
-import type { Working } from '../course/learned'
-import type { Ban } from './ban'
+import type { Working } from './learned'
+import type { Ban } from '../calendar/ban'
 import type { Confirmation, Overruling } from '../case/decisions'
-import type { Passes } from '../passes/split'
+import type { Passes } from './split'
 import type { Rating } from '../reading/classify'
 import type { Product } from '../shelf/product'
-import type { Lack, Remark, Sentence } from '../told/sentence'
-import type { Text } from '../told/text'
+import type { Lack, Remark, Sentence } from '../sentence/sentence'
+import type { Text } from '../sentence/text'
 import {
   isMajor,
   isMinor,
@@ -14,7 +14,7 @@ import {
   type OtherNutrient,
   type Substance,
 } from '../units/quantity'
-import type { Derived } from '../workings'
+import type { Derived } from '../units/workings'
 
 /** What goes on the ground: lime or sulfur as product, the nutrients as such. `S` is sulfur as a nutrient. */
 export type What = 'lime' | 'sulfur' | Nutrient

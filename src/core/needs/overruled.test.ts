@@ -1,6 +1,6 @@
 import { plan } from '../testing/planned'
 import { blankApplication } from '../case/blank'
-import { overrule, takeBack } from '../case/acts/decisions'
+import { overrule, takeBack } from '../acts/decisions'
 import type { Overrulable } from '../case/decisions'
 import { guides } from '../guides/guides'
 import { letterOf } from '../letter/letter'

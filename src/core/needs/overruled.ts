@@ -2,14 +2,14 @@ import { overrulingKey, reactionOf, type Decisions, type Overrulable, type Overr
 import type { Season } from '../case/season'
 import { readInches } from '../reading/soil'
 import { fields, numberIn } from '../report/fields'
-import { say, toClient, type Remark } from '../told/sentence'
+import { say, toClient, type Remark } from '../sentence/sentence'
 import { mostPrinted } from './hold'
 import { differ, type Overruled } from './need'
 import type { Field } from '../units/typed'
 import { poundsIn } from '../units/factors'
 import { quantity, type Substance } from '../units/quantity'
 import { fromPrinted, overArea, rateUnits, type RateUnit } from '../units/rates'
-import { given, type Derived } from '../workings'
+import { given, type Derived } from '../units/workings'
 
 /** What was put in the place of a figure of one area, by the need and what of it. */
 export type Overrulings = (need: string, of: Overrulable) => Overruling | undefined

@@ -1,6 +1,6 @@
 import { reactionOf, type Overrulable, type Signed } from '../case/decisions'
 import type { Season } from '../case/season'
-import { isDerived, type Working } from '../workings'
+import { isDerived, type Working } from '../units/workings'
 import type { Feeding } from './nutrients/method'
 import { aimOf, limeAimOf, limeDepth, sulfurDepth, type Ground } from './candidate'
 import { differ, isApplied, type Need } from './need'

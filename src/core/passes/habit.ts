@@ -1,11 +1,11 @@
-import { caseIn } from '../by-season'
+import { caseIn } from '../compare/by-season'
 import type { Case } from '../case/case'
 import type { Guide } from '../guides/guide'
 import { lbNeeded } from '../needs/need'
 import { figures } from '../recommend'
 import { productNamed, productRef, type Product, type ProductRef } from '../shelf/product'
 import { weighedIn } from '../shelf/shed'
-import { say, type Sentence } from '../told/sentence'
+import { say, type Sentence } from '../sentence/sentence'
 import { majorNutrients, type MajorNutrient } from '../units/quantity'
 import { contentOf, type AreaLedger } from './ledger'
 

@@ -1,5 +1,5 @@
 import { blankSeason } from '../case/blank'
-import { noRules } from './program/rule'
+import { noRules } from '../calendar/rule'
 import * as fc from 'fast-check'
 import { sampleCases } from '../../demo/sample-cases'
 import { guides } from '../guides/guides'
@@ -12,7 +12,7 @@ import { planFor } from '../plan/plan'
 import { plan, planned } from '../testing/planned'
 import { job } from './job'
 import { passesOf } from './pass'
-import { portionsOf } from './portions'
+import { portionsOf } from '../needs/portions'
 import { shopping } from './shopping'
 
 const cases = [...sampleCases, ...fc.sample(anyCase, { numRuns: 400, seed: 15 }).map(build)]

@@ -1,8 +1,8 @@
 import { feeds, type Product } from '../shelf/product'
-import type { Sentence } from '../told/sentence'
+import type { Sentence } from '../sentence/sentence'
 import type { MajorNutrient, Nutrient } from '../units/quantity'
-import type { Derived, Working } from '../workings'
-import type { Interval, Passes, Window } from './split'
+import type { Derived, Working } from '../units/workings'
+import type { Interval, Passes, Window } from '../needs/split'
 
 /** One thing on one area for one need, in all of its passes. */
 export interface Treatment {

@@ -2,9 +2,9 @@ import type { Case } from '../case/case'
 import { lbInShed } from '../shelf/shed'
 import { productRef, type Product } from '../shelf/product'
 import { bagsOf, type Shelf } from '../shelf/shelf'
-import { say } from '../told/sentence'
+import { say } from '../sentence/sentence'
 import { quantity } from '../units/quantity'
-import { derive, given, type Derived, type Working } from '../workings'
+import { derive, given, type Derived, type Working } from '../units/workings'
 import { leftIn, type Job } from './job'
 
 /** What all that is still to do takes of one product. */

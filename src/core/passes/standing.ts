@@ -4,12 +4,12 @@ import type { Case } from '../case/case'
 import { reportInForce } from '../case/in-force'
 import { feeds, isAcidifier, isLime, productNamed, productRef, type Product } from '../shelf/product'
 import { poundsOf } from '../shelf/shed'
-import { say } from '../told/sentence'
+import { say } from '../sentence/sentence'
 import { isMajor, majorNutrients, quantity, type MajorNutrient } from '../units/quantity'
-import { derive, given, type Derived, type Working } from '../workings'
+import { derive, given, type Derived, type Working } from '../units/workings'
 import { contentOf, type LedgerLine } from './ledger'
 import { passesOf, type Pass, type Treatment } from './pass'
-import type { Day } from './program/day'
+import type { Day } from '../calendar/day'
 
 /** What of a plan is done, and what is still to do. */
 export interface Standing {

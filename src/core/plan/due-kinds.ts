@@ -1,4 +1,4 @@
-import type { Day } from '../passes/program/day'
+import type { Day } from '../calendar/day'
 
 /** Kinds of what falls due: sulfur that has to lie before planting, another pass, a soil test, a sample that is out, a letter. */
 export const dueKinds = ['sulfur', 'pass', 'test', 'sample', 'letter'] as const

@@ -1,5 +1,5 @@
 import type { Case } from '../case/case'
-import { dayAt, dayNumber } from '../passes/program/day'
+import { dayAt, dayNumber } from '../calendar/day'
 import type { Due } from './due-kinds'
 import { openPasses, type Plan } from './plan'
 

@@ -4,7 +4,7 @@ import { printedForIn } from '../needs/hold'
 import { isHeld } from '../needs/need'
 import { isOpen } from '../passes/program/dated'
 import { countsFrom, loggedFrom } from '../passes/standing'
-import { say, type Sentence, type Severity } from '../told/sentence'
+import { say, type Sentence, type Severity } from '../sentence/sentence'
 import { openPasses, type AreaPlan, type Plan } from './plan'
 
 /** A fact of a plan that somebody has to know of before a letter of it leaves. */

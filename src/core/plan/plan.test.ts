@@ -1,5 +1,5 @@
 import * as fc from 'fast-check'
-import { printFor } from '../case/acts/decisions'
+import { printFor } from '../acts/decisions'
 import { blankApplication, blankCase } from '../case/blank'
 import type { Case } from '../case/case'
 import { feeds } from '../shelf/product'

@@ -1,9 +1,9 @@
 import type { Need } from '../needs/need'
 import { contentOf } from '../passes/ledger'
 import { lineOf, type Standing } from '../passes/standing'
-import { say } from '../told/sentence'
+import { say } from '../sentence/sentence'
 import { quantity, type MajorNutrient } from '../units/quantity'
-import { derive, given, type Derived } from '../workings'
+import { derive, given, type Derived } from '../units/workings'
 import type { AreaPlan } from './plan'
 
 /** How what a need asks for stands, where some of it was put on or is held back. */

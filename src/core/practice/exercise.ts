@@ -1,6 +1,6 @@
 import { blankArea, blankCase, blankReport, blankSeason } from '../case/blank'
 import type { Case } from '../case/case'
-import type { Report } from '../case/report'
+import type { Report } from '../report/report'
 import type { LineField } from '../report/line-fields'
 import { withParts } from '../case/in-season'
 import { called, type Doubtable } from '../doubt/doubtable'
@@ -14,7 +14,7 @@ import { gradeOf } from '../passes/log/line'
 import { typedSize } from '../reading/soil'
 import { readLine, withLine } from '../report/lines'
 import { productNamed, type Product, type ProductRef } from '../shelf/product'
-import type { Outcome } from '../told/sentence'
+import type { Outcome } from '../sentence/sentence'
 
 /** What is practised. */
 export const topics = ['lime', 'sulfur', 'nitrogen', 'phosphate', 'potash', 'bag'] as const

@@ -1,8 +1,8 @@
 import { unitOf } from './tests'
-import { accept, lacking, refuse, say, type Outcome } from '../told/sentence'
+import { accept, lacking, refuse, say, type Outcome } from '../sentence/sentence'
 import { furrowSliceInches, lbPerAcrePerPpmInch } from '../units/factors'
 import { quantity, type Element, type SoilTest, type SoilUnit, type WaterPH } from '../units/quantity'
-import { derive, given, type Working } from '../workings'
+import { derive, given, type Working } from '../units/workings'
 import {
   classNames,
   extractants,
@@ -16,9 +16,9 @@ import {
 } from '../guides/guide'
 import { guides } from '../guides/guides'
 import { reactionClasses } from '../guides/soils'
-import type { SourceRef } from '../guides/sources'
-import type { Text } from '../told/text'
-import type { Report } from '../case/report'
+import type { SourceRef } from '../units/sources'
+import type { Text } from '../sentence/text'
+import type { Report } from '../report/report'
 import type { Range } from '../report/measured'
 import type { ReadReport, Soil } from './soil'
 

@@ -1,6 +1,6 @@
-import type { Report } from '../case/report'
+import type { Report } from '../report/report'
 import type { Limits } from '../guides/limits'
-import { accept, refuse, type Outcome } from '../told/sentence'
+import { accept, refuse, type Outcome } from '../sentence/sentence'
 
 export const leadClasses = ['below-precaution', 'precaution', 'screening', 'no-food', 'removal'] as const
 export type LeadClass = (typeof leadClasses)[number]

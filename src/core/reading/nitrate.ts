@@ -1,7 +1,7 @@
-import { say } from '../told/sentence'
+import { say } from '../sentence/sentence'
 import { lbPerAcrePerPpmInch } from '../units/factors'
 import { quantity } from '../units/quantity'
-import { derive, given, type Working } from '../workings'
+import { derive, given, type Working } from '../units/workings'
 import type { ReadReport } from './soil'
 
 /** The depth that a sample is taken to have where nobody said, in. Source: common practice. */

@@ -1,10 +1,10 @@
 import { reportWith, type ReportParts } from '../report/report-with'
 import { blankReport } from '../case/blank'
-import type { Report } from '../case/report'
+import type { Report } from '../report/report'
 import type { CropId } from '../guides/crops'
 import { answer, found, typed } from '../testing/one-area'
-import { classOfWord } from './class-words'
-import type { Text } from '../told/text'
+import { classOfWord } from '../report/class-words'
+import type { Text } from '../sentence/text'
 import { readReport } from './soil'
 import type { ReadingLine } from './lines'
 

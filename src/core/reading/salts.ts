@@ -1,9 +1,9 @@
 import type { Crop } from '../guides/crop'
-import { refuse, accept, say, type Outcome, type Sentence } from '../told/sentence'
+import { refuse, accept, say, type Outcome, type Sentence } from '../sentence/sentence'
 import { gypsumPerMeqSodium } from '../units/factors'
 import type { Conductivity, SaltMethod } from '../units/quantity'
 import { quantity } from '../units/quantity'
-import { derive, given, type Derived } from '../workings'
+import { derive, given, type Derived } from '../units/workings'
 import type { ReadReport } from './soil'
 
 /** Bands of the saturated paste, dS/m; a bound belongs to the lower band. Source: USDA Handbook 60, recalled. */

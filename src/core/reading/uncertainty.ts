@@ -1,5 +1,5 @@
 import type { Case } from '../case/case'
-import type { Report } from '../case/report'
+import type { Report } from '../report/report'
 import type { ReportKind } from '../report/kinds'
 import { testOf, type MeasuredField, measuredIn } from '../report/tests'
 import { fields, numberIn } from '../report/fields'

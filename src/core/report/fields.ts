@@ -1,4 +1,5 @@
-import type { LimeScaleId } from '../shelf/lime-scales'
+import type { YieldUnit } from '../guides/crop'
+import type { LimeScaleId } from './lime-scales'
 import { check, type Field, type Typed } from '../units/typed'
 import { rateUnitWords } from '../units/rates'
 import { bagsWords, bushels, feet, inches, kilograms, ounces, percent, pounds, tonsPerAcre } from './unit-words'
@@ -42,8 +43,7 @@ export const fields = {
 export const yieldFields = {
   'bu/acre': { units: bushels, low: 5, high: 400, example: '60' },
   'tons/acre': { units: tonsPerAcre, low: 0.5, high: 15, example: '2' },
-} as const satisfies Record<string, Field>
-export type YieldUnit = keyof typeof yieldFields
+} as const satisfies Record<YieldUnit, Field>
 
 /** What a bag of lime prints, by the scale it prints it on; sieves go by percent. */
 export const limeFields: Readonly<Record<LimeScaleId, Field>> = {

@@ -1,8 +1,8 @@
 import { allFields, type LineField } from './line-fields'
 import { mannerIn, noManner, type Manner } from './manners'
-import type { Report, ReportLine } from '../case/report'
+import type { Report, ReportLine } from './report'
 import type { ReportKind } from '../report/kinds'
-import type { Text } from '../told/text'
+import type { Text } from '../sentence/text'
 import { lineUnit, readLine, recommendedIn, typedIn, withLine } from './lines'
 
 /** What one paper of a laboratory has in common with the next: what it prints, in which order and unit, and how it measured. */

@@ -1,4 +1,4 @@
-import type { Report } from '../case/report'
+import type { Report } from './report'
 import type { LineField, RecommendedField } from './line-fields'
 import { fields } from './fields'
 import { buffers } from './buffers'

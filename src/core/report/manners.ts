@@ -1,5 +1,5 @@
 import { boronMethods, leadMethods, micronutrientMethods, type ExtractantId } from '../guides/guide'
-import type { Text } from '../told/text'
+import type { Text } from '../sentence/text'
 import { saltMethods } from '../units/quantity'
 import { bufferKinds } from './buffers'
 

@@ -1,6 +1,6 @@
 import type { ClassName } from '../guides/guide'
 import { readNumber, readTyped, type Typed, type UnitWords } from '../units/typed'
-import { classOfWord } from '../reading/class-words'
+import { classOfWord } from './class-words'
 
 /** What a value lies between; null where that end is open. */
 export interface Range {

@@ -1,6 +1,6 @@
-import type { Report } from '../case/report'
+import type { Report } from './report'
 import type { LineField } from './line-fields'
-import type { Sentence } from '../told/sentence'
+import type { Sentence } from '../sentence/sentence'
 import type { Element, TestUnit } from '../units/quantity'
 import type { BufferKind } from './buffers'
 import type { RateUnit } from '../units/rates'

@@ -1,4 +1,4 @@
-import type { Report } from '../case/report'
+import type { Report } from './report'
 import type { Typed } from '../units/typed'
 import { isMeasured, type MeasuredField } from './tests'
 

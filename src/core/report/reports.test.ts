@@ -1,5 +1,5 @@
 import { blankReport } from '../case/blank'
-import type { Report } from '../case/report'
+import type { Report } from './report'
 import type { LineField } from './line-fields'
 import { measuredFields } from '../report/tests'
 import { typed } from '../testing/one-area'

@@ -1,7 +1,9 @@
 import type { GuideRef } from '../guides/guide'
-import type { ProductRef } from '../shelf/product'
 import { form, instant, oneOf, record, text, type Shape } from './shape'
 import { texts } from './limits'
+
+/** A product of a version, as the shelf names it. */
+type ProductRef = `${string}@${number}`
 
 /** Shapes that many others are made of. */
 export const id = text(80, 1)

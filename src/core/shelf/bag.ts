@@ -1,5 +1,5 @@
 import { poundsIn } from '../units/factors'
-import { accept, refuse, type Outcome } from '../told/sentence'
+import { accept, refuse, type Outcome } from '../sentence/sentence'
 import type { SoldBag } from './shelf'
 
 /** lb in a bag that nobody carries, or nobody sells. */

@@ -1,5 +1,5 @@
 import { elementInCompound } from '../units/factors'
-import { accept, refuse, say, type Outcome, type Sentence } from '../told/sentence'
+import { accept, refuse, say, type Outcome, type Sentence } from '../sentence/sentence'
 import { otherNutrients, type MajorNutrient, type OtherNutrient } from '../units/quantity'
 import { number, priceOf, read, readBag, weightOf, without } from './bag'
 import { limingLabel, productOfLiming, type LimingLabel } from './liming-label'

@@ -1,6 +1,6 @@
-import { accept, refuse, say, type Outcome, type Sentence } from '../told/sentence'
+import { accept, refuse, say, type Outcome, type Sentence } from '../sentence/sentence'
 import { number, priceOf, read, readBag, weightOf, without } from './bag'
-import { limeScales } from './lime-scales'
+import { limeScales } from '../report/lime-scales'
 import type { Product } from './product'
 import type { SoldBag } from './shelf'
 

@@ -1,5 +1,5 @@
-import type { SourceRef } from '../guides/sources'
-import type { Text } from '../told/text'
+import type { SourceRef } from '../units/sources'
+import type { Text } from '../sentence/text'
 import type { OtherNutrient } from '../units/quantity'
 
 /** A product in one of its versions. A version is never changed: what was computed with it can be computed again. */

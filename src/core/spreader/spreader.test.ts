@@ -1,10 +1,10 @@
 import * as fc from 'fast-check'
 import type { Trial } from '../case/spreader'
 import { fields } from '../report/fields'
-import { say } from '../told/sentence'
+import { say } from '../sentence/sentence'
 import { quantity } from '../units/quantity'
 import { readTyped } from '../units/typed'
-import { derive, given } from '../workings'
+import { derive, given } from '../units/workings'
 import { halfPass, rateAt, settingFor, swathOf, tracksOver, triedRate, type Tried } from './spreader'
 
 const trial = (setting: string, distance: string, before: string, after: string): Trial => ({

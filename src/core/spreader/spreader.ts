@@ -1,10 +1,10 @@
 import type { Spreader, Trial } from '../case/spreader'
 import { fields, numberIn } from '../report/fields'
-import { accept, refuse, say, type Outcome } from '../told/sentence'
+import { accept, refuse, say, type Outcome } from '../sentence/sentence'
 import { feetPerMetre, poundsIn } from '../units/factors'
 import { quantity } from '../units/quantity'
 import type { Field, Typed } from '../units/typed'
-import { derive, given, type Derived, type Given, type Working } from '../workings'
+import { derive, given, type Derived, type Given, type Working } from '../units/workings'
 
 /** A trial that can be used: the setting, and what it put down. */
 export interface Tried {

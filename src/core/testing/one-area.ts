@@ -1,6 +1,6 @@
 import { blankArea, blankCase, blankReport, blankSeason } from '../case/blank'
 import type { Case } from '../case/case'
-import type { Report } from '../case/report'
+import type { Report } from '../report/report'
 import { type Choices } from '../case/season'
 import { withParts, type AreaInSeason } from '../case/in-season'
 import { fields } from '../report/fields'

@@ -1,15 +1,15 @@
-import { banOn } from '../needs/ban'
+import { banOn } from '../calendar/ban'
 import { isAcidifier, type Fertilizer, type Lime } from '../shelf/product'
-import type { Supply } from '../mix/supply'
+import type { Supply } from '../bags/supply'
 import type { Feeding } from '../needs/nutrients/method'
 import { isApplied, type Need } from '../needs/need'
 import type { Reaction } from '../needs/reaction'
 import { isLeadFrom, type LeadClass } from '../reading/lead'
 import type { ReadingLine } from '../reading/lines'
 import { isMajor, type OtherNutrient } from '../units/quantity'
-import type { CautionId } from './keys'
+import type { CautionId } from '../sentence/keys'
 import { isSalty } from './headline'
-import { say, type Sentence } from './sentence'
+import { say, type Sentence } from '../sentence/sentence'
 
 /** What a caution may look at. */
 export interface Circumstances {

@@ -6,7 +6,7 @@ import type { ReadingLine } from '../reading/lines'
 import type { ReadReport } from '../reading/soil'
 import { isLeadFrom, type LeadClass } from '../reading/lead'
 import type { SaltBand } from '../reading/salts'
-import { say, type Sentence } from './sentence'
+import { say, type Sentence } from '../sentence/sentence'
 
 /** So far outside its span pH holds back what is fed. Source: common practice. */
 const farOff = 0.5

@@ -1,7 +1,7 @@
 import type { Crop } from '../guides/crop'
 import { isHeld, majorsOf, type Need } from '../needs/need'
 import type { Reaction } from '../needs/reaction'
-import { objection, say, type Objection } from './sentence'
+import { objection, say, type Objection } from '../sentence/sentence'
 
 interface Answered {
   readonly crop: Crop

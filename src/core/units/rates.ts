@@ -1,5 +1,5 @@
-import { given, derive, type Derived, type Working } from '../workings'
-import { say } from '../told/sentence'
+import { given, derive, type Derived, type Working } from './workings'
+import { say } from '../sentence/sentence'
 import {
   ouncesPerPound,
   poundsPerTon,

@@ -1,4 +1,4 @@
-import { accept, refuse, type Outcome } from '../told/sentence'
+import { accept, refuse, type Outcome } from '../sentence/sentence'
 
 /** What a person typed: the text as it stands, the unit meant, and the number read from it, null where it cannot be read. */
 export interface Typed {

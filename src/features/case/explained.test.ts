@@ -1,7 +1,7 @@
 import { guides } from '@/core/guides/guides'
 import { doseOf } from '@/core/needs/reaction'
 import { recommend } from '@/core/recommend'
-import { isDerived, type Working } from '@/core/workings'
+import { isDerived, type Working } from '@/core/units/workings'
 import { sampleCases } from '@/demo/sample-cases'
 import { derivation } from '@/wording/derivation'
 import { beside, counted, perGround, sized, weighed } from './explained'

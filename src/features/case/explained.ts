@@ -1,7 +1,7 @@
 import type { Use } from '@/core/guides/crop'
 import type { Check } from '@/core/needs/need'
-import type { Sentence } from '@/core/told/sentence'
-import type { Working } from '@/core/workings'
+import type { Sentence } from '@/core/sentence/sentence'
+import type { Working } from '@/core/units/workings'
 import { area as areaWords, figure, rate as rateWords, rounding, weight, type Measures } from '@/wording/format'
 import { render, textOf } from '@/wording/render'
 

@@ -1,5 +1,5 @@
 import type { Misfit } from '@/core/shape/shape'
-import type { Progress } from '@/core/case/progress'
+import type { Progress } from '@/core/plan/progress'
 
 const count = (n: number) => n.toLocaleString('en')
 /** What may become too many. */

@@ -16,7 +16,7 @@ import { paperOf } from '../build'
 import type { Paper } from '../paper'
 import { lettersMissing, pdfOf } from './pdf'
 import type { Fonts } from './sheet'
-import { missingTests } from '../../core/told/missing'
+import { missingTests } from '../../core/compare/missing'
 
 const font = (name: string) => new Uint8Array(readFileSync(join('node_modules', name)))
 const fonts: Fonts = {

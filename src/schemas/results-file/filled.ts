@@ -1,4 +1,4 @@
-import type { Report } from '../../core/case/report'
+import type { Report } from '../../core/report/report'
 import { linesOf } from '../../core/report/layout'
 import { mannerIds } from '../../core/report/manners'
 import { measuredBy } from '../../core/report/tests'

@@ -1,5 +1,5 @@
 import { blankOffice, type Conventions } from '../../core/office'
-import type { Report } from '../../core/case/report'
+import type { Report } from '../../core/report/report'
 import type { LineField } from '../../core/report/line-fields'
 import { mannerIds, mannerOf, noManner, type Manner, type MannerId } from '../../core/report/manners'
 import { measuredBy } from '../../core/report/tests'

@@ -1,4 +1,4 @@
-import type { CautionId } from '../../core/told/keys'
+import type { CautionId } from '../../core/sentence/keys'
 
 /** What to mind before anything goes on, in order of harm. */
 export const cautions = {

@@ -1,5 +1,5 @@
 import { longDate } from '../long-date'
-import type { SentenceArg } from '../../core/told/sentence'
+import type { SentenceArg } from '../../core/sentence/sentence'
 import { inchWords, length, onThousand, places, weight, type Measures } from '../format'
 import type { MatterWords } from '../languages'
 import { capital, ended, num, pH } from '../phrase'

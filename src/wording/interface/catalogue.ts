@@ -1,5 +1,5 @@
 import type { Use } from '../../core/guides/crop'
-import type { ArgsOf } from '../../core/told/sentence'
+import type { ArgsOf } from '../../core/sentence/sentence'
 import { cautions } from '../en/cautions'
 import { steps } from '../en/field-sheet'
 import { matters } from '../en/matters'

@@ -1,5 +1,5 @@
 import type { ClassName } from '../../core/guides/guide'
-import type { ArgsOf } from '../../core/told/sentence'
+import type { ArgsOf } from '../../core/sentence/sentence'
 import { places } from '../format'
 import { capital, nutrient, num, pH, text, type Phrases } from '../phrase'
 

@@ -1,4 +1,4 @@
-import type { CautionId } from '../../core/told/keys'
+import type { CautionId } from '../../core/sentence/keys'
 
 /** Why each caution is given, for whoever asks. */
 export const reasons: Readonly<Record<CautionId, string>> = {

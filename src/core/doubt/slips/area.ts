@@ -1,4 +1,4 @@
-import { say } from '../../told/sentence'
+import { say } from '../../sentence/sentence'
 import { byFactor, type Slip } from './definition'
 
 /** One side of the ground doubled, or halved: what one meets where a bed is measured from its middle. */

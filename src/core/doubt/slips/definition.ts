@@ -1,4 +1,4 @@
-import type { Sentence } from '../../told/sentence'
+import type { Sentence } from '../../sentence/sentence'
 import type { Truth } from '../truth'
 
 /** What a slip makes of a right rate. */

@@ -1,4 +1,4 @@
-import { say } from '../../told/sentence'
+import { say } from '../../sentence/sentence'
 import { ouncesPerPound, poundsIn, sqFtPerSqMetre } from '../../units/factors'
 import { byFactor, type Slip } from './definition'
 

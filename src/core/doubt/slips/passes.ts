@@ -1,4 +1,4 @@
-import { say } from '../../told/sentence'
+import { say } from '../../sentence/sentence'
 import { byFactor, type Slip } from './definition'
 
 /** The whole season's amount said of one pass, or one pass of the season. */

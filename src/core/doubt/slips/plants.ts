@@ -1,4 +1,4 @@
-import { say } from '../../told/sentence'
+import { say } from '../../sentence/sentence'
 import { byFactor, type Slip } from './definition'
 
 /** What all plants get together said of one, or of one said of all. */

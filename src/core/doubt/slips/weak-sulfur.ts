@@ -1,4 +1,4 @@
-import { say } from '../../told/sentence'
+import { say } from '../../sentence/sentence'
 import { byFactor, type Slip } from './definition'
 
 /** Sulfur is sold at 90 % and at 30 %, and one bag's figure is taken for the other's. */

@@ -1,9 +1,9 @@
-import { accept, refuse, say, type Outcome, type Sentence } from '../../told/sentence'
+import { accept, refuse, say, type Outcome, type Sentence } from '../../sentence/sentence'
 import { quantity } from '../../units/quantity'
-import { derive, given, type Derived, type Working } from '../../workings'
+import { derive, given, type Derived, type Working } from '../../units/workings'
 import type { Size } from '../sized'
-import { crossesItself, outlineArea, ringsOf, type Outline } from './outline'
-import { common, groundArea, inRing, joined, untangled, without, type Ground } from './polygon'
+import { crossesItself, outlineArea, ringsOf, type Outline } from '../../case/outline'
+import { common, groundArea, inRing, joined, untangled, without, type Ground } from '../../geometry/polygon'
 
 /** A shape that an area is drawn with, or a hole in it: a house, a patio. */
 export interface PlanShape {

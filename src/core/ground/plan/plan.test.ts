@@ -4,9 +4,9 @@ import { evaluate } from 'mathjs'
 import { areasGround } from '../area-ground'
 import { readSize } from '../size'
 import { areaError } from '../sure'
-import { boxOf, outlineArea, ringsOf, type Outline } from './outline'
+import { boxOf, outlineArea, ringsOf, type Outline } from '../../case/outline'
 import { groundOf, planSize, shapeFaults, withTheirHoles, type PlanShape } from './plan-size'
-import { crossing, fromEdge, groundArea, inGround, ringArea, untied, type Point } from './polygon'
+import { crossing, fromEdge, groundArea, inGround, ringArea, untied, type Point } from '../../geometry/polygon'
 
 const number = (min: number, max: number) =>
   fc.integer({ min: min * 1_000, max: max * 1_000 }).map((thousandths) => thousandths / 1_000)

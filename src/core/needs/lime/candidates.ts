@@ -1,4 +1,4 @@
-import type { Report } from '../../case/report'
+import type { Report } from '../../report/report'
 import { byAdvisor } from '../need'
 import { overruledRate, ownCapIn } from '../overruled'
 import {
@@ -14,13 +14,13 @@ import {
   type Candidate,
   type Ground,
 } from '../candidate'
-import type { Cap } from '../../passes/split'
+import type { Cap } from '../split'
 import type { ReadReport } from '../../reading/soil'
-import { say, type Outcome, type Sentence } from '../../told/sentence'
+import { say, type Outcome, type Sentence } from '../../sentence/sentence'
 import { caCO3PerEnm } from '../../units/factors'
 import { quantity } from '../../units/quantity'
 import { fromPrinted, rateUnits, type RateUnit } from '../../units/rates'
-import { derive, given, type Derived, type Given } from '../../workings'
+import { derive, given, type Derived, type Given } from '../../units/workings'
 import type { LimeFigure, LimeInputs, LimeMethod } from './method'
 import { limeMethods } from './methods'
 import { texture } from './methods/texture'

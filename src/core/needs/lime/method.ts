@@ -1,10 +1,10 @@
-import type { Sentence, Outcome } from '../../told/sentence'
-import type { Text } from '../../told/text'
-import type { SourceId } from '../../guides/sources'
+import type { Sentence, Outcome } from '../../sentence/sentence'
+import type { Text } from '../../sentence/text'
+import type { SourceId } from '../../units/sources'
 import type { Climate, TextureId } from '../../guides/soils'
 import type { Cec, Quantity } from '../../units/quantity'
 import type { BufferPH } from '../../report/buffers'
-import type { Derived, Given, Working } from '../../workings'
+import type { Derived, Given, Working } from '../../units/workings'
 
 /** What a lime method may look at. */
 export interface LimeInputs {

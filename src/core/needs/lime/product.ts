@@ -1,8 +1,8 @@
 import type { Lime } from '../../shelf/product'
-import { say } from '../../told/sentence'
+import { say } from '../../sentence/sentence'
 import { rateUnits } from '../../units/rates'
 import { quantity } from '../../units/quantity'
-import { derive, given, type Derived, type Given, type Working } from '../../workings'
+import { derive, given, type Derived, type Given, type Working } from '../../units/workings'
 import type { LimeMethod } from './method'
 
 /** What is bought, and how much of it acts like pure fine CaCO₃. */

@@ -1,4 +1,4 @@
-import type { LimeScaleId, SieveMesh } from '../../shelf/lime-scales'
+import type { LimeScaleId, SieveMesh } from '../../report/lime-scales'
 import { answer, choosing, printed, typed } from '../../testing/one-area'
 import { asPrinted, bySieves } from './quality'
 

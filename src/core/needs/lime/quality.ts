@@ -1,9 +1,9 @@
 import type { Choices } from '../../case/season'
 import { cceField, limeFields, moistureField, numberIn, sieveField } from '../../report/fields'
-import { limeScales, type LimeScale, type LimeScaleId, type SieveMesh } from '../../shelf/lime-scales'
-import { say, type Sentence } from '../../told/sentence'
+import { limeScales, type LimeScale, type LimeScaleId, type SieveMesh } from '../../report/lime-scales'
+import { say, type Sentence } from '../../sentence/sentence'
 import { quantity } from '../../units/quantity'
-import { derive, given, type Derived, type Working } from '../../workings'
+import { derive, given, type Derived, type Working } from '../../units/workings'
 
 type Effectiveness = Derived<'lb CaCO₃/lb product'>
 

@@ -1,7 +1,7 @@
 import type { Fertilizer } from '../../shelf/product'
-import { say } from '../../told/sentence'
+import { say } from '../../sentence/sentence'
 import { quantity, type OtherNutrient } from '../../units/quantity'
-import { derive, given, type Derived } from '../../workings'
+import { derive, given, type Derived } from '../../units/workings'
 
 /** How much of a product carries an amount of an element. */
 export const productOf = (nutrient: OtherNutrient, amount: Derived, material: Fertilizer): Derived<'lb product'> =>

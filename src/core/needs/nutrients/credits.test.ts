@@ -1,5 +1,5 @@
 import { plan } from '../../testing/planned'
-import { holdFigure, knowCredits } from '../../case/acts/decisions'
+import { holdFigure, knowCredits } from '../../acts/decisions'
 import type { AreaInSeason } from '../../case/in-season'
 import { guides } from '../../guides/guides'
 import { letterOf } from '../../letter/letter'

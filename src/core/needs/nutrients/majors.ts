@@ -1,6 +1,6 @@
-import { banOn } from '../ban'
+import { banOn } from '../../calendar/ban'
 import { beyondMost, heldNeed } from '../hold'
-import type { Report } from '../../case/report'
+import type { Report } from '../../report/report'
 import { overruledRate, standing, tooMuch } from '../overruled'
 import {
   byAdvisor,
@@ -13,13 +13,13 @@ import {
   type Need,
   type CreditName,
 } from '../need'
-import { noCap, split, splitInRows, type Cap, type RowCaps } from '../../passes/split'
+import { noCap, split, splitInRows, type Cap, type RowCaps } from '../split'
 import { rate as rateOf, type Rating } from '../../reading/classify'
-import { isUntested } from '../../report/untested'
-import { accept, refuse, say, type Outcome, type Refusal } from '../../told/sentence'
+import { isUntested } from '../../case/untested'
+import { accept, refuse, say, type Outcome, type Refusal } from '../../sentence/sentence'
 import type { MajorNutrient } from '../../units/quantity'
 import { acre, fromPrinted, onArea, type RateUnit } from '../../units/rates'
-import type { Derived } from '../../workings'
+import type { Derived } from '../../units/workings'
 import { less, untoldCredits } from './credits'
 import type { Feeding, Rated } from './method'
 import { classTable } from './methods/class-table'

@@ -4,12 +4,12 @@ import type { Crop } from '../../guides/crop'
 import type { Guide } from '../../guides/guide'
 import type { ReadReport } from '../../reading/soil'
 import type { Fertilizer, Lime } from '../../shelf/product'
-import type { Ban } from '../ban'
+import type { Ban } from '../../calendar/ban'
 import type { LetGo } from '../hold'
 import type { Overrulings } from '../overruled'
-import type { Sentence } from '../../told/sentence'
+import type { Sentence } from '../../sentence/sentence'
 import type { MajorNutrient } from '../../units/quantity'
-import type { Derived } from '../../workings'
+import type { Derived } from '../../units/workings'
 
 /** The ground that is fed, and by which guide. */
 export interface Feeding {

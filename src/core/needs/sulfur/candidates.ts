@@ -1,4 +1,4 @@
-import type { Report } from '../../case/report'
+import type { Report } from '../../report/report'
 import { byAdvisor } from '../need'
 import { overruledRate, ownCapIn } from '../overruled'
 import {
@@ -14,13 +14,13 @@ import {
 } from '../candidate'
 import type { Acidifier } from '../../shelf/product'
 import { textures } from '../../guides/soils'
-import type { Cap } from '../../passes/split'
+import type { Cap } from '../split'
 import type { ReadReport } from '../../reading/soil'
-import { say } from '../../told/sentence'
+import { say } from '../../sentence/sentence'
 import { sulfurPerFreeLime } from '../../units/factors'
 import { quantity } from '../../units/quantity'
 import { acre, fromPrinted, type RateUnit } from '../../units/rates'
-import { derive, given, type Derived, type Given } from '../../workings'
+import { derive, given, type Derived, type Given } from '../../units/workings'
 import { sulfurMethods } from './methods'
 
 /** Every figure there is for sulfur on this ground, in the order in which one leads. */

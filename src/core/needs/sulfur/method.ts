@@ -1,8 +1,8 @@
-import type { Outcome, Sentence } from '../../told/sentence'
-import type { Text } from '../../told/text'
-import type { SourceId } from '../../guides/sources'
+import type { Outcome, Sentence } from '../../sentence/sentence'
+import type { Text } from '../../sentence/text'
+import type { SourceId } from '../../units/sources'
 import type { Climate, TextureId } from '../../guides/soils'
-import type { Derived, Given, Working } from '../../workings'
+import type { Derived, Given, Working } from '../../units/workings'
 
 export interface SulfurInputs {
   readonly pH: Working<'pH in water'>

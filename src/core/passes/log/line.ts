@@ -1,9 +1,9 @@
 import type { Application } from '../../case/applications'
 import type { Use } from '../../guides/crop'
 import { feeds, isAcidifier, isLime, type Product } from '../../shelf/product'
-import { accept, refuse, say, type Outcome, type Sentence } from '../../told/sentence'
+import { accept, refuse, say, type Outcome, type Sentence } from '../../sentence/sentence'
 import { cupsPerGallon, poundsIn, tablespoonsPerCup, teaspoonsPerTablespoon } from '../../units/factors'
-import type { Day } from '../program/day'
+import type { Day } from '../../calendar/day'
 import { readWhen } from './when'
 
 /** A line of the log as it was understood. */

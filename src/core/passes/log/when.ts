@@ -1,5 +1,5 @@
-import { accept, refuse, type Outcome } from '../../told/sentence'
-import { civil, dayAt, dayNumber, monthNamed, monthsOn, twoDigits, type Day } from '../program/day'
+import { accept, refuse, type Outcome } from '../../sentence/sentence'
+import { civil, dayAt, dayNumber, monthNamed, monthsOn, twoDigits, type Day } from '../../calendar/day'
 
 /** A day, or only its month or year, as somebody said it: `2026-05-12`, `2026-05`, `2024`. */
 export interface When {

@@ -4,11 +4,11 @@ import type { Use } from '../../guides/crop'
 import { coldest, standingMonths, warmTurf } from '../../guides/timings'
 import type { Months } from '../../guides/windows'
 import { feeds } from '../../shelf/product'
-import { say, type Sentence } from '../../told/sentence'
+import { say, type Sentence } from '../../sentence/sentence'
 import type { Treatment } from '../pass'
-import { dayAt } from './day'
-import type { Closing } from './rule'
-import { growingSeason, inMonths, soilOn } from './season'
+import { dayAt } from '../../calendar/day'
+import type { Closing } from '../../calendar/rule'
+import { growingSeason, inMonths, soilOn } from '../../calendar/season'
 
 /** The ground whose passes are dated. */
 export interface DatedGround {

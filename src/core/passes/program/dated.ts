@@ -1,7 +1,7 @@
 import type { Application } from '../../case/applications'
-import type { Objection } from '../../told/sentence'
+import type { Objection } from '../../sentence/sentence'
 import type { Pass, Treatment } from '../pass'
-import type { Day } from './day'
+import type { Day } from '../../calendar/day'
 
 /** A pass with its day. */
 export interface Dated {

@@ -2,8 +2,8 @@ import type { AreaInSeason } from '../../case/in-season'
 import type { Region } from '../../guides/regions'
 import { overWinter, sownBy, standing, usualPlanting, type Sown } from '../../guides/timings'
 import type { AreaRecommendation } from '../../recommend'
-import { dayNumber, monthOf } from './day'
-import { monthHere, nextFirstFrost, nextLastFrost } from './season'
+import { dayNumber, monthOf } from '../../calendar/day'
+import { monthHere, nextFirstFrost, nextLastFrost } from '../../calendar/season'
 
 /** When something is planted or sown here, and how long it stands then. */
 export interface Planting {

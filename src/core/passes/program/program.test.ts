@@ -12,10 +12,10 @@ import { sortOf } from './closed'
 import { duesOf } from '../../plan/due'
 import type { AreaPlan } from '../../plan/plan'
 import { plan } from '../../testing/planned'
-import { readOwnRegion, regionOf } from './own-region'
-import { dayAt, dayNumber, monthsOn } from './day'
-import { noRules, readYearDay, type ClosedTime, type Rules } from './rule'
-import { growingSeason, inMonths, soilOn } from './season'
+import { readOwnRegion, regionOf } from '../../calendar/own-region'
+import { dayAt, dayNumber, monthsOn } from '../../calendar/day'
+import { noRules, readYearDay, type ClosedTime, type Rules } from '../../calendar/rule'
+import { growingSeason, inMonths, soilOn } from '../../calendar/season'
 
 const cool = regionFor('cool-inland', 'cool')
 const planned = (kase: Case, today: string, region: Region = cool, rules: Partial<Rules> = {}): AreaPlan =>

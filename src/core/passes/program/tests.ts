@@ -3,12 +3,12 @@ import type { Case } from '../../case/case'
 import { reportInForce } from '../../case/in-force'
 import { coldest, retestAfter, sameSeason } from '../../guides/timings'
 import type { AreaRecommendation } from '../../recommend'
-import { say, type Sentence } from '../../told/sentence'
+import { say, type Sentence } from '../../sentence/sentence'
 import type { Pass, Treatment } from '../pass'
 import type { DatedGround } from './closed'
-import { dayAt, dayNumber, monthsOn, type Day } from './day'
+import { dayAt, dayNumber, monthsOn, type Day } from '../../calendar/day'
 import type { Dated } from './dated'
-import { soilOn } from './season'
+import { soilOn } from '../../calendar/season'
 
 /** Why a soil is tested: a pass waits for it, what went on has worked by then, or it is time. */
 export type TestReason =

@@ -1,5 +1,5 @@
 import type { ReportKind } from '../../report/kinds'
-import type { Text } from '../../told/text'
+import type { Text } from '../../sentence/text'
 import type { Field } from '../../units/typed'
 import type { MannerId } from '../manners'
 

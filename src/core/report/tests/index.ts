@@ -1,4 +1,4 @@
-import type { Language } from '../../told/text'
+import type { Language } from '../../sentence/text'
 import { blank, type Typed } from '../../units/typed'
 import type { MannerId } from '../manners'
 import type { TestDefinition } from './definition'

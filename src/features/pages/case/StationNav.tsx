@@ -1,6 +1,6 @@
 'use client'
 
-import { progress, type Progress } from '@/core/case/progress'
+import { progress, type Progress } from '@/core/plan/progress'
 import { useOpenCase } from '../../case/context'
 import { en } from '../../case/messages'
 import { stations } from './stations'

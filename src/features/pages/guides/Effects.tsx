@@ -1,7 +1,7 @@
 'use client'
 
 import { useState } from 'react'
-import type { Effect } from '@/core/guides/effects'
+import type { Effect } from '@/core/compare/effects'
 import type { Guide } from '@/core/guides/guide'
 import { soundCases } from '@/store/desk'
 import { db } from '@/store/db'

@@ -1,4 +1,4 @@
-import { sourceOf, type SourceRef } from '@/core/guides/sources'
+import { sourceOf, type SourceRef } from '@/core/units/sources'
 import { Formula } from '@/ui/Formula'
 import { en } from './messages'
 

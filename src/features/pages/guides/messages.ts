@@ -1,4 +1,4 @@
-import type { Source } from '@/core/guides/sources'
+import type { Source } from '@/core/units/sources'
 import type { Use } from '@/core/guides/crop'
 
 const plural = (n: number, one: string, many: string) => (n === 1 ? `1 ${one}` : `${n} ${many}`)

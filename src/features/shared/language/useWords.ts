@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react'
-import { languages, type Language } from '@/core/told/text'
+import { languages, type Language } from '@/core/sentence/text'
 import { english, type ClientWords } from '@/wording/languages'
 
 /** In which language a paper is handed out. */

@@ -2,7 +2,7 @@
 
 import { useMemo } from 'react'
 import type { Plan } from '@/core/plan/plan'
-import type { Language } from '@/core/told/text'
+import type { Language } from '@/core/sentence/text'
 import type { Paper } from '@/paper/paper'
 import type { ClientWords } from '@/wording/languages'
 import { useOpenCase } from '../../case/context'

@@ -1,7 +1,7 @@
 'use client'
 
 import { useMemo } from 'react'
-import { noRules } from '@/core/passes/program/rule'
+import { noRules } from '@/core/calendar/rule'
 import { planningDay, planOf, type Around, type Plan, type Trying } from '@/core/plan/plan'
 import { plannedChanged } from '@/store/planned'
 import { useOpenCase } from '../../case/context'

@@ -1,6 +1,6 @@
 'use client'
 
-import type { Working } from '@/core/workings'
+import type { Working } from '@/core/units/workings'
 import { Formula } from '@/ui/Formula'
 import { derivation } from '@/wording/derivation'
 import { useOpenCase } from '../../case/context'

@@ -1,5 +1,5 @@
 import type { Dated } from '@/core/passes/program/dated'
-import type { Sentence } from '@/core/told/sentence'
+import type { Sentence } from '@/core/sentence/sentence'
 import { productWords } from '@/wording/format'
 import { nutrient as nutrients } from '@/wording/phrase'
 import { textOf } from '@/wording/render'

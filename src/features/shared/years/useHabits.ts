@@ -3,7 +3,7 @@
 import { useMemo } from 'react'
 import { habitsOf, needsIn, type YearNeeds } from '@/core/passes/habit'
 import type { AreaLedger } from '@/core/passes/ledger'
-import type { Sentence } from '@/core/told/sentence'
+import type { Sentence } from '@/core/sentence/sentence'
 import { answerOf, useOpenCase } from '../../case/context'
 import { useGuides, useProducts } from '../../case/useCase'
 

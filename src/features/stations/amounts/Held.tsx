@@ -2,7 +2,7 @@
 
 import { reportOfArea } from '@/core/case/in-force'
 import { useState } from 'react'
-import { confirmFigure, holdFigure } from '@/core/case/acts/decisions'
+import { confirmFigure, holdFigure } from '@/core/acts/decisions'
 import { texts } from '@/core/shape/limits'
 import { isHeld, type Need } from '@/core/needs/need'
 import type { RecommendedField } from '@/core/report/line-fields'

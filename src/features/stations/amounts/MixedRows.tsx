@@ -1,7 +1,7 @@
 'use client'
 
 import { isStale } from '@/core/mix/standing'
-import type { TakenMix } from '@/core/mix/taken'
+import type { TakenMix } from '@/core/bags/taken'
 import type { AreaRecommendation } from '@/core/recommend'
 import { productRef } from '@/core/shelf/product'
 import { Button } from '@/ui/Button'

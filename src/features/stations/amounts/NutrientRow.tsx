@@ -1,6 +1,6 @@
 'use client'
 
-import { holdFigure, knowCredits } from '@/core/case/acts/decisions'
+import { holdFigure, knowCredits } from '@/core/acts/decisions'
 import { creditsKnown } from '@/core/case/decisions'
 import type { CreditName } from '@/core/needs/need'
 import type { AreaRecommendation } from '@/core/recommend'

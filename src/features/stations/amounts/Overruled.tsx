@@ -1,7 +1,7 @@
 'use client'
 
 import { useState } from 'react'
-import { overrule, takeBack } from '@/core/case/acts/decisions'
+import { overrule, takeBack } from '@/core/acts/decisions'
 import type { Check, Need } from '@/core/needs/need'
 import { levels } from '@/core/needs/overruled'
 import type { Setting, SettingOf } from '@/core/needs/settings'

@@ -1,8 +1,8 @@
 'use client'
 
-import { needsSand, perPortion } from '@/core/passes/portions'
+import { needsSand, perPortion } from '@/core/needs/portions'
 import type { Answer } from '@/core/recommend'
-import type { Derived } from '@/core/workings'
+import type { Derived } from '@/core/units/workings'
 import { useOpenCase } from '../../case/context'
 import { weighed } from '../../case/explained'
 import { Figure } from '../../shared/workings/Figure'

@@ -1,10 +1,10 @@
 'use client'
 
 import type { ReactNode } from 'react'
-import type { Passes } from '@/core/passes/split'
+import type { Passes } from '@/core/needs/split'
 import type { Answer, AreaRecommendation } from '@/core/recommend'
 import type { Product } from '@/core/shelf/product'
-import type { Derived } from '@/core/workings'
+import type { Derived } from '@/core/units/workings'
 import { measure, productWords, weight } from '@/wording/format'
 import { passesWords } from '@/wording/passes'
 import { useOpenCase } from '../../case/context'

@@ -10,7 +10,7 @@ import { difference, figure, measure, pHFigure, weight, type Measures } from '@/
 import { passesWords } from '@/wording/passes'
 import { render, textOf } from '@/wording/render'
 import { useOpenCase } from '../../case/context'
-import type { Working } from '@/core/workings'
+import type { Working } from '@/core/units/workings'
 import { beside, weighed } from '../../case/explained'
 import { Figure } from '../../shared/workings/Figure'
 import { useBagLb, useTreatmentStill } from './still'

@@ -1,6 +1,6 @@
 'use client'
 
-import { followSchool } from '@/core/case/acts/choices'
+import { followSchool } from '@/core/acts/choices'
 import type { AreaRecommendation } from '@/core/recommend'
 import { useOpenCase } from '../../case/context'
 import { useGuides } from '../../case/useCase'

@@ -1,7 +1,7 @@
 'use client'
 
 import { useDeferredValue, useMemo, type ReactNode } from 'react'
-import { otherSeasons } from '@/core/by-season'
+import { otherSeasons } from '@/core/compare/by-season'
 import type { Use } from '@/core/guides/crop'
 import { majorsOf } from '@/core/needs/need'
 import { doseOf } from '@/core/needs/reaction'

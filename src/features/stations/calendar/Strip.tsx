@@ -2,7 +2,7 @@
 
 import { useMemo, useRef, type KeyboardEvent, type PointerEvent } from 'react'
 import { closedSpans, sortOf } from '@/core/passes/program/closed'
-import { dayAt, dayNumber, monthOf, monthsOn, yearOf, type Day } from '@/core/passes/program/day'
+import { dayAt, dayNumber, monthOf, monthsOn, yearOf, type Day } from '@/core/calendar/day'
 import { isOpen, type Dated } from '@/core/passes/program/dated'
 import { whyTested } from '@/core/passes/program/tests'
 import type { AreaPlan } from '@/core/plan/plan'

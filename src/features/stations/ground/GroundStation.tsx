@@ -1,8 +1,8 @@
 'use client'
 
 import { texts } from '@/core/shape/limits'
-import { measureIn, setPace } from '@/core/case/acts/measuring'
-import { openSeason, removeArea } from '@/core/case/acts/areas'
+import { measureIn, setPace } from '@/core/acts/measuring'
+import { openSeason, removeArea } from '@/core/acts/areas'
 import { Suspense, useState } from 'react'
 import { ChoiceField } from '@/ui/ChoiceField'
 import { reportOfArea } from '@/core/case/in-force'

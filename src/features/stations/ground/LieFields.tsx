@@ -1,7 +1,7 @@
 'use client'
 
 import { texts } from '@/core/shape/limits'
-import { removeApplication } from '@/core/case/acts/areas'
+import { removeApplication } from '@/core/acts/areas'
 import { concerns } from '@/core/case/area'
 import type { AreaInSeason } from '@/core/case/in-season'
 import { fields } from '@/core/report/fields'

@@ -1,5 +1,5 @@
-import { boxOf } from '@/core/ground/plan/outline'
-import type { Ground } from '@/core/ground/plan/polygon'
+import { boxOf } from '@/core/case/outline'
+import type { Ground } from '@/core/geometry/polygon'
 import type { Size } from '@/core/ground/sized'
 import { pathOf } from './path'
 

@@ -2,8 +2,8 @@
 
 import clsx from 'clsx'
 import { groundOf } from '@/core/ground/plan/plan-size'
-import type { Point } from '@/core/ground/plan/polygon'
-import { boxOf } from '@/core/ground/plan/outline'
+import type { Point } from '@/core/geometry/polygon'
+import { boxOf } from '@/core/case/outline'
 import { Button } from '@/ui/Button'
 import { useOpenCase } from '../../case/context'
 import { pathOf } from './path'

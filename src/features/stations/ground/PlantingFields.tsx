@@ -2,7 +2,7 @@
 
 import type { AreaInSeason } from '@/core/case/in-season'
 import { fields, yieldFields } from '@/core/report/fields'
-import { guideOf } from '@/core/guides/guide-of'
+import { guideOf } from '@/core/case/guide-of'
 import { yieldOf, type Crop } from '@/core/guides/crop'
 import type { Guide } from '@/core/guides/guide'
 import { feeds, productRef, type Product } from '@/core/shelf/product'

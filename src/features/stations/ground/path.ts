@@ -1,4 +1,4 @@
-import type { Ground, Point } from '@/core/ground/plan/polygon'
+import type { Ground, Point } from '@/core/geometry/polygon'
 
 /** Ground as the path of an SVG, its holes left out by the even-odd rule. */
 export const pathOf = (ground: Ground, place: (point: Point) => Point): string =>

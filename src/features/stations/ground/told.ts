@@ -1,7 +1,7 @@
 import type { Case } from '@/core/case/case'
 import type { AreaInSeason } from '@/core/case/in-season'
 import type { Crop } from '@/core/guides/crop'
-import { guideOf } from '@/core/guides/guide-of'
+import { guideOf } from '@/core/case/guide-of'
 import type { Guide } from '@/core/guides/guide'
 import { productNamed, type Product } from '@/core/shelf/product'
 import { dateWords } from '@/wording/format'

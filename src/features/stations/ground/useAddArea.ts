@@ -2,7 +2,7 @@
 
 import { blankArea } from '@/core/case/blank'
 import { withParts } from '@/core/case/in-season'
-import { addAreas } from '@/core/case/acts/areas'
+import { addAreas } from '@/core/acts/areas'
 import { blankOffice } from '@/core/office'
 import { useOpenCase } from '../../case/context'
 import { useOffice } from '../../shared/office/useOffice'

@@ -2,7 +2,7 @@
 
 import { cardsOf } from '@/core/letter/cards'
 import type { Plan } from '@/core/plan/plan'
-import type { Language } from '@/core/told/text'
+import type { Language } from '@/core/sentence/text'
 import { Formula } from '@/ui/Formula'
 import { wordCard, type WordedCard } from '@/wording/cards'
 import type { ClientWords } from '@/wording/languages'

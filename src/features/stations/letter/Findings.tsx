@@ -1,6 +1,6 @@
 'use client'
 
-import { openSeason } from '@/core/case/acts/areas'
+import { openSeason } from '@/core/acts/areas'
 import { findingsIn, type Finding } from '@/core/plan/findings'
 import type { Plan } from '@/core/plan/plan'
 import { Button } from '@/ui/Button'

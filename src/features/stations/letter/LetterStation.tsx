@@ -1,7 +1,7 @@
 'use client'
 
 import { Suspense, useState } from 'react'
-import { freezeLetter, handOut, thawLetter, writeSentence } from '@/core/case/acts/letters'
+import { freezeLetter, handOut, thawLetter, writeSentence } from '@/core/acts/letters'
 import { texts } from '@/core/shape/limits'
 import { htmlOf } from '@/paper/html'
 import type { Paper } from '@/paper/paper'

@@ -1,6 +1,6 @@
 'use client'
 
-import { writeSentence } from '@/core/case/acts/letters'
+import { writeSentence } from '@/core/acts/letters'
 import type { Paper } from '@/paper/paper'
 import { Button } from '@/ui/Button'
 import type { Line } from '@/wording/letter'

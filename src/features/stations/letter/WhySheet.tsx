@@ -1,6 +1,6 @@
 'use client'
 
-import { boxOf } from '@/core/ground/plan/outline'
+import { boxOf } from '@/core/case/outline'
 import { Formula } from '@/ui/Formula'
 import type { WordedReading, WordedStrip, WordedWhy } from '@/wording/why'
 import type { WordedWorkings } from '@/wording/workings'

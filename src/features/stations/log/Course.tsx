@@ -1,8 +1,8 @@
 'use client'
 
 import { Suspense, useMemo } from 'react'
-import { courseOf, retestWords, type Course } from '@/core/course/course'
-import { isNews } from '@/core/course/learned'
+import { courseOf, retestWords, type Course } from '@/core/plan/course'
+import { isNews } from '@/core/needs/learned'
 import { ownBuffering } from '@/core/course/retests'
 import type { AreaPlan } from '@/core/plan/plan'
 import type { AreaRecommendation } from '@/core/recommend'

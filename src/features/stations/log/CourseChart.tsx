@@ -2,8 +2,8 @@
 
 import { Filler, LinearScale, LineController, LineElement, PointElement, Tooltip, type ChartDataset } from 'chart.js'
 import { Line } from 'react-chartjs-2'
-import type { Course } from '@/core/course/course'
-import { dayAt } from '@/core/passes/program/day'
+import type { Course } from '@/core/plan/course'
+import { dayAt } from '@/core/calendar/day'
 import { dateWords, pHFigure, productWords, weight } from '@/wording/format'
 import { useOpenCase } from '../../case/context'
 import { ink, setChartType, wantedBand, yearAxis, yearsOf } from '../../shared/charts/chart'

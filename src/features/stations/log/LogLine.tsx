@@ -2,7 +2,7 @@
 
 import { useState } from 'react'
 import { v4 as newId } from 'uuid'
-import { addApplication } from '@/core/case/acts/areas'
+import { addApplication } from '@/core/acts/areas'
 import { readLogLine, type LoggedLine } from '@/core/passes/log/line'
 import { leftIn, planFor } from '@/core/plan/plan'
 import type { Pass, Treatment } from '@/core/passes/pass'

@@ -2,7 +2,7 @@
 
 import { useMemo, type ReactNode } from 'react'
 import { v4 as newId } from 'uuid'
-import { addApplication, aYearLater, removeApplication } from '@/core/case/acts/areas'
+import { addApplication, aYearLater, removeApplication } from '@/core/acts/areas'
 import type { Application } from '@/core/case/applications'
 import { ledger, ledgerLines, type AreaLedger } from '@/core/passes/ledger'
 import { baggedClippings } from '@/core/passes/habit'

@@ -2,7 +2,7 @@
 
 import { useState } from 'react'
 import { v4 as newId } from 'uuid'
-import { addToShed, changeInShed, removeFromShed } from '@/core/case/acts/shed'
+import { addToShed, changeInShed, removeFromShed } from '@/core/acts/shed'
 import { fields } from '@/core/report/fields'
 import { productRef, type ProductRef } from '@/core/shelf/product'
 import { Button } from '@/ui/Button'

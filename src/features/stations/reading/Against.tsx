@@ -1,9 +1,9 @@
 'use client'
 
 import { useMemo } from 'react'
-import { putInForce } from '@/core/case/acts/reports'
+import { putInForce } from '@/core/acts/reports'
 import type { Case } from '@/core/case/case'
-import type { Report } from '@/core/case/report'
+import type { Report } from '@/core/report/report'
 import type { AreaInSeason } from '@/core/case/in-season'
 import { pHAgainst, type PHReading } from '@/core/doubt/readings'
 import { Button } from '@/ui/Button'

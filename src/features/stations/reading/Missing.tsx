@@ -2,7 +2,7 @@
 
 import { useMemo } from 'react'
 import type { Case } from '@/core/case/case'
-import type { Change } from '@/core/told/missing'
+import type { Change } from '@/core/compare/missing'
 import { Formula } from '@/ui/Formula'
 import { weight } from '@/wording/format'
 import { render } from '@/wording/render'

@@ -1,6 +1,6 @@
 'use client'
 
-import type { Report } from '@/core/case/report'
+import type { Report } from '@/core/report/report'
 import type { AreaInSeason } from '@/core/case/in-season'
 import type { Crop } from '@/core/guides/crop'
 import type { Guide } from '@/core/guides/guide'

@@ -3,7 +3,7 @@
 import { reportInForce } from '@/core/case/in-force'
 import { CircleAlert } from 'lucide-react'
 import { useMemo, useState } from 'react'
-import type { Report } from '@/core/case/report'
+import type { Report } from '@/core/report/report'
 import type { AreaInSeason } from '@/core/case/in-season'
 import { guideNamed } from '@/core/guides/guide'
 import { recommend, type AreaRecommendation } from '@/core/recommend'

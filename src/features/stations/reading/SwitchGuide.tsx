@@ -1,11 +1,11 @@
 'use client'
 
-import { pinGuide } from '@/core/case/acts/areas'
+import { pinGuide } from '@/core/acts/areas'
 import { useMemo, useState } from 'react'
 import type { Case } from '@/core/case/case'
 import type { AreaInSeason } from '@/core/case/in-season'
 import { guideNamed, guideRef } from '@/core/guides/guide'
-import { readingChanges } from '@/core/reading/compare'
+import { readingChanges } from '@/core/compare/compare'
 import type { ReadingLine } from '@/core/reading/lines'
 import { recommend, type AreaRecommendation } from '@/core/recommend'
 import { Button } from '@/ui/Button'

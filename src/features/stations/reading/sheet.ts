@@ -6,7 +6,7 @@ import { guidesFor } from '@/core/guides/choose'
 import { guideNamed, type Guide, type GuideRef } from '@/core/guides/guide'
 import { readingOrder, type ReadingLine } from '@/core/reading/lines'
 import type { AreaRecommendation } from '@/core/recommend'
-import type { Sentence } from '@/core/told/sentence'
+import type { Sentence } from '@/core/sentence/sentence'
 
 /** The lines of several readings, each once, in the order in which an advisor looks. */
 export function inOrder(readings: readonly (readonly Pick<ReadingLine, 'id'>[])[]): readonly string[] {

@@ -1,8 +1,8 @@
 'use client'
 
-import { printFor } from '@/core/case/acts/decisions'
+import { printFor } from '@/core/acts/decisions'
 import { inSeason } from '@/core/case/in-season'
-import type { Report } from '@/core/case/report'
+import type { Report } from '@/core/report/report'
 import { printedForIn } from '@/core/needs/hold'
 import { SelectField } from '@/ui/SelectField'
 import { textOf } from '@/wording/render'

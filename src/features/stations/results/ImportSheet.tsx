@@ -1,6 +1,6 @@
 'use client'
 
-import { collect, coveredBy } from '@/core/case/acts/reports'
+import { collect, coveredBy } from '@/core/acts/reports'
 import { idsOf, isMember, membersOf } from '@/core/case/members'
 import { useVirtualizer } from '@tanstack/react-virtual'
 import { useMemo, useRef, useState } from 'react'

@@ -1,6 +1,6 @@
 'use client'
 
-import { begunKitReport, readKit } from '@/core/case/acts/reports'
+import { begunKitReport, readKit } from '@/core/acts/reports'
 import { useState } from 'react'
 import { v4 as newId } from 'uuid'
 import type { AreaInSeason } from '@/core/case/in-season'

@@ -1,7 +1,7 @@
 'use client'
 
 import { texts } from '@/core/shape/limits'
-import { removeReport, setCovers } from '@/core/case/acts/reports'
+import { removeReport, setCovers } from '@/core/acts/reports'
 import { isMember } from '@/core/case/members'
 import type { AreaInSeason } from '@/core/case/in-season'
 import { layoutFor, onPaper, shippedLayouts, type ReportLayout } from '@/core/report/layout'

@@ -3,7 +3,7 @@
 import clsx from 'clsx'
 import { useMemo, useState } from 'react'
 import { v4 as newId } from 'uuid'
-import type { Report } from '@/core/case/report'
+import type { Report } from '@/core/report/report'
 import { allFields, type LineField } from '@/core/report/line-fields'
 import type { AreaInSeason } from '@/core/case/in-season'
 import { lineField, typedIn } from '@/core/report/lines'

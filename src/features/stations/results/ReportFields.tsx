@@ -1,6 +1,6 @@
 'use client'
 
-import type { Report } from '@/core/case/report'
+import type { Report } from '@/core/report/report'
 import { measuredIn, type MeasuredField } from '@/core/report/tests'
 import type { AreaInSeason } from '@/core/case/in-season'
 import { fields } from '@/core/report/fields'

@@ -1,6 +1,6 @@
 'use client'
 
-import { newestFirst } from '@/core/case/acts/reports'
+import { newestFirst } from '@/core/acts/reports'
 import { isMember } from '@/core/case/members'
 import { Plus } from 'lucide-react'
 import type { AreaInSeason } from '@/core/case/in-season'

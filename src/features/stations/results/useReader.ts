@@ -2,7 +2,7 @@
 
 import { readOffice } from '@/store/office'
 import { useState } from 'react'
-import type { Report } from '@/core/case/report'
+import type { Report } from '@/core/report/report'
 import { attachmentOf, largestOriginal, originalFault, type OriginalFault } from '@/store/attachments'
 import type { Attachment } from '@/store/db'
 import { readPapers } from '@/store/papers'

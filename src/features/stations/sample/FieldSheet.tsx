@@ -1,10 +1,10 @@
 'use client'
 
-import { kitFor, stepsFor } from '@/core/ground/sampling/kit'
+import { kitFor, stepsFor } from '@/core/sampling/kit'
 import { yieldOf } from '@/core/guides/crop'
 import { soilTests, type TestId } from '@/core/guides/sampling'
-import type { Sentence } from '@/core/told/sentence'
-import type { Language, Text } from '@/core/told/text'
+import type { Sentence } from '@/core/sentence/sentence'
+import type { Language, Text } from '@/core/sentence/text'
 import { unitBeside, type Typed } from '@/core/units/typed'
 import { worded } from '@/wording/phrase'
 import { longDate } from '@/wording/long-date'
@@ -12,7 +12,7 @@ import { useOpenCase } from '../../case/context'
 import { useWords } from '../../shared/language/useWords'
 import { useOffice } from '../../shared/office/useOffice'
 import { SpotMap } from './SpotMap'
-import type { SampleSheet } from '@/core/ground/sampling/sheet'
+import type { SampleSheet } from '@/core/sampling/sheet'
 
 /** As it was typed, with its unit. */
 const withUnit = (typed: Typed): readonly string[] =>

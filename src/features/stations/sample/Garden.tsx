@@ -9,7 +9,7 @@ import { useOpenCase } from '../../case/context'
 import { en } from './messages'
 import { SpotMap } from './SpotMap'
 import { useSampleEdits } from './useSamples'
-import type { SampleSheet } from '@/core/ground/sampling/sheet'
+import type { SampleSheet } from '@/core/sampling/sheet'
 
 /** Large and plain, for a tablet in the sun: one core after the other is ticked off. */
 export function Garden({

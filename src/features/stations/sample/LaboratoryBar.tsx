@@ -1,15 +1,15 @@
 'use client'
 
-import { sendSamples } from '@/core/case/acts/samples'
+import { sendSamples } from '@/core/acts/samples'
 import { today } from '../../shared/today'
 import { useState } from 'react'
-import { sampleState } from '@/core/ground/sampling/state'
+import { sampleState } from '@/core/sampling/state'
 import { Button } from '@/ui/Button'
 import { useOpenCase } from '../../case/context'
 import { useCollect } from './collect'
 import { laboratory } from './laboratory'
 import { en } from './messages'
-import type { SampleSheet } from '@/core/ground/sampling/sheet'
+import type { SampleSheet } from '@/core/sampling/sheet'
 
 /** Samples that a single submission holds. */
 const most = 40

@@ -8,7 +8,7 @@ import { useState } from 'react'
 import type { Sample } from '@/core/case/sample'
 import { fields } from '@/core/report/fields'
 import { soilTests, testIds, type TestId } from '@/core/guides/sampling'
-import { sampleSince, sampleState } from '@/core/ground/sampling/state'
+import { sampleSince, sampleState } from '@/core/sampling/state'
 import { Button } from '@/ui/Button'
 import { SelectField } from '@/ui/SelectField'
 import { TextField } from '@/ui/TextField'
@@ -18,7 +18,7 @@ import { fieldError, retyped } from '../../shared/formatting'
 import { en } from './messages'
 import { SpotMap } from './SpotMap'
 import { newSeed, useDuplicate, useSampleEdits } from './useSamples'
-import type { SampleSheet } from '@/core/ground/sampling/sheet'
+import type { SampleSheet } from '@/core/sampling/sheet'
 
 /** One bag: its code, its cores, what to ask for, and how far it has come. */
 export function SampleDetails({ sheet }: { sheet: SampleSheet }) {

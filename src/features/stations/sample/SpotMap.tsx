@@ -1,9 +1,9 @@
 'use client'
 
 import { isMember, type Members } from '@/core/case/members'
-import { boxOf } from '@/core/ground/plan/outline'
+import { boxOf } from '@/core/case/outline'
 import type { Outlined } from '@/core/ground/area-ground'
-import type { Point } from '@/core/ground/plan/polygon'
+import type { Point } from '@/core/geometry/polygon'
 import { pathOf } from '../ground/path'
 
 interface Props {

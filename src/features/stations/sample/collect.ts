@@ -1,9 +1,9 @@
 'use client'
 
 import { useState } from 'react'
-import { collect as collectReports } from '@/core/case/acts/reports'
+import { collect as collectReports } from '@/core/acts/reports'
 import { membersOf } from '@/core/case/members'
-import { sampleState } from '@/core/ground/sampling/state'
+import { sampleState } from '@/core/sampling/state'
 import type { LaboratoryReport } from '@/demo/laboratory'
 import { useOpenCase } from '../../case/context'
 import { useGuides } from '../../case/useCase'

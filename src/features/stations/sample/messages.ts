@@ -1,4 +1,4 @@
-import type { SampleState } from '@/core/ground/sampling/state'
+import type { SampleState } from '@/core/sampling/state'
 import { places } from '@/wording/format'
 
 export const en = {

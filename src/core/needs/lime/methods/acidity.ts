@@ -1,8 +1,8 @@
 import { both } from '../../../guides/spanish'
-import { accept, refuse, say } from '../../../told/sentence'
+import { accept, refuse, say } from '../../../sentence/sentence'
 import { poundsPerTon } from '../../../units/factors'
 import { quantity } from '../../../units/quantity'
-import { derive, given } from '../../../workings'
+import { derive, given } from '../../../units/workings'
 import { depthOf, effectivenessOf, type LimeMethod } from '../method'
 
 /**

@@ -1,9 +1,9 @@
 import { both } from '../../../guides/spanish'
 import { buffers } from '../../../report/buffers'
-import { accept, refuse, say } from '../../../told/sentence'
+import { accept, refuse, say } from '../../../sentence/sentence'
 import { poundsPerTon } from '../../../units/factors'
 import { quantity } from '../../../units/quantity'
-import { derive, given, type Derived, type Working } from '../../../workings'
+import { derive, given, type Derived, type Working } from '../../../units/workings'
 import { depthOf, effectivenessOf, type LimeMethod } from '../method'
 
 /** pH = 7.79 − 5.55 H + 2.27 H²: lowest pH on its falling branch, and pH at no acidity. */

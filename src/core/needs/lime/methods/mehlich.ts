@@ -1,8 +1,8 @@
 import { both } from '../../../guides/spanish'
 import { buffers } from '../../../report/buffers'
-import { accept, refuse, say } from '../../../told/sentence'
+import { accept, refuse, say } from '../../../sentence/sentence'
 import { quantity } from '../../../units/quantity'
-import { derive, given, type Derived } from '../../../workings'
+import { derive, given, type Derived } from '../../../units/workings'
 import { depthOf, effectivenessOf, type LimeMethod } from '../method'
 
 /** The buffer's own pH, at which it reads no acidity. */

@@ -1,6 +1,6 @@
-import { say } from '../../../told/sentence'
+import { say } from '../../../sentence/sentence'
 import { quantity } from '../../../units/quantity'
-import { given } from '../../../workings'
+import { given } from '../../../units/workings'
 import type { LimeInputs } from '../method'
 import { limeMethods } from '.'
 import { acidity } from './acidity'

@@ -1,10 +1,10 @@
 import { both } from '../../../guides/spanish'
 import { smpColumns, smpOrganic, smpOrganicAim, smpRows } from '../../../guides/lime-tables'
 import { textures, type Texture, type TextureId } from '../../../guides/soils'
-import { accept, refuse, say, type Outcome, type Sentence } from '../../../told/sentence'
+import { accept, refuse, say, type Outcome, type Sentence } from '../../../sentence/sentence'
 import { buffers } from '../../../report/buffers'
 import { quantity } from '../../../units/quantity'
-import { derive, given, type Derived } from '../../../workings'
+import { derive, given, type Derived } from '../../../units/workings'
 import { depthOf, effectivenessOf, type LimeFigure, type LimeInputs, type LimeMethod } from '../method'
 
 /**

@@ -1,9 +1,9 @@
 import { both } from '../../../guides/spanish'
 import { limeByTexture, type TextureStep } from '../../../guides/lime-tables'
 import { textures } from '../../../guides/soils'
-import { accept, refuse, say } from '../../../told/sentence'
+import { accept, refuse, say } from '../../../sentence/sentence'
 import { quantity } from '../../../units/quantity'
-import { derive, given, type Derived, type Working } from '../../../workings'
+import { derive, given, type Derived, type Working } from '../../../units/workings'
 import { depthOf, effectivenessOf, type LimeMethod } from '../method'
 
 /**

@@ -1,9 +1,9 @@
 import { both } from '../../../guides/spanish'
 import { buffers } from '../../../report/buffers'
 import { triStateLines } from '../../../guides/lime-tables'
-import { accept, refuse, say } from '../../../told/sentence'
+import { accept, refuse, say } from '../../../sentence/sentence'
 import { quantity } from '../../../units/quantity'
-import { derive, given, type Derived, type Given } from '../../../workings'
+import { derive, given, type Derived, type Given } from '../../../units/workings'
 import { depthOf, effectivenessOf, type LimeMethod } from '../method'
 import { isOrganic, readsLikeSmp, remarksOf } from './smp'
 

@@ -1,9 +1,9 @@
 import type { RateGroup } from '../../../guides/crop'
 import { classNames } from '../../../guides/guide'
 import type { Rating } from '../../../reading/classify'
-import { accept, say, type Outcome } from '../../../told/sentence'
+import { accept, say, type Outcome } from '../../../sentence/sentence'
 import { quantity } from '../../../units/quantity'
-import { derive, given } from '../../../workings'
+import { derive, given } from '../../../units/workings'
 import type { Feeding, Rated } from '../method'
 
 /** P₂O₅ or K₂O from the guide's table: lb/1,000 ft² a year for the test's class and the crop's group. Source: the guide's. */

@@ -1,9 +1,9 @@
 import { inUnit, sufficiency } from '../../../reading/classify'
-import type { Report } from '../../../case/report'
-import { accept, refuse, say, type Outcome } from '../../../told/sentence'
+import type { Report } from '../../../report/report'
+import { accept, refuse, say, type Outcome } from '../../../sentence/sentence'
 import { elementInCompound, gramsPerSqMetre } from '../../../units/factors'
 import { quantity } from '../../../units/quantity'
-import { derive, given, type Derived } from '../../../workings'
+import { derive, given, type Derived } from '../../../units/workings'
 import type { Feeding, Rated } from '../method'
 
 /** g/m² in one ppm of a 10 cm layer, and g of each that grass takes up with 1 g of N. Source: mlsn, common practice. */

@@ -1,8 +1,8 @@
 import type { NitrogenByGround } from '../../../guides/crop'
-import { accept, say, type Outcome, type Bare } from '../../../told/sentence'
+import { accept, say, type Outcome, type Bare } from '../../../sentence/sentence'
 import { ouncesPerPound } from '../../../units/factors'
 import { quantity } from '../../../units/quantity'
-import { derive, given } from '../../../workings'
+import { derive, given } from '../../../units/workings'
 import type { Feeding, Rated } from '../method'
 import { spread } from './nitrogen-by-tree'
 

@@ -1,7 +1,7 @@
 import type { NitrogenByTree } from '../../../guides/crop'
-import { accept, refuse, say, type Outcome, type Bare } from '../../../told/sentence'
+import { accept, refuse, say, type Outcome, type Bare } from '../../../sentence/sentence'
 import { quantity } from '../../../units/quantity'
-import { derive, given, type Derived } from '../../../workings'
+import { derive, given, type Derived } from '../../../units/workings'
 import type { Feeding, Rated } from '../method'
 
 /**

@@ -1,22 +1,16 @@
+import { triStateSpan } from '../../../guides/tri-state-span'
 import type { TriState } from '../../../guides/crop'
 import type { ClassName, ExtractantId } from '../../../guides/guide'
 import type { Rating } from '../../../reading/classify'
 import type { Soil } from '../../../reading/soil'
-import { accept, refuse, say, type Outcome, type Bare } from '../../../told/sentence'
+import { accept, refuse, say, type Outcome, type Bare } from '../../../sentence/sentence'
 import { quantity, type Cec } from '../../../units/quantity'
 import { perThousand } from '../../../units/rates'
-import { derive, given, type Derived, type Working } from '../../../workings'
+import { derive, given, type Derived, type Working } from '../../../units/workings'
 import type { Rated } from '../method'
 
 /** Extractants that the equations do not speak of, by whose own classes plots are fed. Source: common practice. */
 const byClasses: ReadonlySet<ExtractantId | null> = new Set(['mehlich-1', 'olsen'])
-/**
- * Maintenance spans of Mehlich-3, ppm: P for most crops, and for wheat and forage legumes; K by the CEC. Above a span
- * nothing is given.
- * Source: Culman et al. 2020, Tri-State Fertilizer Recommendations, Bulletin 974; recalled.
- */
-const mehlich3 = { P: [20, 40], PForWheat: [30, 50], KLight: [100, 130], K: [120, 170], lightBelowCec: 5 } as const
-
 /** lb P₂O₅ and lb K₂O an acre from very low to excess. Source: common practice. */
 const perClass = { 'very-low': 80, low: 60, medium: 40, optimum: 20, excess: 0 } as const satisfies Record<
   ClassName,
@@ -52,30 +46,6 @@ export function triState(
   return nutrient === 'P₂O₅'
     ? rated(phosphate(rating.value, crop.criticalP, removal), rating.value)
     : rated(potash(rating.value, soil.cec!, removal), rating.value)
-}
-
-/** ppm between the critical level and where it need not be put back in full. */
-const kept = { P: 15, K: 30 } as const
-
-/**
- * From the critical level to where what the crop removes need no longer be put back in full, ppm; undefined for K without
- * a CEC, meq/100 g, and for an extractant that these levels do not speak of.
- * Source: as above.
- */
-export function triStateSpan(
-  element: 'P' | 'K',
-  crop: TriState,
-  cec: Cec | undefined,
-  used: ExtractantId | null,
-): readonly [number, number] | undefined {
-  if (element === 'K' && !cec) return undefined
-  if (used === 'mehlich-3')
-    return element === 'P'
-      ? mehlich3[crop.criticalP > 15 ? 'PForWheat' : 'P']
-      : mehlich3[cec!.v < mehlich3.lightBelowCec ? 'KLight' : 'K']
-  if (used !== 'bray-1') return undefined
-  const critical = element === 'P' ? crop.criticalP : 75 + 2.5 * cec!.v
-  return [critical, critical + kept[element]]
 }
 
 const source = 'tri-state' as const

@@ -1,10 +1,10 @@
 import { both } from '../../../guides/spanish'
 import { limeByTexture } from '../../../guides/lime-tables'
 import { textures } from '../../../guides/soils'
-import { accept, refuse, say, type Bare } from '../../../told/sentence'
+import { accept, refuse, say, type Bare } from '../../../sentence/sentence'
 import { caCO3PerSulfur, poundsPerTon } from '../../../units/factors'
 import { quantity } from '../../../units/quantity'
-import { derive, given, type Working } from '../../../workings'
+import { derive, given, type Working } from '../../../units/workings'
 import type { SulfurMethod } from '../method'
 
 /** Finely ground limestone acts like so much of pure CaCO₃; the lime table's layer, in; acre in hundreds of ft². */

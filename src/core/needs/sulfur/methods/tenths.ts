@@ -1,9 +1,9 @@
 import { both } from '../../../guides/spanish'
 import { tenthsRuleLbPer100SqFt } from '../../../guides/sulfur-tables'
 import { textures } from '../../../guides/soils'
-import { accept, refuse, say } from '../../../told/sentence'
+import { accept, refuse, say } from '../../../sentence/sentence'
 import { quantity } from '../../../units/quantity'
-import { derive, given } from '../../../workings'
+import { derive, given } from '../../../units/workings'
 import type { SulfurMethod } from '../method'
 
 /**

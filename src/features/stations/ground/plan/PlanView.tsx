@@ -16,7 +16,7 @@ import {
 } from 'lucide-react'
 import { useRef, useState } from 'react'
 import type { Case } from '@/core/case/case'
-import type { Point } from '@/core/ground/plan/polygon'
+import type { Point } from '@/core/geometry/polygon'
 import { ChoiceField } from '@/ui/ChoiceField'
 import { TextField } from '@/ui/TextField'
 import { TickField } from '@/ui/TickField'

@@ -1,5 +1,5 @@
-import { boxOf, moved, ringsOf, type Outline, type OutlineKind } from '@/core/ground/plan/outline'
-import type { Point } from '@/core/ground/plan/polygon'
+import { boxOf, moved, ringsOf, type Outline, type OutlineKind } from '@/core/case/outline'
+import type { Point } from '@/core/geometry/polygon'
 
 /** What is drawn when one drags from a point to another; undefined while it is too small to be meant. */
 export function dragged(kind: Exclude<OutlineKind, 'polygon' | 'plant'>, from: Point, to: Point): Outline | undefined {

@@ -1,4 +1,4 @@
-import { outlineArea, type Outline, type OutlineKind } from '@/core/ground/plan/outline'
+import { outlineArea, type Outline, type OutlineKind } from '@/core/case/outline'
 import { area, length, places, type Measures } from '@/wording/format'
 
 export const en = {

@@ -1,5 +1,5 @@
 import { useCallback, useEffect, useState, type RefObject } from 'react'
-import type { Point } from '@/core/ground/plan/polygon'
+import type { Point } from '@/core/geometry/polygon'
 
 /** Which part of the ground is in sight: the middle, ft, and the scale. */
 export interface PlanView {

@@ -2,7 +2,7 @@
 
 import type { MixProblem } from '@/core/mix/problem'
 import { givenBy, type Missed, type Solution } from '@/core/mix/solve'
-import type { Aim } from '@/core/mix/weights'
+import type { Aim } from '@/core/case/applications'
 import type { ProductRef } from '@/core/shelf/product'
 import type { MajorNutrient } from '@/core/units/quantity'
 import { Button } from '@/ui/Button'

@@ -1,6 +1,6 @@
 'use client'
 
-import { dropMix } from '@/core/case/acts/mix'
+import { dropMix } from '@/core/acts/mix'
 import { byNutrient } from '@/core/mix/problem'
 import { changedSince, goneFromShed } from '@/core/mix/standing'
 import { productRef } from '@/core/shelf/product'

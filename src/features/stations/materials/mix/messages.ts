@@ -1,5 +1,5 @@
 import type { Release } from '@/core/mix/solve'
-import type { Aim } from '@/core/mix/weights'
+import type { Aim } from '@/core/case/applications'
 
 export const en = {
   title: 'Several products together',

@@ -3,7 +3,7 @@
 import { useMemo, useRef, useState } from 'react'
 import type { MixProblem } from '@/core/mix/problem'
 import type { Solution } from '@/core/mix/solve'
-import type { Aim } from '@/core/mix/weights'
+import type { Aim } from '@/core/case/applications'
 import { solveInWorker } from '@/workers/mix'
 
 /** Mixes as they are found, and what they were found for. */

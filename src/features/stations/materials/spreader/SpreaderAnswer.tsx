@@ -2,8 +2,8 @@
 
 import { useId } from 'react'
 import type { Spreader } from '@/core/case/spreader'
-import { boxOf } from '@/core/ground/plan/outline'
-import type { Point } from '@/core/ground/plan/polygon'
+import { boxOf } from '@/core/case/outline'
+import type { Point } from '@/core/geometry/polygon'
 import { fields, numberIn } from '@/core/report/fields'
 import { feetPerMetre } from '@/core/units/factors'
 import { leftIn, planFor } from '@/core/plan/plan'

@@ -10,7 +10,7 @@ import {
   changeTrial,
   removeSpreader,
   removeTrial,
-} from '@/core/case/acts/spreaders'
+} from '@/core/acts/spreaders'
 import type { Spreader, Trial } from '@/core/case/spreader'
 import { fields } from '@/core/report/fields'
 import type { AreaRecommendation } from '@/core/recommend'

@@ -1,9 +1,0 @@
-import type { Area } from '../case/area'
-import type { Case } from '../case/case'
-import { type Guide, guideNamed } from './guide'
-import { defaultGuide } from './guides'
-import { withSchools } from './schools'
-
-/** The guide that an area goes by, with the schools its case follows; the shipped one where the area names none. */
-export const guideOf = (area: Pick<Area, 'guide'> | undefined, kase: Case, guides: readonly Guide[]): Guide =>
-  withSchools(guideNamed(guides, area?.guide) ?? defaultGuide, kase.schools)
