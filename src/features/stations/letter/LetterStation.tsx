@@ -3,9 +3,7 @@
 import { Suspense, useState } from 'react'
 import { freezeLetter, handOut, thawLetter, writeSentence } from '@/core/acts/letters'
 import { texts } from '@/core/shape/limits'
-import { htmlOf } from '@/paper/html'
 import type { Paper } from '@/paper/paper'
-import { textOf } from '@/paper/text'
 import { initialsOf } from '@/store/office'
 import { Button } from '@/ui/Button'
 import { ChoiceField } from '@/ui/ChoiceField'
@@ -23,7 +21,6 @@ import { late } from '../../shared/late/late'
 import { useOffice } from '../../shared/office/useOffice'
 import { usePlan } from '../../shared/plan/usePlan'
 import { NothingYet } from '../../shared/NothingYet'
-import { asGiven, fileNameOf, pdfOf } from '../../shared/letters/handing'
 import { en } from './messages'
 import { OwnWords } from './OwnWords'
 import { PaperSheet } from './PaperSheet'
@@ -34,6 +31,9 @@ const Given = late(() => idle().then(() => import('./Given').then((found) => fou
 // The letter itself is there first.
 const Findings = late(() => idle().then(() => import('./Findings').then((found) => found.Findings)))
 const Cards = late(() => import('./Cards').then((found) => found.Cards))
+
+/** What a letter leaves with comes when it leaves. */
+const handing = () => import('../../shared/letters/handing')
 
 type OnPaper = keyof typeof en.papers
 
@@ -163,19 +163,23 @@ function Letter({ paper: live, kept }: { paper: Paper | null; kept: ReturnType<t
   const changes = !earlier && !frozen
 
   /** Keeps what leaves the office; of an earlier letter that is known. */
-  const keep = (given: Paper) => {
-    if (!earlier) act(handOut(asGiven(kase, given, true)))
+  const keep = async (given: Paper) => {
+    if (earlier) return
+    const { asGiven } = await handing()
+    act(handOut(asGiven(kase, given, true)))
   }
-  const print = (given: Paper) => {
-    keep(given)
+  const print = async (given: Paper) => {
+    // It is printed also where it cannot be kept.
+    await keep(given).catch(() => tell(en.notKept))
     window.print()
   }
   const makePdf = async (given: Paper, leaves: boolean) => {
     tell(en.making)
     try {
+      const { fileNameOf, pdfOf } = await handing()
       const { file, withoutLogo, missing } = await pdfOf([given])
       saveFile(`${fileNameOf(kase, given)}.pdf`, file)
-      if (leaves) keep(given)
+      if (leaves) await keep(given)
       tell(
         [withoutLogo && en.withoutLogo, missing.length > 0 && en.missing(missing.join(' '))]
           .filter(Boolean)
@@ -187,11 +191,12 @@ function Letter({ paper: live, kept }: { paper: Paper | null; kept: ReturnType<t
   }
   const copy = async (given: Paper) => {
     try {
+      const [{ textOf }, { htmlOf }] = await Promise.all([import('@/paper/text'), import('@/paper/html')])
       const as = (type: string, text: string) => ({ [type]: new Blob([text], { type }) })
       await navigator.clipboard.write([
         new ClipboardItem({ ...as('text/plain', textOf(given)), ...as('text/html', htmlOf(given)) }),
       ])
-      keep(given)
+      await keep(given)
       tell(en.copied)
     } catch {
       tell(en.copyFailed)
@@ -203,11 +208,12 @@ function Letter({ paper: live, kept }: { paper: Paper | null; kept: ReturnType<t
     const { by, at } = await signed(kase, '')
     act(writeSentence(line.id, text === null ? undefined : { words: text, was: line.ours, by, at }))
   }
-  const check = (given: Paper) => {
+  const check = async (given: Paper) => {
     if (given.letter.draft) return tell(en.unconfirmed)
     if (!kase.checkedBy) return tell(en.whoChecks)
     tell(null)
     setEditing(false)
+    const { asGiven } = await handing()
     act(freezeLetter(asGiven(kase, given, false)))
   }
 
@@ -215,7 +221,7 @@ function Letter({ paper: live, kept }: { paper: Paper | null; kept: ReturnType<t
     <>
       {paper && (
         <div className="mb-3 flex flex-wrap items-center gap-x-3 gap-y-2 print:hidden">
-          <Button kind="act" onClick={() => print(paper)}>
+          <Button kind="act" onClick={() => void print(paper)}>
             {en.printThe.letter}
           </Button>
           <Button onClick={() => void makePdf(paper, true)}>{en.pdf}</Button>
@@ -225,7 +231,7 @@ function Letter({ paper: live, kept }: { paper: Paper | null; kept: ReturnType<t
               <Button aria-pressed={editing} onClick={() => setEditing(!editing)}>
                 {editing ? en.editDone : en.editWords}
               </Button>
-              <Button onClick={() => check(paper)}>{en.check}</Button>
+              <Button onClick={() => void check(paper).catch(() => tell(en.notKept))}>{en.check}</Button>
             </>
           )}
         </div>

@@ -60,6 +60,7 @@ export const en = {
 
   check: 'Checked: let it stand',
   whoChecks: 'Whose check? Choose the initials under “Checked by” first.',
+  notKept: 'This letter could not be saved with the case. Try again when the app has loaded.',
   unconfirmed: 'A figure is still to be confirmed: it is a draft, and cannot be checked. Confirm it on Amounts.',
   frozen: (by: string, when: string) =>
     `Checked by ${by} on ${when}. It stands as it was checked, whatever becomes of the case.`,
