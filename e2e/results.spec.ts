@@ -345,7 +345,7 @@ test('reports over the years: which is in force, what they cover, trends, and an
   await expect(page.getByLabel('Rated by')).toHaveValue('bray-1-midwest@1')
   await expect(line(page, 'P')).toContainText('Low')
   await expect(page.getByRole('region', { name: 'What matters most' })).toContainText(
-    'Fix that before buying phosphorus',
+    'Correct the pH first: phosphate works best a month or more after the lime.',
   )
 
   // Turf by minimum levels: tried, seen, taken.

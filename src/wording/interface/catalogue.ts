@@ -115,7 +115,7 @@ export const en: Phrases = {
   'several.pH-both': (a) =>
     `${capital(text(a.one))} wants lime here and ${text(a.other)} wants acid ground: they do not belong in one area.`,
   'several.lime-beyond': (a) =>
-    `${text(a.one)} wants lime to pH ${pH(a.aim)}, and ${text(a.other)} should not be above ${pH(a.high)}: grow them on separate ground, or lime for one of them.`,
+    `Lime for ${text(a.one)} would take the pH to ${pH(a.aim)}, and ${text(a.other)} should stay at ${pH(a.high)} or below. Grow them apart, or lime for one of them.`,
   'several.pH-apart': () => 'Their pH spans do not meet: part them, or settle for the one that leads.',
   'several.nutrient': (a, m) => {
     const [low, high] = [a.low, a.high].map((v) => rate(num(v), text(a.use) as Use, m))
