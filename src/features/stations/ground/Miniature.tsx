@@ -59,13 +59,16 @@ function cells(count: number): Cell[] {
   }))
 }
 
-function One({ size: { shape }, scale, column, row, columns, rows }: Cell & { size: Size; scale: number }) {
+function One({ size: { shape, of }, scale, column, row, columns, rows }: Cell & { size: Size; scale: number }) {
   const x = (box * (column + 0.5)) / columns
   const y = (box * (row + 0.5)) / rows
   const least = (feet: number) => Math.max(feet * scale, 2.5)
   const look = 'fill-wash stroke-ink'
   if (shape.kind === 'outline') return <Outlined ground={shape.ground} scale={scale} x={x} y={y} />
   if (shape.kind === 'circle') return <circle cx={x} cy={y} r={least(shape.diameter) / 2} className={look} />
+  // A plant stands in the circle of its branches, also where only the ground that it takes is known.
+  if (shape.kind === 'plain' && of === 'plant')
+    return <circle cx={x} cy={y} r={least(2 * Math.sqrt(shape.area / Math.PI)) / 2} className={look} />
   const [wide, high] =
     shape.kind === 'rectangle'
       ? [Math.max(shape.width, shape.length), Math.min(shape.width, shape.length)]
