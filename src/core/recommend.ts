@@ -634,7 +634,7 @@ function groundOf({ kase, area, guide, products, report, read, size, crop }: Ask
     overrulings,
     stoppedOn: isStopped({ kase, area, read, crop }) && report.date ? report.date : null,
     learned: {},
-    working: stillWorking(kase, area.id, report.date, size.area.value.v, regionOf(kase), products),
+    working: stillWorking(kase, area.id, report.date, size.area.value.v, products),
     methods: guide.methods,
     choices: {
       lime: chosenLime(area.materials, stone, products),

@@ -1,6 +1,6 @@
 import type { Case } from '../case/case'
 import { oxidation } from '../guides/course'
-import type { Region } from '../guides/regions'
+import { regionOf } from '../calendar/own-region'
 import { retestAfter } from '../guides/timings'
 import { dayAt, dayNumber, monthsOn, type Day } from '../calendar/day'
 import type { Product } from '../shelf/product'
@@ -16,17 +16,17 @@ import { workedBy } from './retests'
  * @param ft2 of the area
  */
 export function stillWorking(
-  { applications }: Pick<Case, 'applications'>,
+  kase: Case,
   areaId: string,
   tested: Day,
   ft2: number,
-  region: Region,
   products: readonly Product[],
 ): StillWorking {
   const day = dayNumber(tested)
-  if (day === undefined || applications.length === 0) return {}
+  if (day === undefined || kase.applications.length === 0) return {}
+  const region = regionOf(kase)
   const found: Partial<Record<'lime' | 'sulfur', Working>> = {}
-  for (const one of additionsIn(applications, areaId, ft2, products)) {
+  for (const one of additionsIn(kase.applications, areaId, ft2, products)) {
     const until = monthsOn(one.day, retestAfter[one.of])
     if (one.day > day || until <= day) continue
     const left = Math.abs(one.lbCaCO3) * (1 - workedBy(one, day, warmthOf(region, oxidation.per10C.usual, one.day)))
