@@ -1,4 +1,5 @@
 import type { Case } from '../case/case'
+import { inSeason } from '../case/in-season'
 import { reportInForce } from '../case/in-force'
 import { printedForIn } from '../needs/hold'
 import { isHeld } from '../needs/need'
@@ -26,19 +27,52 @@ type Fact = Pick<Finding, 'severity' | 'at' | 'about'> & Partial<Pick<Finding, '
 const order = { decide: 0, client: 1, advisor: 2 } as const satisfies Record<Severity, number>
 
 /** Everything that is to be decided before a letter of a plan leaves, then what its client is told, then what is good to know. */
-export const findingsIn = (kase: Case, { areas, staleMix }: Pick<Plan, 'areas' | 'staleMix'>): readonly Finding[] =>
-  areas
+export function findingsIn(kase: Case, { areas, staleMix }: Pick<Plan, 'areas' | 'staleMix'>): readonly Finding[] {
+  const strengths = strengthsIn(kase, areas)
+  return areas
     .flatMap((plan) => {
       const { areaId, name } = plan
       const facts = [
         ...ofAnswer(plan, staleMix),
         ...printedForOne(kase, plan),
+        ...strengthOf(plan, strengths),
         ...seasonOver(kase, plan),
         ...ofDays(plan),
       ]
       return facts.map((fact): Finding => ({ areaId, area: name, pass: null, ...fact }))
     })
     .sort((a, b) => order[a.severity] - order[b.severity])
+}
+
+/** The lime of an area that is bought in bags, and what was typed of its strength there; blank: nothing. */
+interface Strength {
+  readonly areaId: string
+  readonly area: string
+  readonly product: string
+  readonly typed: string
+}
+
+const strengthsIn = (kase: Case, areas: readonly AreaPlan[]): readonly Strength[] =>
+  areas.flatMap(({ areaId, name, treatments }) => {
+    const product = treatments.find(({ need }) => need === 'lime')?.product
+    if (!product) return []
+    const { materials } = inSeason(
+      kase.areas.find(({ id }) => id === areaId)!,
+      kase.season,
+    )
+    const { limeScale, limeEffective, limeSieves } = materials
+    const typed = [limeEffective, ...Object.values(limeSieves)].map(({ text }) => text.trim()).join('')
+    return [{ areaId, area: name, product: product.id, typed: typed && `${limeScale} ${typed}` }]
+  })
+
+/** One bag has one strength: where it was typed for another area, it is asked for here. */
+function strengthOf({ areaId }: AreaPlan, all: readonly Strength[]): readonly Fact[] {
+  const own = all.find((one) => one.areaId === areaId)
+  const other = own && all.find(({ product, typed }) => product === own.product && typed !== '' && typed !== own.typed)
+  return other && own.typed === ''
+    ? [{ severity: 'decide', at: 'materials', about: say('finding.strength', { area: other.area }) }]
+    : []
+}
 
 /** What is missing, held back, or no longer what it was when somebody decided it. */
 function ofAnswer({ found }: AreaPlan, staleMix: boolean): readonly Fact[] {

@@ -1,6 +1,7 @@
 import * as fc from 'fast-check'
 import { printFor } from '../acts/decisions'
-import { blankApplication, blankCase } from '../case/blank'
+import { withParts } from '../case/in-season'
+import { blankApplication, blankCase, blankSeason } from '../case/blank'
 import type { Case } from '../case/case'
 import { feeds } from '../shelf/product'
 import { anyPlanned, caseOf, numberOf, rulesOf, today } from '../testing/any-planned'
@@ -153,6 +154,15 @@ describe('what an advisor has to know before a letter leaves', () => {
     { crop: 'tomato', otherCrops: ['sweet-corn'], texture: 'loam', sown: '2027-05-20' },
     { pH: typed('6.4'), ...printed({ N: typed('2', 'lb/1000 ft²') }) },
   )
+  const limed = (other: string) => {
+    const lawn = oneArea({ crop: 'tall-fescue', texture: 'loam' }, { pH: typed('5.4') })
+    const [area] = lawn.areas
+    const withStrength = (id: string, strength: string) =>
+      withParts({ ...area!, id, name: id }, lawn.season, {
+        materials: { ...blankSeason.materials, limeScale: 'effective', limeEffective: typed(strength, '%') },
+      })
+    return { ...lawn, areas: [withStrength('a', '88'), withStrength('b', other)] }
+  }
   const signed = { reason: 'it says so', by: 'MV', at: '2026-11-26T09:00:00.000Z' }
   const beside = (crop: string, other: string) =>
     oneArea({ crop, otherCrops: [other], texture: 'loam', sown: '2027-05-20' }, { pH: typed('5.3') })
@@ -174,6 +184,8 @@ describe('what an advisor has to know before a letter leaves', () => {
     // Asparagus is limed to 6.8 where potatoes get scab above 6 (common practice; the guide's own spans).
     ['lime for one crop that another must not have', beside('asparagus', 'potato'), ['decide several.lime-beyond']],
     ['figures of the lab, where several crops grow', forTwo, ['decide finding.figures-for']],
+    ['the strength of a bag that was typed for one area alone', limed(''), ['decide finding.strength']],
+    ['none, where it was typed for both', limed('88'), []],
     ['none, once it is said for which they were printed', printFor('a', 'r', 'tomato', signed)(forTwo), []],
   ])('%s', (_, kase, expected) => {
     const found = findingsIn(kase, plan(kase, today)).map(({ severity, about }) => `${severity} ${about.key}`)

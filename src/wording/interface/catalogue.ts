@@ -582,6 +582,8 @@ export const en: Phrases = {
   'course.worth': () => 'lb CaCO₃ that one lb of the product is worth',
   'finding.figures-for': () =>
     'Several crops grow here, and the lab’s figures are used for each of them. Say which crop they were printed for.',
+  'finding.strength': (a) =>
+    `The strength of this lime was typed for ${text(a.area)} and not here. Type it here too if the bag is the same.`,
   'finding.moved': (a) =>
     `The amount of ${stuff[text(a.of)]!} was changed by hand, and what it replaced is another today. Check whether it still holds.`,
   'finding.stale-mix': () => 'The bags were chosen for other amounts than today’s. Choose them again.',
