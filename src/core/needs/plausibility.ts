@@ -112,7 +112,8 @@ export function doseDoubts({ outcome, need }: Reaction, { spread }: Limits): Dou
   const first = checks.find(({ difference, rough }) => difference !== undefined && !rough)
   if (!first || Math.abs(first.difference!) <= spread) return []
   const field = outcome === 'sulfur' ? 'recommends.sulfur' : 'recommends.lime'
-  return [{ field, sentence: say('plausible.dose-apart', { method: first.label, difference: first.difference! }) }]
+  const sentence = say('plausible.dose-apart', { method: first.label, difference: first.difference! })
+  return [{ field, stands: true, sentence }]
 }
 
 /** In the order in which a unit is most likely meant: nutrients by the acre, lime on a lawn's thousand. */

@@ -93,7 +93,11 @@ function ofAnswer({ found }: AreaPlan, staleMix: boolean): readonly Fact[] {
     ...moved.map((of) => decide('amounts', say('finding.moved', { of }))),
     ...(mixed && staleMix ? [decide('materials', say('finding.stale-mix'))] : []),
     ...(barred ? [decide('materials', say('finding.barred'))] : []),
-    ...doubts.map(({ sentence }) => decide('results', sentence)),
+    ...doubts.map(({ sentence: about, stands }): Fact => ({
+      severity: stands ? 'advisor' : 'decide',
+      at: 'results',
+      about,
+    })),
     ...quarrels.map((about): Fact => ({ severity: about.severity, at: 'amounts', about })),
   ]
 }

@@ -18,6 +18,8 @@ export interface Doubt {
   readonly sentence: Sentence
   readonly field: LineField
   readonly remedy?: Remedy
+  /** It is worth a look, and nothing that is typed settles it. */
+  readonly stands?: true
 }
 
 /** Puts a sentence about a field right, where the number that was meant is plain: a lost point, an oxide for its element. */
