@@ -202,6 +202,17 @@ describe('nothing harmful in an answer', () => {
     if (outcome === 'do-not') expect(reaction.because).toBe('lead')
     if (found.lead.value! > 100) expect(headline[0]!.args).toEqual({ ppm: found.lead.value, precaution: 100 })
   })
+  /** Above the precaution no leafy or root crop is grown, nor fed; above 400 ppm no food (common practice). */
+  test.each([
+    ['leafy-greens', '90', 'apply'],
+    ['leafy-greens', '236', 'none'],
+    ['roots', '150', 'none'],
+    ['tomato', '236', 'apply'],
+    ['tomato', '450', 'none'],
+    ['roses', '450', 'apply'],
+  ] as const)('%s in soil of %s ppm lead: nitrogen %s', (crop, ppm, outcome) =>
+    expect(answer({ crop, texture: 'loam' }, { pH: typed('6.5'), ...lead(ppm) }).needs[0]!.outcome).toBe(outcome),
+  )
   /** What speaks against a laboratory's sulfur is looked at first (common practice). */
   test.each([
     ['highbush-blueberry', '6.2', lead('150'), 'held.sulfur-lead'],

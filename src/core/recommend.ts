@@ -504,12 +504,15 @@ function neededAt({ asked, ground, feeding }: Placed): Needed & Pick<Figures, 'r
   const ph = reaction(read, report, ground)
   const reading = readingLines(read, report, guide, crop)
   const potted = isPotted(crop)
-  const barred = crop.edible && reading.some(({ id, className }) => id === 'lead' && isLeadFrom(className, 'no-food'))
+  const lead = reading.find(({ id }) => id === 'lead')?.className
+  const noFood = crop.edible && isLeadFrom(lead, 'no-food')
+  const barred = noFood || (crop.leafyOrRoot === true && isLeadFrom(lead, 'precaution'))
+  const barredBy = noFood ? 'nutrient.lead' : 'nutrient.lead-leafy'
   const fed = withLime(feeding, ph)
   const salty = isSalty(reading) || (!potted && sodium(read).sodic)
   const whole = potted
     ? mixNeeds(reading, feeding)
-    : majorNutrients.map((nutrient) => (barred ? noFood(nutrient) : majorNeed(nutrient, report, fed)))
+    : majorNutrients.map((nutrient) => (barred ? notGrown(nutrient, barredBy) : majorNeed(nutrient, report, fed)))
   const majors = salty ? whole.map(untilLeached) : whole
   const stoneOn = ph.outcome === 'lime' ? ground.choices.lime.material.liming.stone : null
   const others = barred ? [] : potted ? mixMinors(reading, feeding) : minorsFor(asked, feeding, whole[0]!, stoneOn)
@@ -681,12 +684,12 @@ const isSandy = ({ soil: { texture } }: ReadReport) => texture !== undefined && 
 const isLight = ({ soil: { texture, textureByCec, cec } }: ReadReport, { limits }: Guide) =>
   (texture === undefined || textureByCec === true) && cec !== undefined && cec.v < limits.sandyBelowCec
 
-/** Ground in which no food may grow is not fed for any. */
-const noFood = (of: MajorNutrient): Need<MajorNutrient> => ({
+/** Ground in which a crop should not grow, for the lead in it, is not fed for that crop. */
+const notGrown = (of: MajorNutrient, why: 'nutrient.lead' | 'nutrient.lead-leafy'): Need<MajorNutrient> => ({
   of,
   outcome: 'none',
   barred: 'lead',
-  why: say('nutrient.lead'),
+  why: say(why),
   checks: [],
   remarks: [],
 })

@@ -151,17 +151,19 @@ interface Grown {
   readonly edible?: true
   readonly salts?: number
   readonly richEnough?: number
+  /** Not grown above the precaution for lead. */
+  readonly leafyOrRoot?: boolean
   /** P critical by Bray, and removals, lb/acre. */
   readonly plot?: readonly [critical: number, P: number, K: number]
 }
 const veg: Pick<Grown, 'pH' | 'kind' | 'edible'> = { pH: [6, 6.8, 6.4], kind: 'bed', edible: true }
 const grown: Readonly<Record<CropId, Grown>> = {
-  'mixed-vegetables': { ...veg, N: [2, 3, 4], salts: 0.9 },
+  'mixed-vegetables': { ...veg, leafyOrRoot: true, N: [2, 3, 4], salts: 0.9 },
   'sweet-corn': { ...veg, N: [3, 3.5, 4], salts: 1.7 },
   tomato: { ...veg, N: [2, 2.5, 3], salts: 1.5 },
-  onion: { ...veg, N: [3, 3.5, 4], salts: 1.2 },
+  onion: { ...veg, leafyOrRoot: true, N: [3, 3.5, 4], salts: 1.2 },
   beans: { ...veg, N: [0, 1, 1], salts: 1 },
-  potato: { ...veg, pH: [5, 6, 5.4], N: [2.5, 3, 3.5], salts: 1.7 },
+  potato: { ...veg, leafyOrRoot: true, pH: [5, 6, 5.4], N: [2.5, 3, 3.5], salts: 1.7 },
   asparagus: { ...veg, pH: [6.5, 7.5, 6.8], kind: 'berry', N: [2, 2, 2], salts: 4.1, richEnough: 8 },
   'kentucky-bluegrass': { pH: [6, 7.2, 6.6], kind: 'lawn', N: [1, 2.5, 4] },
   'tall-fescue': { pH: [5.5, 7, 6.5], limeBelow: 6, kind: 'lawn', N: [2, 2.5, 3], salts: 3.9 },
@@ -427,7 +429,7 @@ function reckon(d: Drawn) {
     return (of === 'K' ? Math.min(300, lb) : lb) / perAcre
   }
   const salty = d.salts !== undefined && (d.salts > 4 || (crop.salts !== undefined && d.salts > crop.salts))
-  const noFood = crop.edible === true && lead > 400
+  const noFood = (crop.edible === true && lead > 400) || (crop.leafyOrRoot === true && lead > 100)
   const need = (of: 'N' | 'P' | 'K', asked: number | undefined, most: number): Verdict => {
     if (noFood) return 0
     if (of === 'P' && d.banned) return 0

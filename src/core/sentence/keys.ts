@@ -297,6 +297,7 @@ interface Subjects {
     | 'laboratory-less'
     | 'laboratory-none'
     | 'lead'
+    | 'lead-leafy'
     | 'less-brought'
     | 'needed'
     | 'not-tested'

@@ -401,6 +401,8 @@ export const en: Phrases = {
     `What the soil asks for, less what ${credits({ ...a, matter: null })} bring${plural(a)} this season.`,
   'credit.ash': (a) => `What ${text(a.material)} brings in a year`,
   'credit.ash-year': () => 'lb of it at most in a year',
+  'nutrient.lead-leafy': () =>
+    'Leafy and root crops should not grow in this soil, so no fertilizer is given. Choose a fruiting crop to see what it needs.',
   'nutrient.lead': () => 'No food should grow in this soil, so it is not fed for any.',
   'nutrient.by-extract': () => 'Mix without soil is fed by its extract, never by a rate for field soil.',
   'nutrient.class': (a) =>
