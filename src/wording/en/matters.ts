@@ -33,11 +33,11 @@ export const matters = {
     'The report asks for lime and for sulfur. Ground gets one or the other, never both: check which line is meant.',
   'reaction.no-pH': () => 'No pH to go by, so nothing can be said about lime or sulfur.',
   'reaction.lime': (a) =>
-    `pH ${pH(a.pH)} is below ${pH(a.trigger)}, where ${text(a.crop)} begins to suffer: lime to ${pH(a.aim)}.`,
+    `pH ${pH(a.pH)} is below ${pH(a.trigger)}, too acid for ${text(a.crop)}. Lime will raise it to about ${pH(a.aim)}.`,
   'reaction.lime-lead': (a) =>
     `pH ${pH(a.pH)}: ground with lead is kept at 6.5 to 7, which binds it, and ${text(a.crop)} stands that: lime to ${pH(a.aim)}.`,
   'reaction.leave': (a) =>
-    `pH ${pH(a.pH)} is within ${pH(a.low)} to ${pH(a.high)}, where ${text(a.crop)} does well: neither lime nor sulfur.`,
+    `pH ${pH(a.pH)} is within ${pH(a.low)} to ${pH(a.high)}, the right range for ${text(a.crop)}. No lime or sulfur needed.`,
   'reaction.leave-acid-lover': (a) =>
     `pH ${pH(a.pH)} is a little below ${pH(a.low)}, but ${text(a.crop)} wants acid ground and is limed only below ${pH(a.trigger)}: no lime.`,
   'reaction.leave-organic': (a) =>
@@ -45,7 +45,7 @@ export const matters = {
   'reaction.leave-high': (a) =>
     `pH ${pH(a.pH)} is above ${pH(a.low)} to ${pH(a.high)}, but ${text(a.crop)} lives with that: leave it, and watch for yellow young leaves (iron, manganese).`,
   'reaction.sulfur': (a) =>
-    `pH ${pH(a.pH)} is above ${pH(a.high)}, and ${text(a.crop)} needs acid ground: sulfur to ${pH(a.aim)}.`,
+    `pH ${pH(a.pH)} is above ${pH(a.high)}, too high for ${text(a.crop)}. Sulfur will lower it to about ${pH(a.aim)}.`,
   'reaction.sulfur-lead': (a) =>
     `pH ${pH(a.pH)} is above ${pH(a.high)}, but this soil holds lead, which acidity frees: no sulfur. Grow ${text(a.crop)} in a raised bed of clean acid mix.`,
   'reaction.not-here': (a) =>
@@ -143,7 +143,7 @@ export const matters = {
     `Sulfur needs about ${text(a.months)} months to lower the pH, so the pH will still be too high at planting. Plant in a bed of acid mix, or wait a year.`,
   'short.lead-open': () =>
     'Lead was asked about and is not on this report: have total lead tested before food grows or children play here.',
-  'short.not-given': (a) => `${capital(nutrient[text(a.nutrient)]!)} is low, but none is put on by itself here.`,
+  'short.not-given': (a) => `${capital(nutrient[text(a.nutrient)]!)} is low, but this crop needs no separate application of it.`,
   'short.by-label': (a) => {
     const all = text(a.nutrients).split(' ')
     const low = all.map((one) => nutrient[one]!).join(', ')
