@@ -143,7 +143,8 @@ export const matters = {
     `Sulfur needs about ${text(a.months)} months to lower the pH, so the pH will still be too high at planting. Plant in a bed of acid mix, or wait a year.`,
   'short.lead-open': () =>
     'Lead was asked about and is not on this report: have total lead tested before food grows or children play here.',
-  'short.not-given': (a) => `${capital(nutrient[text(a.nutrient)]!)} is low, but this crop needs no separate application of it.`,
+  'short.not-given': (a) =>
+    `${capital(nutrient[text(a.nutrient)]!)} is low, but this crop needs no separate application of it.`,
   'short.by-label': (a) => {
     const all = text(a.nutrients).split(' ')
     const low = all.map((one) => nutrient[one]!).join(', ')
