@@ -112,7 +112,9 @@ test('schools, mix without soil, lead, and words in the place of numbers', async
   await type(page, 'Potassium, K', '90 ppm K2O')
   await expect(page.getByText('As potassium it is 74.7: type that.')).toBeVisible()
   await page.getByRole('button', { name: 'See the amounts' }).click()
-  await expect(page.getByRole('region', { name: 'Phosphate' })).toContainText('Leafy and root crops should not grow in this soil')
+  await expect(page.getByRole('region', { name: 'Phosphate' })).toContainText(
+    'Leafy and root crops should not grow in this soil',
+  )
   await page.getByRole('button', { name: /^Results/ }).click()
   await type(page, 'Lead, Pb', '450')
   await page.getByRole('button', { name: 'See the amounts' }).click()
