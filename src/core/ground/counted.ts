@@ -44,27 +44,33 @@ function feetIn(text: string, read: Read): number | undefined {
 function plantsOf(count: number, rest: string, perPlant: number | undefined, read: Read): Outcome<Size> {
   const width = rest.replace(wide, ' ').trim()
   if (count < 1) return refuse('size.count')
-  if (width === '') {
-    if (perPlant === undefined) return refuse('size.plant-width', { count })
-    const size = product('size.plants', { count: [count, 'size.plant-count'], each: [perPlant, 'size.per-plant'] })
-    const echo = say('size.plants-echo', { area: size.value.v, count, each: perPlant, assumed: true })
-    return accept({
-      area: size,
-      shape: { kind: 'plain', area: perPlant },
-      count,
-      of: 'plant',
-      assumed: true,
-      how: 'counted',
-      echo,
-    })
-  }
-  const across = feetIn(width, read)
-  const each = across === undefined ? read(width) : read(`${width} circle`)
+  if (width === '')
+    return perPlant === undefined ? refuse('size.plant-width', { count }) : accept(sizeOfPlants(count, perPlant))
+  const round = read(`${width} circle`)
+  const each = round.ok && round.value.shape.kind === 'circle' ? round : read(width)
   if (!each.ok || each.value.count > 1) return refuse('size.plant-width', { count })
   const { area, shape } = each.value
   const size = product('size.plants', { count: [count, 'size.plant-count'], each: area })
   const echo = say('size.plants-echo', { area: size.value.v, count, each: area.value.v, assumed: false })
   return accept({ area: size, shape, count, of: 'plant', how: 'taped', echo })
+}
+
+/**
+ * The ground of so many plants, each as a grown one of its crop takes, which nobody said.
+ *
+ * @param perPlant ft²
+ */
+export function sizeOfPlants(count: number, perPlant: number): Size {
+  const area = product('size.plants', { count: [count, 'size.plant-count'], each: [perPlant, 'size.per-plant'] })
+  return {
+    area,
+    shape: { kind: 'plain', area: perPlant },
+    count,
+    of: 'plant',
+    assumed: true,
+    how: 'counted',
+    echo: say('size.plants-echo', { area: area.value.v, count, each: perPlant, assumed: true }),
+  }
 }
 
 function rowsOf(
@@ -78,23 +84,33 @@ function rowsOf(
   const spacing = between === null ? known : feetIn(between, read)
   if (length === undefined) return refuse('size.rows-how')
   if (spacing === undefined) return refuse('size.rows-apart')
+  return accept(sizeOfRows(count, length, spacing))
+}
+
+/**
+ * The ground of rows.
+ *
+ * @param length of one of them, ft
+ * @param spacing ft from row to row
+ */
+export function sizeOfRows(count: number, length: number, spacing: number): Size {
   const feet = count * length
   const area = product('size.rows', { length: [feet, 'size.row-length'], spacing: [spacing, 'size.row-spacing'] })
-  return accept({
+  return {
     area,
     shape: { kind: 'rectangle', width: count * spacing, length },
     count: 1,
     rows: { length: feet, spacing },
     how: 'taped',
     echo: say('size.rows-echo', { area: area.value.v, length: feet, spacing }),
-  })
+  }
 }
 
 type Factor =
   readonly [number, 'size.plant-count' | 'size.per-plant' | 'size.row-length' | 'size.row-spacing'] | Working
 
 /** ft² of two factors that were counted or measured. */
-export function product(rule: 'size.rows' | 'size.plants', factors: Readonly<Record<string, Factor>>): Size['area'] {
+function product(rule: 'size.rows' | 'size.plants', factors: Readonly<Record<string, Factor>>): Size['area'] {
   const entries = Object.entries(factors).map(([name, factor]): [string, Working] => [
     name,
     'value' in factor ? factor : given(quantity(factor[0], 'of ground'), say(factor[1]), 'reported'),

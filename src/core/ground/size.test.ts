@@ -1,4 +1,5 @@
 import * as fc from 'fast-check'
+import { sizeOfPlants, sizeOfRows } from './counted'
 import { readSize } from './size'
 import { volume } from './volume'
 
@@ -173,6 +174,12 @@ describe('shapes, sums, differences and counts in one line', () => {
     ['10x10 + circle', 'size.no-diameter'],
     ['4 ft circle 3', 'size.unexpected'],
   ])('“%s” is refused with %s', (text, key) => expect(ft2(text)).toBe(key))
+})
+
+test('plants that were counted in a field of their own are as many as the field takes', () => {
+  // 100,000 plants of 50 ft² each (arithmetic).
+  expect(sizeOfPlants(100_000, 50).area.value.v).toBe(5_000_000)
+  expect(sizeOfRows(1, 40, 3)).toMatchObject({ rows: { length: 40, spacing: 3 }, area: { value: { v: 120 } } })
 })
 
 test('what is not said of plants and rows comes from their crop and rows, and is said as assumed', () => {

@@ -1,4 +1,4 @@
-import type { Known } from '../ground/counted'
+import { sizeOfPlants, sizeOfRows, type Known } from '../ground/counted'
 import { fields } from '../report/fields'
 import { lineField } from '../report/lines'
 import { measuredIn, testedIn, tests, type MeasuredField } from '../report/tests'
@@ -351,9 +351,9 @@ export function readAreaSize(
     return drawn.ok && kase.plan.picture ? accept({ ...drawn.value, how: 'traced' }) : drawn
   }
   const { length, spacing } = readRows(area.rows)
-  if (length && spacing) return readSize(`${length} ft of row, ${spacing} ft apart`, 'feet')
+  if (length && spacing) return accept(sizeOfRows(1, length, spacing))
   const count = check(fields.plants, area.plants.count)
   const each = crop?.groundPerPlant
-  if (count.ok && count.value && each) return readSize(`${count.value} plants`, 'feet', undefined, { perPlant: each })
+  if (count.ok && count.value && each) return accept(sizeOfPlants(count.value, each))
   return refuse('size.empty')
 }

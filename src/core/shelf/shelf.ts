@@ -24,24 +24,24 @@ export type Shelf = Readonly<Record<ProductRef, Sold>>
 export const hasPrices = (shelf: Shelf): boolean =>
   Object.values(shelf).some(({ bags, away }) => !away && bags.some(({ price }) => price !== null))
 
+const usualBag = ({ bagLb }: Product): SoldBag => ({ lb: bagLb, price: null, on: '' })
+
 /** The bags in which a product can be bought here; none where it cannot be had. */
 export function bagsOf(product: Product, shelf: Shelf): readonly SoldBag[] {
   const ref = productRef(product)
   const sold = Object.hasOwn(shelf, ref) ? shelf[ref]! : undefined
   if (sold?.away) return []
-  return sold && sold.bags.length > 0 ? sold.bags : [{ lb: product.bagLb, price: null, on: '' }]
+  return sold && sold.bags.length > 0 ? sold.bags : [usualBag(product)]
 }
 
 /** The bag in which so many lb are bought here: the cheapest, else the smallest that holds them all, else the largest. */
 export function bagFor(product: Product, lb: number, shelf: Shelf): SoldBag {
-  const bags = bagsOf(product, { ...shelf, ...awayAsUsual(product, shelf) })
+  // What cannot be had here is bought elsewhere, in its usual bag.
+  const here = bagsOf(product, shelf)
+  const bags = here.length > 0 ? here : [usualBag(product)]
   const bySize = [...bags].sort((a, b) => a.lb - b.lb)
   return costOf(lb, bags)?.bag ?? bySize.find((bag) => bag.lb >= lb) ?? bySize.at(-1)!
 }
-
-/** What cannot be had here is bought elsewhere, in its usual bag. */
-const awayAsUsual = (product: Product, shelf: Shelf): Shelf =>
-  bagsOf(product, shelf).length > 0 ? {} : { [productRef(product)]: { bags: [], away: false } }
 
 /** The cheapest way to buy so many lb in whole bags of one size; null where no price is known. */
 export function costOf(lb: number, bags: readonly SoldBag[]): { readonly bag: SoldBag; readonly cost: number } | null {

@@ -44,7 +44,7 @@ export function ReactionRow({ found, answer }: { found: AreaRecommendation; answ
     >
       {dose ? (
         <>
-          <Scoop dose={dose} answer={answer} need={isLime ? 'lime' : 'sulfur'} />
+          <Scoop dose={dose} answer={answer} need={isLime ? 'lime' : 'sulfur'} still={still} />
           {!still && <Sure of={isLime ? 'lime' : 'sulfur'} />}
         </>
       ) : (
@@ -81,13 +81,13 @@ interface ScoopProps {
   dose: Dose
   answer: Answer
   need: 'lime' | 'sulfur'
+  still: ReturnType<typeof useTreatmentStill>
 }
 
 /** What goes on at a time the largest: of what is still to do. */
-function Scoop({ dose, answer, need }: ScoopProps) {
+function Scoop({ dose, answer, need, still }: ScoopProps) {
   const { kase } = useOpenCase()
   const { into, product } = dose
-  const still = useTreatmentStill(need)
   const bagLb = useBagLb(need, product.bagLb)
   if (still && !still.treatment)
     return (
