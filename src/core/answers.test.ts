@@ -9,6 +9,7 @@ import { guides } from './guides/guides'
 import { answer as anyAnswer, choosing, found as anyFound, oneArea, printed, typed } from './testing/one-area'
 import { progress, waitsFor } from './plan/progress'
 import type { Lime } from './shelf/product'
+import { localOf } from './calendar/local'
 import { bansOf, bansOn, type YearLimit } from './calendar/ban'
 import { majorsOf } from './needs/need'
 import { shippedProducts } from './shelf/products'
@@ -248,7 +249,7 @@ test('a ban is one thing, whoever says it: nothing is needed, no figure comes ba
     kase({ crop: 'bermuda', phosphorusBanned, ...fed('10-10-10@1') }, { pH: typed('6.2'), P: typed('10', 'ppm') })
   const limit = { id: 'y', name: 'Ordinance 12', what: 'P₂O₅', where: 'lawn', most: '0' } as const
   const by = (own: boolean, limits: readonly YearLimit[]) =>
-    recommend(lawn(own), guides, shippedProducts, bansOf(limits)).areas[0]!.answer!
+    recommend(lawn(own), guides, shippedProducts, localOf({ yearLimits: limits })).areas[0]!.answer!
   expect(by(false, []).needs[1]!.outcome).toBe('apply')
   expect(by(false, [{ ...limit, most: '1' }]).needs[1]!.outcome).toBe('apply')
   for (const [found, name] of [

@@ -1,7 +1,8 @@
 import { defaultGuideRef } from './guides/default'
 import { ownRegion } from './case/region'
 import { spreader } from './case/spreader'
-import { guideShape, id, schoolsShape } from './shape/parts'
+import { houseGroups } from './shelf/house'
+import { guideShape, id, product, schoolsShape } from './shape/parts'
 import { officeTexts, priceLimits, texts } from './shape/limits'
 import { blankOf } from './shape/blank'
 import { fields, flag, list, number, oneOf, orNone, record, text, usually, type Holds } from './shape/shape'
@@ -36,6 +37,8 @@ export const officeShape = fields({
   decimal: oneOf(null, 'point', 'comma'),
   /** What is sold here, in which bags, for how much. */
   shelf: record(/^[a-z0-9-]{1,60}@\d{1,6}$/, fields({ bags: list(bag, priceLimits.bags), away: flag }), 5_000),
+  /** The fertilizers that are named where nobody chose any, by group; of a group that is not named, those that ship. */
+  house: record(new RegExp(`^(${houseGroups.join('|')})$`), list(product, 50, 'entry'), houseGroups.length),
   spreaders: list(spreader, 50, 'id'),
   /** Times that its law or custom closes. */
   closedTimes: list(

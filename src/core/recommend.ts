@@ -10,7 +10,7 @@ import type { Case } from './case/case'
 import type { Report } from './report/report'
 import { type Choices } from './case/season'
 import { inSeason, type AreaInSeason } from './case/in-season'
-import { cautionsFor, type CautionSaid } from './told/cautions'
+import { cautionsFor, type CautionSaid, type Circumstances } from './told/cautions'
 import { cceField, fields, limeFields, moistureField, numberIn } from './report/fields'
 import type { Size } from './ground/sized'
 import type { Crop, Use } from './guides/crop'
@@ -37,8 +37,12 @@ import { chosenLime, stoneFor, type Stone } from './needs/lime/stone'
 import { headline, isSalty, notMeasured, type Matters } from './told/headline'
 import { oneFertilizer, type OneFertilizer } from './bags/one-fertilizer'
 import { takenMix, type TakenMix } from './bags/taken'
+import { groupOf, houseChoice, type HouseChoice } from './bags/house'
+import type { Spread } from './bags/fertilizers'
+import { housed } from './shelf/house'
 import type { Feeding } from './needs/nutrients/method'
-import { bansOn, type Ban } from './calendar/ban'
+import { bansOn } from './calendar/ban'
+import { anywhere, type Local } from './calendar/local'
 import { byGuide, majorsOf, type Need } from './needs/need'
 import { knewCreditsIn, letGoIn, printedForIn } from './needs/hold'
 import { overrulingsIn, ownLevelIn } from './needs/overruled'
@@ -123,6 +127,10 @@ export interface Figures {
   } | null
   /** What the mix that the case has taken puts here; it goes before the one fertilizer. */
   readonly mixed: TakenMix | null
+  /** What the office's fertilizers make of the needs; null where one was chosen that may go here. */
+  readonly house: HouseChoice | null
+  /** What they add where that which was chosen leaves a need short. */
+  readonly filled: HouseChoice | null
   /** Every value of the report as this crop sees it. */
   readonly reading: readonly ReadingLine[]
   /** The bases on the exchange, as far as they were tested. */
@@ -159,16 +167,16 @@ export type Answer = Figures & Told
  * @param kase the case as kept
  * @param guides the guides its areas are pinned to
  * @param products the products that it names, the office's own among them
- * @param bans what the office says may not go on
+ * @param local what the office has settled for all of its cases
  */
 export const recommend = (
   kase: Case,
   guides: readonly Guide[],
   products: readonly Product[] = shippedProducts,
-  bans: readonly Ban[] = [],
+  local: Local = anywhere,
 ): Recommendation => ({
   core: coreVersion,
-  areas: kase.areas.map((area) => recommendOrSay(kase, inSeason(area, kase.season), guides, products, bans)),
+  areas: kase.areas.map((area) => recommendOrSay(kase, inSeason(area, kase.season), guides, products, local)),
 })
 
 /** A case is kept whatever is in it: an area that cannot be computed says so, and takes no other with it. */
@@ -177,10 +185,10 @@ function recommendOrSay(
   area: AreaInSeason,
   guides: readonly Guide[],
   products: readonly Product[],
-  bans: readonly Ban[],
+  local: Local,
 ): AreaRecommendation {
   try {
-    return recommendArea(kase, area, guides, products, bans)
+    return recommendArea(kase, area, guides, products, local)
   } catch (error) {
     const fault = String(error)
     const missing: Missing = { station: 'ground', sentence: say('missing.answer', { fault }) }
@@ -210,10 +218,10 @@ function recommendArea(
   area: AreaInSeason,
   guides: readonly Guide[],
   products: readonly Product[],
-  bans: readonly Ban[],
+  local: Local,
 ): AreaRecommendation {
   const { guide, crop, report, read, size } = lookAt(kase, area, guides)
-  const { lead, others } = answersFor(kase, area, products, bans, { guide, crop, report, read, size })
+  const { lead, others } = answersFor(kase, area, products, local, { guide, crop, report, read, size })
   const doubts = implausible(read, report, guide)
   return {
     areaId: area.id,
@@ -247,13 +255,13 @@ function answersFor(
   kase: Case,
   area: AreaInSeason,
   products: readonly Product[],
-  bans: readonly Ban[],
+  local: Local,
   { guide, crop, report, read, size }: ReturnType<typeof lookAt>,
 ): { readonly lead: Answer | null; readonly others: AreaRecommendation['others'] } {
   if (!size.ok || !crop || !guide || !report) return { lead: null, others: [] }
   const of = (cropId: string, one: Crop) => {
     const seen = asPrintedFor(kase, area, cropId, { report, read })
-    return answer({ kase, area, guide, products, bans, ...seen, size: size.value, cropId, crop: one })
+    return answer({ kase, area, guide, products, local, ...seen, size: size.value, cropId, crop: one })
   }
   const others = area.otherCrops.flatMap((cropId) => {
     const other = cropIn(guide, cropId)
@@ -332,11 +340,11 @@ export function feedingFor(
   area: AreaInSeason,
   guides: readonly Guide[],
   products: readonly Product[],
-  bans: readonly Ban[],
+  local: Local,
 ): Feeding | undefined {
   const { guide, crop, read, size } = lookAt(kase, area, guides)
   return guide && crop && size.ok
-    ? feedingOf({ kase, area, guide, products, bans, read, size: size.value, crop })
+    ? feedingOf({ kase, area, guide, products, local, read, size: size.value, crop })
     : undefined
 }
 
@@ -347,9 +355,9 @@ export function shelfFor(
   { answer: found }: AreaRecommendation,
   guides: readonly Guide[],
   products: readonly Product[] = shippedProducts,
-  bans: readonly Ban[] = [],
+  local: Local = anywhere,
 ): OnShelf[] {
-  const feeding = found && feedingFor(kase, area, guides, products, bans)
+  const feeding = found && feedingFor(kase, area, guides, products, local)
   if (!feeding) return []
   return products.filter(isFertilizer).map((material) => {
     const mix = oneFertilizer(material, material.bagLb, { ...area.materials, meets: null }, majorsOf(found), feeding)
@@ -365,7 +373,7 @@ interface Asked {
   readonly area: AreaInSeason
   readonly guide: Guide
   readonly products: readonly Product[]
-  readonly bans: readonly Ban[]
+  readonly local: Local
   readonly report: Report
   readonly read: ReadReport
   readonly size: Size
@@ -406,13 +414,13 @@ function askedOf(kase: Case, area: AreaInSeason, guides: readonly Guide[], produ
   const { size, crop, guide, report, read } = lookAt(kase, area, guides)
   if (!size.ok || !crop || !guide || !report) return null
   const seen = asPrintedFor(kase, area, area.crop!, { report, read })
-  return { kase, area, guide, products, bans: [], ...seen, size: size.value, cropId: area.crop!, crop }
+  return { kase, area, guide, products, local: anywhere, ...seen, size: size.value, cropId: area.crop!, crop }
 }
 
 function answer(asked: Asked): Answer {
   const known = placed(asked)
   const found = figuresOf(known)
-  const { pH, reaction: ph, stone, needs, fertilizer, mixed, reading, bases, portions, spread } = found
+  const { pH, reaction: ph, stone, needs, fertilizer, mixed, house, filled, reading, bases, portions, spread } = found
   const {
     reactionClass: word,
     schools,
@@ -431,6 +439,8 @@ function answer(asked: Asked): Answer {
     needs,
     fertilizer,
     mixed,
+    house,
+    filled,
     reading,
     bases,
     portions,
@@ -485,18 +495,52 @@ function figuresOf(known: Placed): Figures {
   const { asked, stone, feeding } = known
   const { read, size } = asked
   const { reaction: ph, needs, reading } = leastOf(known)
+  const majors = majorsOf({ needs })
+  const fertilizer = fertilizerFor(asked, feeding, majors)
+  const mixed = takenMix(asked.kase, asked.area.id, asked.products, majors, feeding) ?? null
   return {
     pH: read.soil.pH?.v ?? null,
     reaction: ph,
     stone,
     needs,
-    fertilizer: fertilizerFor(asked, feeding, majorsOf({ needs })),
-    mixed: takenMix(asked.kase, asked.area.id, asked.products, majorsOf({ needs }), feeding) ?? null,
+    fertilizer,
+    mixed,
+    ...byHouse(asked, feeding, majors, mixed, fertilizer),
     reading,
     bases: read.bases,
     portions: portionsOf(size, feeding.planting),
     spread: asked.guide.limits.spread,
   }
+}
+
+/** What the office's fertilizers make of what is needed, alone and beside what was chosen. */
+function byHouse(
+  { products, local }: Asked,
+  feeding: Feeding,
+  needs: readonly Need<MajorNutrient>[],
+  mixed: Answer['mixed'],
+  fertilizer: Answer['fertilizer'],
+): Pick<Figures, 'house' | 'filled'> {
+  const fertilizers = housed(local.house, groupOf(feeding), products)
+  const choose = (there: readonly Spread[]) => houseChoice(fertilizers, there, needs, feeding)
+  const chosen = chosenSpreads(mixed, fertilizer)
+  return {
+    // A mix can become stale by what another area needs.
+    house: chosen.length === 0 || mixed ? choose([]) : null,
+    filled: chosen.length > 0 ? choose(chosen) : null,
+  }
+}
+
+/** What was chosen and may go here. */
+function chosenSpreads(mixed: Answer['mixed'], fertilizer: Answer['fertilizer']): readonly Spread[] {
+  const slowOf = ({ feeding }: Fertilizer) => feeding.slowNitrogen
+  if (mixed)
+    return mixed.barred.length > 0
+      ? []
+      : mixed.products.map(({ material, amount, rate }) => ({ material, amount, rate, slow: slowOf(material) }))
+  if (!fertilizer?.mix.ok || fertilizer.mix.value.barred.length > 0) return []
+  const { amount, rate } = fertilizer.mix.value
+  return [{ material: fertilizer.material, amount, rate, slow: slowOf(fertilizer.material) }]
 }
 
 function neededAt({ asked, ground, feeding }: Placed): Needed & Pick<Figures, 'reading'> {
@@ -551,7 +595,8 @@ function untilLeached<Of extends Nutrient>(need: Need<Of>): Need<Of> {
 /** Mix without soil, which is fed through the water by its extract. */
 const isPotted = ({ phosphorusPotassium }: Crop) => phosphorusPotassium.method === 'by-extract'
 
-function told({ asked, ground, feeding }: Placed, { reaction: ph, needs, reading, fertilizer, mixed }: Figures): Told {
+function told({ asked, ground, feeding }: Placed, figures: Figures): Told {
+  const { reaction: ph, needs, reading } = figures
   const { kase, area, guide, read, cropId, crop } = asked
   const majors = majorsOf({ needs })
   const potted = isPotted(crop)
@@ -578,10 +623,20 @@ function told({ asked, ground, feeding }: Placed, { reaction: ph, needs, reading
       reading,
       needs,
       lime: ground.choices.lime.material,
-      fertilizers: mixed ? mixed.products.map(({ material }) => material) : fertilizer ? [fertilizer.material] : [],
-      supplies: mixed?.supplies ?? (fertilizer?.mix.ok ? fertilizer.mix.value.supplies : []),
+      ...inBags(figures),
     }),
     notMeasured: potted || bare ? [] : notMeasured(ph, majors, read),
+  }
+}
+
+/** The fertilizers that an area is given, and what they bring. */
+function inBags({ mixed, fertilizer, house, filled }: Figures): Pick<Circumstances, 'fertilizers' | 'supplies'> {
+  const named = (filled ?? house)?.products.map(({ material }) => material) ?? []
+  const chosen = mixed ? mixed.products.map(({ material }) => material) : fertilizer ? [fertilizer.material] : []
+  const brought = mixed?.supplies ?? (fertilizer?.mix.ok ? fertilizer.mix.value.supplies : undefined)
+  return {
+    fertilizers: [...new Set([...chosen, ...named])],
+    supplies: (filled ?? (brought ? null : house))?.supplies ?? brought ?? [],
   }
 }
 
@@ -651,11 +706,11 @@ function feedingOf({
   area,
   guide,
   products,
-  bans,
+  local,
   read,
   size,
   crop,
-}: Pick<Asked, 'kase' | 'area' | 'guide' | 'products' | 'bans' | 'read' | 'size' | 'crop'>): Feeding {
+}: Pick<Asked, 'kase' | 'area' | 'guide' | 'products' | 'local' | 'read' | 'size' | 'crop'>): Feeding {
   const manure = productNamed(products, area.past.manure)
   const depth = readDepth(area)
   const overrulings = overrulingsIn(kase.decisions, area.id)
@@ -664,7 +719,7 @@ function feedingOf({
     crop,
     guide,
     settings: { ...area, feeding: ownLevelIn(overrulings) ?? area.feeding },
-    bans: bansOn(area, crop.use, bans),
+    bans: bansOn(area, crop.use, local.bans),
     planting: readPlanting(area, crop, size),
     past: area.past,
     ...(depth.ok && depth.value !== undefined && { depth: depth.value }),

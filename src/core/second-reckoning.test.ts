@@ -1,3 +1,5 @@
+import { shippedProducts } from './shelf/products'
+import { withoutHouse } from './testing/planned'
 import { planOf } from './plan/plan'
 import type { ReportParts } from './report/report-with'
 import type { AreaInSeason } from './case/in-season'
@@ -464,7 +466,7 @@ const asVerdict = ({ outcome, rate }: Answer['needs'][number]): Verdict =>
 function differences(seed: number): string[] {
   const d = draw(seed)
   const kase = asCase(d)
-  const recommendation = recommend(kase, guides)
+  const recommendation = recommend(kase, guides, shippedProducts, withoutHouse)
   const { answer } = recommendation.areas[0]!
   const ours = reckon(d)
   const { reaction, needs, headline } = answer!

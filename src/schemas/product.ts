@@ -56,6 +56,7 @@ export const productSchema = Joi.object<Product>({
   label: text.required(),
   lbPerCup: Joi.number().greater(0).max(5).required(),
   bagLb: lb.required(),
+  smallLb: lb,
   source: sourceSchema,
   liming,
   acidifying,

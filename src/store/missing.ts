@@ -1,7 +1,7 @@
 import type { Area } from '../core/case/area'
 import type { Case } from '../core/case/case'
 import type { Guide } from '../core/guides/guide'
-import type { Ban } from '../core/calendar/ban'
+import type { Local } from '../core/calendar/local'
 import type { Product } from '../core/shelf/product'
 import { missingTests, type MissingTest } from '../core/compare/missing'
 import { restOf, sameRest, type Kept } from './remembered'
@@ -14,12 +14,12 @@ export function missingChanged(
   area: Area,
   guides: readonly Guide[],
   products: readonly Product[],
-  bans: readonly Ban[],
+  local: Local,
 ): readonly MissingTest[] {
-  const rest = restOf(kase, area, guides, products, bans)
+  const rest = restOf(kase, area, guides, products, local)
   const known = missing.get(area)
   if (known && sameRest(known.rest, rest)) return known.found
-  const found = missingTests(kase, area, guides, products, bans)
+  const found = missingTests(kase, area, guides, products, local)
   missing.set(area, { rest, found })
   return found
 }

@@ -2,7 +2,7 @@ import { blankOffice, officeShape, type Office } from '../core/office'
 import { readable } from '../core/shape/readable'
 import { misfitIn } from '../core/shape/shape'
 import { migratedOffice } from '../schemas/migrations'
-import { bansOf, type Ban } from '../core/calendar/ban'
+import { anywhere, localOf, type Local } from '../core/calendar/local'
 import { db, setting, type Attachment } from './db'
 import { registry } from './registry'
 
@@ -26,12 +26,12 @@ function soundOffice(kept: unknown): SoundOffice {
 export const readOffice = (): Promise<SoundOffice> =>
   db.office.get('office').then(soundOffice, () => ({ ...blankOffice, unread: true }))
 
-/** What the office says may not go on, known before any case is. */
-export const banRegistry = registry<Ban>([], async ({ office }) =>
-  bansOf(soundOffice(await office.get('office')).yearLimits),
-)
+/** What the office has settled for all of its cases, known before any case is. */
+export const localRegistry = registry<Local>([], async ({ office }) => [
+  localOf(soundOffice(await office.get('office'))),
+])
 
-export const allBans = banRegistry.all
+export const allLocal = (): Local => localRegistry.all()[0] ?? anywhere
 
 /** Inside a transaction: the office with something changed. Once edited it is one's own, and no sample. */
 async function putOffice(changes: readonly Change[]): Promise<void> {

@@ -7,7 +7,7 @@ import { codesOf } from '../core/sampling/codes'
 import { formatISO } from 'date-fns'
 import type { Due } from '../core/plan/due-kinds'
 import type { Rules } from '../core/calendar/rule'
-import { allBans, readOffice } from './office'
+import { allLocal, readOffice } from './office'
 import { soundSummary } from './summary'
 import { db, setting, type Summary } from './db'
 import { allGuides } from './guides'
@@ -97,7 +97,7 @@ interface Judged {
 const known = new WeakMap<Case, Judged>()
 
 /** What a case is judged by here, as it is now. */
-const aroundNow = () => [allGuides(), allProducts(), allBans()] as const
+const aroundNow = () => [allGuides(), allProducts(), allLocal()] as const
 
 /** What a case waits for. A case that the core cannot answer is kept all the same, and waits to be looked at. */
 export function judged(kase: Case): Station {

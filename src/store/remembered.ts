@@ -1,7 +1,7 @@
 import type { Area } from '../core/case/area'
 import type { Case } from '../core/case/case'
 import type { Guide } from '../core/guides/guide'
-import type { Ban } from '../core/calendar/ban'
+import { anywhere, type Local } from '../core/calendar/local'
 import type { Product } from '../core/shelf/product'
 import { recommend, type AreaRecommendation, type Recommendation } from '../core/recommend'
 
@@ -51,11 +51,11 @@ export function restOf(
   area: Area,
   guides: readonly Guide[],
   products: readonly Product[],
-  bans: readonly Ban[],
+  local: Local,
 ): readonly unknown[] {
   const known = rests.get(kase) ?? restsOf(kase)
   rests.set(kase, known)
-  return [guides, products, bans, ...known.get(area)!]
+  return [guides, products, local, ...known.get(area)!]
 }
 
 export const sameRest = (a: readonly unknown[], b: readonly unknown[]) =>
@@ -63,7 +63,6 @@ export const sameRest = (a: readonly unknown[], b: readonly unknown[]) =>
 
 /** What was found of areas, for as long as nothing that it rests on is another. */
 export type Kept<Of> = WeakMap<Area, { readonly rest: readonly unknown[]; readonly found: Of }>
-const noBans: readonly Ban[] = []
 const answers: Kept<AreaRecommendation> = new WeakMap()
 
 /**
@@ -74,15 +73,15 @@ export function recommendChanged(
   kase: Case,
   guides: readonly Guide[],
   products: readonly Product[],
-  bans: readonly Ban[] = noBans,
+  local: Local = anywhere,
 ): Recommendation {
   const stale = kase.areas.filter((area) => {
     const known = answers.get(area)
-    return !known || !sameRest(known.rest, restOf(kase, area, guides, products, bans))
+    return !known || !sameRest(known.rest, restOf(kase, area, guides, products, local))
   })
-  const fresh = recommend({ ...kase, areas: stale }, guides, products, bans)
+  const fresh = recommend({ ...kase, areas: stale }, guides, products, local)
   stale.forEach((area, i) =>
-    answers.set(area, { rest: restOf(kase, area, guides, products, bans), found: fresh.areas[i]! }),
+    answers.set(area, { rest: restOf(kase, area, guides, products, local), found: fresh.areas[i]! }),
   )
   return { ...fresh, areas: kase.areas.map((area) => answers.get(area)!.found) }
 }

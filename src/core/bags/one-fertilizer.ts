@@ -11,6 +11,7 @@ import { quantity, type MajorNutrient } from '../units/quantity'
 import { overArea } from '../units/rates'
 import { derive, given, type Derived } from '../units/workings'
 import { firstYearOf, shareOf, suppliesOf, type Supply } from './supply'
+import { tolerance } from './tolerance'
 
 /** One product for the whole job: how much, how many bags, in how many passes, and what it leaves short or over. */
 export interface OneFertilizer {
@@ -79,7 +80,7 @@ export function oneFertilizer(
     passes: fertilizerPasses(spread, [spread], need, feeding, 'fertilizer'),
     supplies: suppliesOf([{ material: fertilizer, amount }], needs, pH),
     limeUsed: limeUsedBy(fertilizer, amount),
-    barred: barredBy(fertilizer, feeding, rate, needs),
+    barred: barredBy(fertilizer, feeding, rate.value.v, needs),
   })
 }
 
@@ -91,9 +92,6 @@ export function boughtIn(amount: Derived<'lb product'>, bagLb: number): Pick<One
   const leftOver = derive('lb product', 'max(0, bags * bag - amount)', inputs, say('mix.left-over'), 'arithmetic')
   return { bags, leftOver }
 }
-
-/** Phosphate may go past its need by this share. Source: common practice. */
-const phosphateOver = 1.25
 
 /** The most of a product measured by its nitrogen that phosphate allows; undefined where none of it is asked for. */
 function cutToPhosphate(
@@ -107,7 +105,7 @@ function cutToPhosphate(
     'need * over / (percent / 100)',
     {
       need: phosphate.amount,
-      over: given(quantity(phosphateOver, 'of the need at the most'), say('mix.over-most'), 'practice'),
+      over: given(quantity(1 + tolerance['P₂O₅'].over, 'of the need at the most'), say('mix.over-most'), 'practice'),
       percent: given(quantity(grade['P₂O₅'], '% P₂O₅'), say('material.grade', { nutrient: 'P₂O₅' }), 'practice'),
     },
     say('mix.cut-to-P'),
@@ -146,11 +144,15 @@ function limeUsedBy(
  */
 const soursMuch = 3
 
-/** What a product must not do, whatever it is measured by. */
+/**
+ * What a product must not do, whatever it is measured by.
+ *
+ * @param rate lb of it per 1,000 ft²; 0 asks whether it may go here at all
+ */
 export function barredBy(
   fertilizer: Fertilizer,
   { crop, settings, bans, read }: Feeding,
-  rate: Derived<'lb product/1000 ft²'>,
+  rate: number,
   needs: readonly Need<MajorNutrient>[],
 ): Sentence[] {
   const barred: Sentence[] = []
@@ -160,7 +162,7 @@ export function barredBy(
   if (turf && enough && phosphate.outcome !== 'apply' && fertilizer.feeding.grade['P₂O₅'] > 0)
     barred.push(say('mix.P-enough'))
   for (const nutrient of ['P₂O₅', 'K₂O'] as const) {
-    const brings = (rate.value.v * fertilizer.feeding.grade[nutrient]) / 100
+    const brings = (rate * fertilizer.feeding.grade[nutrient]) / 100
     if (brings > mostPrinted[nutrient])
       barred.push(say('mix.too-much', { nutrient, rate: brings, most: mostPrinted[nutrient] }))
   }
@@ -172,4 +174,14 @@ export function barredBy(
     barred.push(say('mix.too-sour', { pH, crop: crop.label }))
   if (crop.shunsChloride && fertilizer.feeding.chloride) barred.push(say('mix.no-chloride', { crop: crop.label }))
   return barred
+}
+
+/**
+ * A fertilizer that nobody is sent to buy for a crop: sold for lawns, which may hold a weed killer, and no lawn grows
+ * here; restricted, or to be dissolved, unless it is there already or grows what is fed through its water.
+ */
+export function outOfPlace({ feeding }: Fertilizer, { crop }: Feeding, there: boolean): boolean {
+  const { restricted, forLawns, soluble } = feeding
+  if (forLawns && crop.use !== 'lawn') return true
+  return !there && (restricted === true || (soluble === true && crop.use !== 'container'))
 }

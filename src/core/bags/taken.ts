@@ -51,12 +51,12 @@ export function takenMix(
       return { material, amount, rate, passes }
     }),
     supplies: suppliesOf(spreads, needs, feeding.read.soil.pH?.v),
-    barred: eachOnce(spreads.flatMap(({ material, rate }) => barredBy(material, feeding, rate, needs))),
+    barred: eachOnce(spreads.flatMap(({ material, rate }) => barredBy(material, feeding, rate.value.v, needs))),
   }
 }
 
 /** A product follows the windows of the first need that it carries anything of. */
-const leadOf = ({ material }: Spread, needs: readonly Need<MajorNutrient>[]) =>
+export const leadOf = ({ material }: Pick<Spread, 'material'>, needs: readonly Need<MajorNutrient>[]) =>
   majorNutrients
     .filter((nutrient) => material.feeding.grade[nutrient] > 0)
     .flatMap((nutrient) => needs.filter((need) => need.of === nutrient && isApplied(need)))[0]

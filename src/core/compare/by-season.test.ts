@@ -1,3 +1,4 @@
+import { anywhere } from '../calendar/local'
 import { withParts } from '../case/in-season'
 import { blankReport } from '../case/blank'
 import { membersOf } from '../case/members'
@@ -26,7 +27,7 @@ test('other seasons go by the crop and the test of then, the latest first; a yea
     ['2023', { crop: null }],
   ] as const
   const area = seasons.reduce((one, [year, parts]) => withParts(one, year, parts), now!)
-  const told = otherSeasons({ ...kase, areas: [area] }, 'a', guides, shippedProducts, [])
+  const told = otherSeasons({ ...kase, areas: [area] }, 'a', guides, shippedProducts, anywhere)
   expect(told.map(({ year, tested, found }) => [year, tested, found.answer!.pH])).toEqual([
     ['2027', '2026-03-01', 6.6],
     ['2025', '2024-10-01', 5.4],

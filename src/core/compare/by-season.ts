@@ -1,4 +1,4 @@
-import type { Ban } from '../calendar/ban'
+import type { Local } from '../calendar/local'
 import type { Case } from '../case/case'
 import { reportOfArea } from '../case/in-force'
 import { isMember } from '../case/members'
@@ -42,7 +42,7 @@ export function otherSeasons(
   areaId: string,
   guides: readonly Guide[],
   products: readonly Product[],
-  bans: readonly Ban[],
+  local: Local,
 ): readonly SeasonFound[] {
   const area = kase.areas.find(({ id }) => id === areaId)!
   return Object.keys(area.seasons)
@@ -52,7 +52,7 @@ export function otherSeasons(
     .slice(0, mostYears)
     .flatMap((year) => {
       const then = caseIn(kase, areaId, year)
-      const found = recommend(then, guides, products, bans).areas[0]!
+      const found = recommend(then, guides, products, local).areas[0]!
       const tested = reportOfArea(then, areaId)?.date ?? ''
       return found.answer ? [{ year, found, tested }] : []
     })

@@ -1,4 +1,4 @@
-import type { Ban } from '../calendar/ban'
+import { anywhere, type Local } from '../calendar/local'
 import { reportInForce } from '../case/in-force'
 import { amountsOf } from './amounts'
 import { differ, type What } from '../needs/need'
@@ -129,7 +129,7 @@ export function missingTests(
   area: Area,
   guides: readonly Guide[],
   products: readonly Product[],
-  bans: readonly Ban[] = [],
+  local: Local = anywhere,
 ): readonly MissingTest[] {
   const report = reportInForce(kase, area) ?? untested
   const guide = guideNamed(guides, area.guide)
@@ -139,7 +139,7 @@ export function missingTests(
       { ...kase, areas: [{ ...area, reportId: tried.id, ...(texture && { texture }) }], reports: [tried] },
       guides,
       products,
-      bans,
+      local,
     ).areas[0]!
   const found = answered({ report })
   if (!found.answer) return []

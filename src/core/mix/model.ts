@@ -2,7 +2,8 @@ import { majorNutrients, type MajorNutrient } from '../units/quantity'
 import type { SoldBag } from '../shelf/shelf'
 import type { MixArea, MixProblem, MixProduct } from './problem'
 import { type Aim } from '../case/applications'
-import { leastSpread, tolerance, unpricedPound, weights, wholeWhereNone } from './weights'
+import { tolerance, wholeWhereNone } from '../bags/tolerance'
+import { leastSpread, unpricedPound, weights } from './weights'
 
 /** A mixed-integer linear program in plain numbers: least Σ cost × column, every row between its bounds. */
 export interface Model {

@@ -1,4 +1,4 @@
-import type { Ban } from '../calendar/ban'
+import { anywhere, type Local } from '../calendar/local'
 import type { Case } from '../case/case'
 import { inSeason } from '../case/in-season'
 import type { Guide } from '../guides/guide'
@@ -9,10 +9,8 @@ import { feedingFor, type AreaRecommendation, type Recommendation } from '../rec
 import { isFertilizer, productRef, type Fertilizer, type Product, type ProductRef } from '../shelf/product'
 import { lbInShed } from '../shelf/shed'
 import { bagsOf, hasPrices, type Shelf, type SoldBag } from '../shelf/shelf'
-import { say } from '../sentence/sentence'
-import { majorNutrients, quantity, type MajorNutrient } from '../units/quantity'
-import { derive, given } from '../units/workings'
-import { barredBy } from '../bags/one-fertilizer'
+import { majorNutrients, type MajorNutrient } from '../units/quantity'
+import { barredBy, outOfPlace } from '../bags/one-fertilizer'
 import { firstYearOf } from '../bags/supply'
 
 /** Plain numbers: what a solver needs to know of the needs of several areas and of the products at hand. */
@@ -61,12 +59,12 @@ export function mixProblem(
   guides: readonly Guide[],
   products: readonly Product[],
   shelf: Shelf,
-  bans: readonly Ban[] = [],
+  local: Local = anywhere,
 ): MixProblem {
   const grounds = areas.flatMap((found): Grounds[] => {
     const area = kase.areas.find(({ id }) => id === found.areaId)!
     const feeding =
-      found.answer && areaIds.has(area.id) && feedingFor(kase, inSeason(area, kase.season), guides, products, bans)
+      found.answer && areaIds.has(area.id) && feedingFor(kase, inSeason(area, kase.season), guides, products, local)
     return feeding ? [{ found, feeding, needs: majorsOf(found.answer!) }] : []
   })
   const shed = lbInShed(kase.shed, products)
@@ -107,19 +105,8 @@ const areaOf = ({ found, feeding, needs }: Grounds): MixArea => ({
   most: byNutrient((nutrient) => (mostPrinted[nutrient] * feeding.area.value.v) / 1_000),
 })
 
-const nothingYet = derive(
-  'lb product/1000 ft²',
-  'none',
-  { none: given(quantity(0, 'lb product/1000 ft²'), say('mix.taken'), 'practice') },
-  say('mix.taken'),
-  'practice',
-)
-
 function feedsOn(material: Fertilizer, { feeding, needs }: Grounds, there: boolean): MixProduct['feeds'][number] {
-  const { restricted, forLawns, soluble } = material.feeding
-  const outOfPlace = (restricted === true || soluble === true) && !there
-  const weedKiller = forLawns === true && feeding.crop.use !== 'lawn'
-  if (outOfPlace || weedKiller || barredBy(material, feeding, nothingYet, needs).length > 0) return null
+  if (outOfPlace(material, feeding, there) || barredBy(material, feeding, 0, needs).length > 0) return null
   const pH = feeding.read.soil.pH?.v
   const fed = byNutrient((nutrient) => (material.feeding.grade[nutrient] / 100) * firstYearOf(material, nutrient, pH))
   return majorNutrients.some((nutrient) => fed[nutrient] > 0) ? fed : null

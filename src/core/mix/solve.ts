@@ -3,7 +3,7 @@ import type { ProductRef } from '../shelf/product'
 import { counts, modelOf, serves, type Layout, type Model } from './model'
 import { byNutrient, type MixProblem } from './problem'
 import { type Aim } from '../case/applications'
-import { tolerance } from './weights'
+import { tolerance } from '../bags/tolerance'
 
 /** What a solver makes of a model. */
 export interface Solved {

@@ -1,5 +1,4 @@
 import type { Aim } from '../case/applications'
-import type { MajorNutrient } from '../units/quantity'
 
 /**
  * What a mix is chosen by. Everything is weighed in the money of one bag's price; docs/mix.md says what each is for.
@@ -17,16 +16,6 @@ export interface Weights {
   /** For each product more on one area. */
   readonly use: number
 }
-
-/** How far from a need a mix may come before it is said to miss it, as shares of the need. */
-export const tolerance: Readonly<Record<MajorNutrient, { readonly short: number; readonly over: number }>> = {
-  N: { short: 0.1, over: 0.15 },
-  'P₂O₅': { short: 0.1, over: 0.25 },
-  'K₂O': { short: 0.1, over: 0.25 },
-}
-
-/** Where nothing is needed, so many lb per 1,000 ft² are as bad as missing a whole need. */
-export const wholeWhereNone: Readonly<Record<MajorNutrient, number>> = { N: 1, 'P₂O₅': 1, 'K₂O': 2 }
 
 /** What a pound counts as, in money, while its price is not known: only to choose by, never to be shown. */
 export const unpricedPound = 0.6

@@ -1,4 +1,4 @@
-import { plan } from '../testing/planned'
+import { noHouse, plan } from '../testing/planned'
 import type { ReportParts } from '../report/report-with'
 import { confirmFigure, holdFigure } from '../acts/decisions'
 import type { AreaInSeason } from '../case/in-season'
@@ -79,7 +79,7 @@ describe('a laboratory’s figure that goes against the reading is checked first
       outcome: 'lime',
       need: { confirmed: { reason: 'asked the laboratory', by: 'MV' } },
     })
-    const says = (one: typeof kase) => letterOf(one, plan(one)).areas[0]!
+    const says = (one: typeof kase) => letterOf(one, plan(one, undefined, { house: noHouse })).areas[0]!
     expect(says(told).says.map(({ key }) => key)).toEqual(expect.arrayContaining(['held.lime-high', 'held.confirmed']))
     expect(says(told).passes[0]!.pass.product).not.toBeNull()
     expect(says(kase).says.map(({ key }) => key)).toContain('held.lime-high')

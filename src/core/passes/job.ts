@@ -2,7 +2,9 @@ import type { Case } from '../case/case'
 import { isStale } from '../mix/standing'
 import { majorsOf, minorsOf, type What } from '../needs/need'
 import { doseOf } from '../needs/reaction'
+import { houseKey, type HouseChoice, type Housed } from '../bags/house'
 import type { Supply } from '../bags/supply'
+import { isEnough } from '../bags/tolerance'
 import type { Answer, AreaRecommendation, Recommendation } from '../recommend'
 import { feeds, productRef, type Product } from '../shelf/product'
 import { bagFor, type Shelf } from '../shelf/shelf'
@@ -99,7 +101,7 @@ function treatmentsOf({ areaId, answer, planted, use }: Answered, staleMix: bool
 }
 
 type Plain = Pick<Treatment, 'product' | 'nutrient' | 'all' | 'bagLb' | 'passes' | 'how' | 'why'> &
-  Partial<Pick<Treatment, 'cap' | 'meets' | 'leftShort'>>
+  Partial<Pick<Treatment, 'cap' | 'meets' | 'leftShort' | 'withNitrogen'>>
 
 function afterLime({ product, nutrient }: Plain): readonly After[] {
   const ammonium = product ? feeds(product) && product.feeding.ammonium : nutrient === 'N'
@@ -142,26 +144,46 @@ const carriers = (answer: Answer): readonly (readonly [What, Plain])[] =>
     return [[of, plain] as const]
   })
 
-/** The mix that was taken, else the one fertilizer, with what they leave short; else what is needed as such. */
+/**
+ * The mix that was taken, else the one fertilizer, else those of the office; with what these add to what was chosen, and
+ * what is still short as such.
+ */
 function fertilizers(answer: Answer, how: How, staleMix: boolean): readonly (readonly [string, Plain])[] {
-  const { fertilizer, mixed } = answer
+  const { fertilizer, mixed, house, filled } = answer
   if (mixed && !staleMix && mixed.barred.length === 0) {
     const chosen = mixed.products.map(
       ({ material, amount, passes }) =>
         [productRef(material), inBags(material, material.bagLb, amount, passes, how)] as const,
     )
-    return [...chosen, ...shortOf(answer, mixed.supplies, how)]
+    return [...chosen, ...beside(answer, filled, mixed.supplies, how)]
   }
   if (!mixed && fertilizer?.mix.ok && fertilizer.mix.value.barred.length === 0) {
     const { amount, passes, supplies, meets } = fertilizer.mix.value
     const chosen = { ...inBags(fertilizer.material, fertilizer.bagLb, amount, passes, how), meets }
-    return [['fertilizer', chosen], ...shortOf(answer, supplies, how)]
+    return [['fertilizer', chosen], ...beside(answer, filled, supplies, how)]
   }
+  if (house) return [...housed(house, 0, how), ...shortOf(answer, house.supplies, how)]
   return majorsOf(answer).flatMap(({ of, amount, passes, why }) =>
     passes && amount
       ? [[of, { product: null, nutrient: of, all: amount, bagLb: null, passes, how, why } as const]]
       : [],
   )
+}
+
+/** What meets the rest of the needs beside what was chosen; it keeps off the days of that where grass takes them apart. */
+const beside = (answer: Answer, filled: HouseChoice | null, supplies: readonly Supply[], how: How) => [
+  ...(filled ? housed(filled, 1, how).map(([need, plain]) => [need, { ...plain, leftShort: true }] as const) : []),
+  ...shortOf(answer, filled?.supplies ?? supplies, how),
+]
+
+/** The office's fertilizers as they are planned, numbered from the first of them. */
+const housed = ({ products }: HouseChoice, from: number, how: How): readonly (readonly [string, Plain])[] => {
+  const bringsN = ({ material }: Housed) => material.feeding.grade.N > 0
+  return products.map((one, i) => {
+    const { material, amount, passes, meets } = one
+    const goesWith = from === 0 && !bringsN(one) && products.some(bringsN) ? ({ withNitrogen: true } as const) : {}
+    return [houseKey(i + from), { ...inBags(material, material.bagLb, amount, passes, how), meets, ...goesWith }]
+  })
 }
 
 const inBags = (product: Product, bagLb: number, all: Derived, passes: Passes, how: How): Plain => ({
@@ -174,13 +196,10 @@ const inBags = (product: Product, bagLb: number, all: Derived, passes: Passes, h
   why: say('mix.chosen'),
 })
 
-/** So much of a need may be missing before it is worth a line of its own. Source: common practice. */
-const enough = 0.9
-
 /** What the chosen bags leave short, in the passes and windows of its own need. */
 const shortOf = (answer: Answer, supplies: readonly Supply[], how: How): readonly (readonly [MajorNutrient, Plain])[] =>
   supplies.flatMap(({ nutrient, supplied, wanted }) => {
-    if (wanted === 'none' || wanted === 'unknown' || supplied.value.v >= enough * wanted.value.v) return []
+    if (wanted === 'none' || wanted === 'unknown' || isEnough(nutrient, supplied.value.v, wanted.value.v)) return []
     const why = say('mix.left-short', { nutrient })
     const all = derive(`lb ${nutrient}`, 'wanted - supplied', { wanted, supplied }, why, 'arithmetic')
     const whole = majorsOf(answer).find(({ of }) => of === nutrient)?.passes

@@ -33,6 +33,8 @@ export interface Treatment {
   readonly meets?: MajorNutrient
   /** What a chosen bag leaves short of a need: it keeps off the bag's own passes where grass takes them apart. */
   readonly leftShort?: true
+  /** It goes on with a fertilizer that was named with it, on its days. */
+  readonly withNitrogen?: true
   /** Which passes of the plan these are, where they are not all of it. */
   readonly numbers?: readonly number[]
 }

@@ -1,5 +1,5 @@
 import { leftIn, planFor } from '../plan/plan'
-import { plan, planned } from '../testing/planned'
+import { noHouse, plan, planned } from '../testing/planned'
 import * as fc from 'fast-check'
 import type { Application } from '../case/applications'
 import type { Case } from '../case/case'
@@ -35,7 +35,7 @@ const put = (
 
 /** What is still to do of a need: lb of each pass by its number in the plan. */
 function leftOf(kase: Case, need: string) {
-  const one = leftIn(planned(kase)).find((treatment) => treatment.need === need)
+  const one = leftIn(planned(kase, undefined, { house: noHouse })).find((treatment) => treatment.need === need)
   return one ? passesOf(one).map(({ n, amount }) => [n, Math.round(amount.value.v * 100) / 100]) : []
 }
 

@@ -173,7 +173,7 @@ describe('what an advisor has to know before a letter leaves', () => {
     ['a size that is missing', oneArea({ crop: 'tomato', size: typed('') }, {}), ['decide missing.size']],
     [
       'a day on frozen ground',
-      bed(moved('N/2', '2027-01-20')),
+      bed(moved('fertilizer/2', '2027-01-20')),
       ['decide program.frozen', 'decide program.too-soon', 'advisor program.early'],
     ],
     [

@@ -17,6 +17,8 @@ export interface Product {
   readonly lbPerCup: number
   /** The size most often seen, lb; the advisor types the client's own. */
   readonly bagLb: number
+  /** The size for a garden, lb, where it comes in one. */
+  readonly smallLb?: number
   readonly source: SourceRef
   readonly liming?: Liming
   readonly acidifying?: Acidifying

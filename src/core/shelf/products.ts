@@ -7,6 +7,8 @@ import { productRef, type Acidifier, type Fertilizer, type Lime, type Product, t
  * Rader (1943).
  */
 const version = 1
+/** A bag for a garden, lb. */
+const smallLb = 5
 const source = 'practice'
 
 /** An unlabelled bag of pelletized or pulverized lime is taken as CCE 90 %, all of it fine. */
@@ -110,6 +112,7 @@ const acidifiers: readonly Acidifier[] = [
     source,
     lbPerCup: 0.6,
     bagLb: 50,
+    smallLb,
     acidifying: { strength: 0.9 },
   },
   {
@@ -119,6 +122,7 @@ const acidifiers: readonly Acidifier[] = [
     source,
     lbPerCup: 0.35,
     bagLb: 50,
+    smallLb,
     acidifying: { strength: 0.99, powder: true },
   },
   {
@@ -163,6 +167,7 @@ const fertilizers: readonly Fertilizer[] = [
     source,
     lbPerCup: 0.4,
     bagLb: 50,
+    smallLb,
     feeding: { ...mineral, grade: grade(46, 0, 0), ammonium: true, acidity: 1.8, saltIndex: 75.4 },
   },
   {
@@ -172,6 +177,7 @@ const fertilizers: readonly Fertilizer[] = [
     source,
     lbPerCup: 0.55,
     bagLb: 50,
+    smallLb,
     feeding: { ...mineral, grade: grade(21, 0, 0), ammonium: true, acidity: 5.35, saltIndex: 69, also: { S: 24 } },
   },
   {
@@ -198,6 +204,7 @@ const fertilizers: readonly Fertilizer[] = [
     source,
     lbPerCup: 0.55,
     bagLb: 50,
+    smallLb,
     feeding: { ...mineral, grade: grade(15.5, 0, 0), nitrate: true, also: { Ca: 19 } },
   },
   {
@@ -216,6 +223,7 @@ const fertilizers: readonly Fertilizer[] = [
     source,
     lbPerCup: 0.52,
     bagLb: 50,
+    smallLb,
     feeding: { ...blend, grade: grade(8, 8, 8) },
   },
   {
@@ -225,6 +233,7 @@ const fertilizers: readonly Fertilizer[] = [
     source,
     lbPerCup: 0.52,
     bagLb: 50,
+    smallLb,
     feeding: { ...blend, grade: grade(10, 10, 10) },
   },
   {
@@ -234,6 +243,7 @@ const fertilizers: readonly Fertilizer[] = [
     source,
     lbPerCup: 0.52,
     bagLb: 50,
+    smallLb,
     feeding: { ...blend, grade: grade(13, 13, 13) },
   },
   {
@@ -243,6 +253,7 @@ const fertilizers: readonly Fertilizer[] = [
     source,
     lbPerCup: 0.5,
     bagLb: 50,
+    smallLb,
     feeding: { ...blend, grade: grade(5, 10, 10) },
   },
   {
@@ -252,6 +263,7 @@ const fertilizers: readonly Fertilizer[] = [
     source,
     lbPerCup: 0.5,
     bagLb: 50,
+    smallLb: 15,
     feeding: { ...blend, grade: grade(15, 5, 10), forLawns: true },
   },
   {
@@ -261,6 +273,7 @@ const fertilizers: readonly Fertilizer[] = [
     source,
     lbPerCup: 0.5,
     bagLb: 50,
+    smallLb,
     feeding: { ...blend, grade: grade(12, 4, 8) },
   },
   {
@@ -270,6 +283,7 @@ const fertilizers: readonly Fertilizer[] = [
     source,
     lbPerCup: 0.5,
     bagLb: 50,
+    smallLb: 15,
     feeding: { ...blend, grade: grade(25, 0, 3), forLawns: true },
   },
   {
@@ -279,6 +293,7 @@ const fertilizers: readonly Fertilizer[] = [
     source,
     lbPerCup: 0.5,
     bagLb: 50,
+    smallLb: 15,
     feeding: { ...blend, grade: grade(16, 4, 8), forLawns: true },
   },
   {
@@ -288,7 +303,36 @@ const fertilizers: readonly Fertilizer[] = [
     source,
     lbPerCup: 0.5,
     bagLb: 50,
+    smallLb: 15,
     feeding: { ...blend, grade: grade(24, 0, 11), forLawns: true },
+  },
+  {
+    id: '15-0-15',
+    label: both('fertilizer, no phosphorus'),
+    version,
+    source,
+    lbPerCup: 0.5,
+    bagLb: 50,
+    smallLb,
+    feeding: { ...blend, grade: grade(15, 0, 15) },
+  },
+  {
+    id: '19-19-19',
+    label: both('complete fertilizer'),
+    version,
+    source,
+    lbPerCup: 0.52,
+    bagLb: 50,
+    feeding: { ...blend, grade: grade(19, 19, 19) },
+  },
+  {
+    id: '0-20-20',
+    label: both('fertilizer, no nitrogen'),
+    version,
+    source,
+    lbPerCup: 0.52,
+    bagLb: 50,
+    feeding: { ...blend, ammonium: false, grade: grade(0, 20, 20) },
   },
   {
     id: '18-24-12',
@@ -297,6 +341,7 @@ const fertilizers: readonly Fertilizer[] = [
     source,
     lbPerCup: 0.5,
     bagLb: 50,
+    smallLb: 15,
     feeding: { ...blend, grade: grade(18, 24, 12) },
   },
   {
@@ -306,6 +351,7 @@ const fertilizers: readonly Fertilizer[] = [
     source,
     lbPerCup: 0.55,
     bagLb: 50,
+    smallLb,
     feeding: { ...mineral, grade: grade(0, 45, 0) },
   },
   {
@@ -315,6 +361,7 @@ const fertilizers: readonly Fertilizer[] = [
     source,
     lbPerCup: 0.53,
     bagLb: 50,
+    smallLb,
     feeding: { ...mineral, grade: grade(11, 52, 0), ammonium: true, saltIndex: 29.9 },
   },
   {
@@ -333,6 +380,7 @@ const fertilizers: readonly Fertilizer[] = [
     source,
     lbPerCup: 0.58,
     bagLb: 50,
+    smallLb,
     feeding: { ...mineral, grade: grade(0, 0, 60), chloride: true, saltIndex: 116.3 },
   },
   {
@@ -342,7 +390,19 @@ const fertilizers: readonly Fertilizer[] = [
     source,
     lbPerCup: 0.72,
     bagLb: 50,
+    smallLb,
     feeding: { ...mineral, grade: grade(0, 0, 50), also: { S: 17 } },
+  },
+  // Potash of it by molar mass: 46.6 % K₂O and 13.9 % N, sold as 13-0-44 or 13.5-0-46.
+  {
+    id: 'potassium-nitrate',
+    label: both('potassium nitrate'),
+    version,
+    source,
+    lbPerCup: 0.6,
+    bagLb: 50,
+    smallLb,
+    feeding: { ...mineral, grade: grade(13, 0, 44), nitrate: true, saltIndex: 73.6 },
   },
   {
     id: 'potassium-magnesium-sulfate',
@@ -351,6 +411,7 @@ const fertilizers: readonly Fertilizer[] = [
     source,
     lbPerCup: 0.78,
     bagLb: 50,
+    smallLb,
     feeding: { ...mineral, grade: grade(0, 0, 22), organic: true, also: { Mg: 11, S: 22 } },
   },
   {
@@ -360,6 +421,7 @@ const fertilizers: readonly Fertilizer[] = [
     source,
     lbPerCup: 0.45,
     bagLb: 50,
+    smallLb,
     feeding: { ...blend, grade: grade(20, 20, 20), soluble: true },
   },
   {
@@ -369,6 +431,7 @@ const fertilizers: readonly Fertilizer[] = [
     source,
     lbPerCup: 0.3,
     bagLb: 50,
+    smallLb,
     feeding: { ...organic, grade: grade(12, 0, 0), firstYearN: 0.75 },
   },
   {
@@ -378,6 +441,7 @@ const fertilizers: readonly Fertilizer[] = [
     source,
     lbPerCup: 0.25,
     bagLb: 50,
+    smallLb,
     feeding: { ...organic, grade: grade(6, 3, 1), firstYearN: 0.65 },
   },
   {
@@ -387,6 +451,7 @@ const fertilizers: readonly Fertilizer[] = [
     source,
     lbPerCup: 0.25,
     bagLb: 50,
+    smallLb,
     feeding: { ...organic, grade: grade(12, 0, 0), firstYearN: 0.75 },
   },
   {
@@ -396,6 +461,7 @@ const fertilizers: readonly Fertilizer[] = [
     source,
     lbPerCup: 0.3,
     bagLb: 50,
+    smallLb,
     feeding: { ...organic, grade: grade(10, 6, 1), firstYearN: 0.65 },
   },
   {
@@ -405,6 +471,7 @@ const fertilizers: readonly Fertilizer[] = [
     source,
     lbPerCup: 0.28,
     bagLb: 50,
+    smallLb,
     feeding: { ...organic, grade: grade(7, 2, 1), firstYearN: 0.65 },
   },
   {
@@ -414,6 +481,7 @@ const fertilizers: readonly Fertilizer[] = [
     source,
     lbPerCup: 0.18,
     bagLb: 50,
+    smallLb,
     feeding: { ...organic, grade: grade(3, 1, 2), firstYearN: 0.375 },
   },
   {
@@ -450,6 +518,7 @@ const fertilizers: readonly Fertilizer[] = [
     source,
     lbPerCup: 0.42,
     bagLb: 50,
+    smallLb,
     feeding: { ...organic, grade: grade(3, 15, 0), firstYearN: 0.65, phosphateBelowPH: 7 },
   },
   {
@@ -459,6 +528,7 @@ const fertilizers: readonly Fertilizer[] = [
     source,
     lbPerCup: 0.32,
     bagLb: 50,
+    smallLb,
     feeding: { ...organic, grade: grade(1, 0, 2), firstYearN: 0.375 },
   },
   {
@@ -468,6 +538,7 @@ const fertilizers: readonly Fertilizer[] = [
     source,
     lbPerCup: 0.65,
     bagLb: 50,
+    smallLb,
     feeding: { ...organic, grade: grade(0, 0, 6), firstYearK: 0 },
   },
   {
@@ -488,6 +559,7 @@ const carrier = (
   also: Fertilizer['feeding']['also'],
   lbPerCup: number,
   bagLb: number,
+  smallLb: number,
 ): Fertilizer => ({
   id,
   label: both(en),
@@ -495,14 +567,15 @@ const carrier = (
   source,
   lbPerCup,
   bagLb,
+  smallLb,
   feeding: { ...mineral, grade: grade(0, 0, 0), also },
 })
 const carriers: readonly Fertilizer[] = [
-  carrier('epsom-salt', 'Epsom salt', { Mg: 9.8 }, 0.48, 4),
-  carrier('gypsum', 'gypsum', { Ca: 22, S: 17 }, 0.55, 40),
-  carrier('borax', 'borax', { B: 11 }, 0.45, 4),
-  carrier('zinc-sulfate', 'zinc sulfate monohydrate', { Zn: 36 }, 0.5, 5),
-  carrier('iron-chelate', 'iron chelate EDDHA', { Fe: 6 }, 0.4, 5),
+  carrier('epsom-salt', 'Epsom salt', { Mg: 9.8 }, 0.48, 50, 4),
+  carrier('gypsum', 'gypsum', { Ca: 22, S: 17 }, 0.55, 40, 40),
+  carrier('borax', 'borax', { B: 11 }, 0.45, 50, 4),
+  carrier('zinc-sulfate', 'zinc sulfate monohydrate', { Zn: 36 }, 0.5, 50, 5),
+  carrier('iron-chelate', 'iron chelate EDDHA', { Fe: 6 }, 0.4, 5, 5),
 ]
 
 export const shippedProducts: readonly Product[] = [...limes, ...acidifiers, ...fertilizers, ...carriers]

@@ -26,21 +26,31 @@ export const hasPrices = (shelf: Shelf): boolean =>
 
 const usualBag = ({ bagLb }: Product): SoldBag => ({ lb: bagLb, price: null, on: '' })
 
+const soldHere = (product: Product, shelf: Shelf): Sold | undefined => {
+  const ref = productRef(product)
+  return Object.hasOwn(shelf, ref) ? shelf[ref] : undefined
+}
+
 /** The bags in which a product can be bought here; none where it cannot be had. */
 export function bagsOf(product: Product, shelf: Shelf): readonly SoldBag[] {
-  const ref = productRef(product)
-  const sold = Object.hasOwn(shelf, ref) ? shelf[ref]! : undefined
+  const sold = soldHere(product, shelf)
   if (sold?.away) return []
   return sold && sold.bags.length > 0 ? sold.bags : [usualBag(product)]
 }
 
+/** Small bags in whose place the usual one is bought. */
+const mostSmall = 2
+
 /** The bag in which so many lb are bought here: the cheapest, else the smallest that holds them all, else the largest. */
 export function bagFor(product: Product, lb: number, shelf: Shelf): SoldBag {
-  // What cannot be had here is bought elsewhere, in its usual bag.
-  const here = bagsOf(product, shelf)
-  const bags = here.length > 0 ? here : [usualBag(product)]
-  const bySize = [...bags].sort((a, b) => a.lb - b.lb)
-  return costOf(lb, bags)?.bag ?? bySize.find((bag) => bag.lb >= lb) ?? bySize.at(-1)!
+  const sold = soldHere(product, shelf)
+  if (!sold || sold.away || sold.bags.length === 0) {
+    // What cannot be had here is bought elsewhere, as it usually comes.
+    const { smallLb = 0 } = product
+    return lb <= mostSmall * smallLb ? { ...usualBag(product), lb: smallLb } : usualBag(product)
+  }
+  const bySize = [...sold.bags].sort((a, b) => a.lb - b.lb)
+  return costOf(lb, sold.bags)?.bag ?? bySize.find((bag) => bag.lb >= lb) ?? bySize.at(-1)!
 }
 
 /** The cheapest way to buy so many lb in whole bags of one size; null where no price is known. */

@@ -7,6 +7,8 @@ import { guides } from '../guides/guides'
 import { letterOf } from '../letter/letter'
 import { recommend } from '../recommend'
 import type { ProductRef } from '../shelf/product'
+import { shippedProducts } from '../shelf/products'
+import { withoutHouse } from '../testing/planned'
 import { choosing, found, oneArea, printed, typed } from '../testing/one-area'
 
 const keys = (area: Partial<AreaInSeason>, report: ReportParts) =>
@@ -106,10 +108,15 @@ describe('lead in the ground', () => {
 
 test('what the harm of a bag is goes by what it holds', () => {
   const cautions = (fertilizer: string) =>
-    found(
-      { crop: 'tomato', ...choosing({ fertilizer: fertilizer as ProductRef }) },
-      { extractant: 'mehlich-3', K: typed('40', 'ppm') },
-    ).answer!.cautions.map(({ key }) => key)
+    recommend(
+      oneArea(
+        { crop: 'tomato', ...choosing({ fertilizer: fertilizer as ProductRef }) },
+        { extractant: 'mehlich-3', K: typed('40', 'ppm') },
+      ),
+      guides,
+      shippedProducts,
+      withoutHouse,
+    ).areas[0]!.answer!.cautions.map(({ key }) => key)
   expect(cautions('muriate-of-potash@1')).not.toContain('caution.quick-burns')
   expect(cautions('urea@1')).toContain('caution.quick-burns')
 })

@@ -5,8 +5,8 @@ import type { Guide } from '@/core/guides/guide'
 import type { Recommendation } from '@/core/recommend'
 import { guides as shippedGuides } from '@/core/guides/guides'
 import { guideRegistry } from '@/store/guides'
-import { banRegistry } from '@/store/office'
-import type { Ban } from '@/core/calendar/ban'
+import { allLocal, localRegistry } from '@/store/office'
+import { anywhere, type Local } from '@/core/calendar/local'
 import type { Product } from '@/core/shelf/product'
 import { shippedProducts } from '@/core/shelf/products'
 import { productRegistry } from '@/store/products'
@@ -38,16 +38,16 @@ const useFront = <Part>(id: string, part: (one: Front) => Part, loading: Part): 
 export function useRecommendation(kase: Case, areaId: string | null): Recommendation {
   const guides = useGuides()
   const products = useProducts()
-  const bans = useBans()
+  const local = useLocal()
   const rested = useDeferredValue(kase)
-  const others = useMemo(() => recommendChanged(rested, guides, products, bans), [rested, guides, products, bans])
+  const others = useMemo(() => recommendChanged(rested, guides, products, local), [rested, guides, products, local])
   return useMemo(() => {
     const before = new Map(others.areas.map((one) => [one.areaId, one]))
     const now = kase.areas.filter(({ id }) => id === areaId || !before.has(id))
-    for (const one of recommendChanged({ ...kase, areas: now }, guides, products, bans).areas)
+    for (const one of recommendChanged({ ...kase, areas: now }, guides, products, local).areas)
       before.set(one.areaId, one)
     return { ...others, areas: kase.areas.map(({ id }) => before.get(id)!) }
-  }, [kase, others, areaId, guides, products, bans])
+  }, [kase, others, areaId, guides, products, local])
 }
 
 const useRegistry = <Of>({ all, follow: followAll }: Registry<Of>, shipped: readonly Of[]): readonly Of[] =>
@@ -56,9 +56,8 @@ const useRegistry = <Of>({ all, follow: followAll }: Registry<Of>, shipped: read
 /** The guides that rate here, as they are now. */
 export const useGuides = (): readonly Guide[] => useRegistry(guideRegistry, shippedGuides)
 
-/** What the office says may not go on. */
-export const useBans = (): readonly Ban[] => useRegistry(banRegistry, none)
-const none: readonly Ban[] = []
+/** What the office has settled for all of its cases. */
+export const useLocal = (): Local => useSyncExternalStore(localRegistry.follow, allLocal, () => anywhere)
 
 /** The products that can be named here. */
 export const useProducts = (): readonly Product[] => useRegistry(productRegistry, shippedProducts)

@@ -24,8 +24,11 @@ export interface DatedGround {
 /** What the calendar asks of a treatment. */
 export type Sort = 'lime' | 'sulfur' | 'feeding' | 'other'
 
-export function sortOf({ need, product, nutrient }: Pick<Treatment, 'need' | 'product' | 'nutrient'>): Sort {
+type Sorted = Pick<Treatment, 'need' | 'product' | 'nutrient' | 'withNitrogen'>
+
+export function sortOf({ need, product, nutrient, withNitrogen }: Sorted): Sort {
   if (need === 'lime' || need === 'sulfur') return need
+  if (withNitrogen) return 'feeding'
   const nitrogen = product ? feeds(product) && product.feeding.grade.N > 0 : nutrient === 'N'
   return nitrogen ? 'feeding' : 'other'
 }

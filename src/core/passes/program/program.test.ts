@@ -11,7 +11,7 @@ import { letterOf } from '../../letter/letter'
 import { sortOf } from './closed'
 import { duesOf } from '../../plan/due'
 import type { AreaPlan } from '../../plan/plan'
-import { plan } from '../../testing/planned'
+import { noHouse, plan } from '../../testing/planned'
 import { readOwnRegion, regionOf } from '../../calendar/own-region'
 import { dayAt, dayNumber, monthsOn } from '../../calendar/day'
 import { noRules, readYearDay, type ClosedTime, type Rules } from '../../calendar/rule'
@@ -19,7 +19,7 @@ import { growingSeason, inMonths, soilOn } from '../../calendar/season'
 
 const cool = regionFor('cool-inland', 'cool')
 const planned = (kase: Case, today: string, region: Region = cool, rules: Partial<Rules> = {}): AreaPlan =>
-  plan({ ...kase, region: region.id }, today, { rules: { ...noRules, ...rules } }).areas[0]!
+  plan({ ...kase, region: region.id }, today, { rules: { ...noRules, ...rules }, house: noHouse }).areas[0]!
 const days = (kase: Case, need: string, ...rest: [string, Region?, Partial<Rules>?]) =>
   planned(kase, ...rest)
     .passes.filter(({ pass }) => pass.need === need)

@@ -21,6 +21,7 @@ import { dayAt, dayNumber, monthsOn, type Day } from '../../calendar/day'
 import { stripsOf, withinLimits, yearlyOf } from './limits'
 import { closingsOf, type Rules } from '../../calendar/rule'
 import { inMonths, nextLastFrost } from '../../calendar/season'
+import { majorNutrients } from '../../units/quantity'
 
 export interface AreaProgram {
   readonly areaId: string
@@ -246,8 +247,7 @@ function datedPass(
     const covered = objection('advisor', say('program.covered', { lb: put }))
     return { ...of, day: planned, planned, state: 'covered', problems: [covered] }
   }
-  const moves = kase.decisions.moves
-  const move = Object.hasOwn(moves, pass.key) ? moves[pass.key]! : undefined
+  const move = moveOf(kase, pass, treatment)
   const ofOld = move !== undefined && move.to < countsFrom(kase, area, treatment.need)
   const to = move && !ofOld ? dayNumber(move.to) : undefined
   if (to === undefined) {
@@ -261,6 +261,12 @@ function datedPass(
     ...(elsewhere ? [objection('advisor', say('program.plan-changed', { was: move!.planned, is: planned }))] : []),
   ]
   return { ...on(to), day: dayAt(to), planned, state: 'moved', problems }
+}
+
+/** The day that somebody moved a pass to; of a bag also one of the bare nutrient that it is measured out by. */
+function moveOf({ decisions: { moves } }: Case, { key, areaId, n }: Pass, { meets }: Treatment) {
+  const keys = meets ? [key, `${areaId}/${meets}/${n}`] : [key]
+  return keys.flatMap((one) => (Object.hasOwn(moves, one) ? moves[one]! : []))[0]
 }
 
 /** Windows before and at planting: what is fed then is worked in. */
@@ -391,9 +397,9 @@ const isDugUp = (day: number, { how }: Pass, planting: Planting | null): boolean
 function isNearOwn(day: number, pass: Pass, treatment: Treatment, gone: Setting['gone']): boolean {
   const interval = treatment.leftShort ? intervalOf(pass, treatment) : null
   if (!interval) return false
-  const { nutrient } = pass
+  const own = majorNutrients.filter((nutrient) => nutrient === pass.nutrient || (pass.carries[nutrient] ?? 0) > 0)
   return gone.some((one) => {
-    const brings = one.treatment.key !== treatment.key && (one.pass.carries[nutrient!] ?? 0) > 0
+    const brings = one.treatment.key !== treatment.key && own.some((nutrient) => (one.pass.carries[nutrient] ?? 0) > 0)
     return brings && day < after(one.at, interval) && one.at < after(day, interval)
   })
 }

@@ -8,7 +8,7 @@ import { recommend } from '@/core/recommend'
 import { readPaper } from '@/paper/read'
 import { whenOf, type Paper } from '@/paper/paper'
 import { soundCases } from '@/store/desk'
-import { allBans } from '@/store/office'
+import { allLocal } from '@/store/office'
 import { keepLetters } from '@/store/intake'
 import { english } from '@/wording/languages'
 import { wordLetter } from '@/wording/letter'
@@ -71,7 +71,7 @@ export async function lettersOf(
 }
 
 function planNow(kase: Case, { guides, products, office }: Around): Plan {
-  const found = recommend(kase, guides, products, allBans())
+  const found = recommend(kase, guides, products, allLocal())
   return planOf(kase, found, { guides, products, rules: office ?? noRules, today: planningDay(kase, today()) })
 }
 

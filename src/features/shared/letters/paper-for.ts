@@ -9,7 +9,7 @@ import { paperOf } from '@/paper/build'
 import type { Paper, PaperHead } from '@/paper/paper'
 import type { Office } from '@/core/office'
 import type { ClientWords } from '@/wording/languages'
-import { allBans } from '@/store/office'
+import { allLocal } from '@/store/office'
 import { missingChanged } from '@/store/missing'
 
 /** What a letter goes by beside its case and plan. */
@@ -45,7 +45,7 @@ export function paperFor(
   const letter = letterOf(kase, plan)
   if (letter.areas.length === 0) return null
   const why = kase.letter.why
-    ? whyOf(kase, plan, (area) => missingChanged(kase, area, guides, products, allBans()))
+    ? whyOf(kase, plan, (area) => missingChanged(kase, area, guides, products, allLocal()))
     : null
   return paperOf(kase, { letter, why, head: headOf(office, kase.sample), words, language, before })
 }

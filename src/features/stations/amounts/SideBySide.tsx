@@ -11,7 +11,7 @@ import { Formula } from '@/ui/Formula'
 import { dateWords, pHFigure, rate, weight, type Measures } from '@/wording/format'
 import { render, textOf } from '@/wording/render'
 import { inThisSeason, useOpenCase } from '../../case/context'
-import { useBans, useGuides, useProducts } from '../../case/useCase'
+import { useLocal, useGuides, useProducts } from '../../case/useCase'
 import { en } from './messages'
 
 /** Several crops of one area, each by itself, of which the advisor says which one leads; and its other seasons. */
@@ -91,9 +91,9 @@ export function SideBySide({ found }: { found: AreaRecommendation }) {
 /** Worked out once the page rests: another season is not what one is typing. */
 function useOtherSeasons(areaId: string) {
   const { kase } = useOpenCase()
-  const [guides, products, bans] = [useGuides(), useProducts(), useBans()]
+  const [guides, products, local] = [useGuides(), useProducts(), useLocal()]
   const rested = useDeferredValue(kase)
-  return useMemo(() => otherSeasons(rested, areaId, guides, products, bans), [rested, areaId, guides, products, bans])
+  return useMemo(() => otherSeasons(rested, areaId, guides, products, local), [rested, areaId, guides, products, local])
 }
 
 /** What one crop needs, in one row. */

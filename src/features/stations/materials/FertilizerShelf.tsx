@@ -20,7 +20,7 @@ import { TextField } from '@/ui/TextField'
 import { gradeWords, figure, money, weight, type Measures } from '@/wording/format'
 import { render, textOf } from '@/wording/render'
 import { inThisSeason, useOpenCase } from '../../case/context'
-import { useBans, useGuides, useProducts } from '../../case/useCase'
+import { useLocal, useGuides, useProducts } from '../../case/useCase'
 import { fieldError, retyped } from '../../shared/formatting'
 import { counted, weighed } from '../../case/explained'
 import { Figure } from '../../shared/workings/Figure'
@@ -33,13 +33,13 @@ export function FertilizerShelf({ area, found }: { area: AreaInSeason; found: Ar
   const { kase, edit } = useOpenCase()
   const guides = useGuides()
   const products = useProducts()
-  const bans = useBans()
+  const local = useLocal()
   const shelf = useOffice()?.shelf ?? {}
   const [order, setOrder] = useState<keyof typeof en.orders>('fit')
   const { answer, size, crop } = found
   if (!answer || !size.ok || !crop) return null
   const chosen = kase.mix ? null : area.materials.fertilizer
-  const rows = shelfFor(kase, area, found, guides, products, bans).map((row) => {
+  const rows = shelfFor(kase, area, found, guides, products, local).map((row) => {
     const own = row.id === chosen ? answer.fertilizer : undefined
     const mix = own?.mix.ok ? own.mix.value : row.mix
     const typed = own && own.bagLb !== row.material.bagLb ? own.bagLb : undefined

@@ -6,7 +6,7 @@ import type { Change } from '@/core/compare/missing'
 import { Formula } from '@/ui/Formula'
 import { weight } from '@/wording/format'
 import { render } from '@/wording/render'
-import { useBans, useGuides, useProducts } from '../../case/useCase'
+import { useLocal, useGuides, useProducts } from '../../case/useCase'
 import { en } from './messages'
 import { missingChanged } from '@/store/missing'
 
@@ -23,7 +23,7 @@ interface Props {
 export function Missing({ areaId, whole, sized, titled = true }: Props) {
   const guides = useGuides()
   const products = useProducts()
-  const bans = useBans()
+  const local = useLocal()
   const missing = useMemo(
     () =>
       missingChanged(
@@ -31,9 +31,9 @@ export function Missing({ areaId, whole, sized, titled = true }: Props) {
         whole.areas.find(({ id }) => id === areaId)!,
         guides,
         products,
-        bans,
+        local,
       ),
-    [whole, areaId, guides, products, bans],
+    [whole, areaId, guides, products, local],
   )
   const { measures } = whole
   const words = ({ what, low, high }: Change) =>

@@ -12,7 +12,7 @@ import { Formula } from '@/ui/Formula'
 import { dateWords } from '@/wording/format'
 import { render, textOf } from '@/wording/render'
 import { answerOf, useOpenCase } from '../../case/context'
-import { useBans, useGuides, useProducts } from '../../case/useCase'
+import { useLocal, useGuides, useProducts } from '../../case/useCase'
 import { en as resultWords } from '../results/messages'
 import { NothingYet } from '../../shared/NothingYet'
 import { Against } from './Against'
@@ -46,14 +46,14 @@ function useRead(area: AreaInSeason) {
   const { kase, recommendation } = useOpenCase()
   const guides = useGuides()
   const products = useProducts()
-  const bans = useBans()
+  const local = useLocal()
   const found = answerOf(recommendation, area.id)
   const sized = found.size.ok
   return useMemo(() => {
     if (sized) return { sized, whole: kase, found }
     const whole = ofAnySize(kase, area.id)
-    return { sized, whole, found: recommend(whole, guides, products, bans).areas[0]! }
-  }, [sized, kase, area, found, guides, products, bans])
+    return { sized, whole, found: recommend(whole, guides, products, local).areas[0]! }
+  }, [sized, kase, area, found, guides, products, local])
 }
 
 function Sheet({ area, report }: { area: AreaInSeason; report: Report }) {

@@ -15,7 +15,7 @@ import { spanWords, weight } from '@/wording/format'
 import { classWord, lineName } from '@/wording/phrase'
 import { textOf } from '@/wording/render'
 import { useOpenCase } from '../../case/context'
-import { useBans, useGuides, useProducts } from '../../case/useCase'
+import { useLocal, useGuides, useProducts } from '../../case/useCase'
 import { SchoolFields } from '../../pages/office/SchoolFields'
 import { en } from './messages'
 import { guidesOffered, isAnother, trialOf, type Tried } from './sheet'
@@ -32,13 +32,13 @@ export function SwitchGuide({ area, found, whole }: Props) {
   const { act, kase } = useOpenCase()
   const guides = useGuides()
   const products = useProducts()
-  const bans = useBans()
+  const local = useLocal()
   const [tried, tryOut] = useState<Tried>({ schools: {} })
   const guide = guideNamed(guides, tried.guide ?? area.guide) ?? guideNamed(guides, area.guide)
   const offered = guidesOffered(kase, area, guides)
   const changes = useMemo(
-    () => readingChanges(found, recommend(trialOf(whole, area.id, tried), guides, products, bans).areas[0]!),
-    [whole, area.id, tried, found, guides, products, bans],
+    () => readingChanges(found, recommend(trialOf(whole, area.id, tried), guides, products, local).areas[0]!),
+    [whole, area.id, tried, found, guides, products, local],
   )
   if (!guide || !found.crop || !found.cropId) return null
   const take = () => {

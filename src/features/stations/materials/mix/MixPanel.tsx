@@ -15,7 +15,7 @@ import { ChoiceField } from '@/ui/ChoiceField'
 import { Progress } from '@/ui/Progress'
 import { TickField } from '@/ui/TickField'
 import { useOpenCase } from '../../../case/context'
-import { useBans, useGuides, useProducts } from '../../../case/useCase'
+import { useLocal, useGuides, useProducts } from '../../../case/useCase'
 import { useOffice } from '../../../shared/office/useOffice'
 import { en as materials } from '../messages'
 import { MixCard } from './MixCard'
@@ -31,7 +31,7 @@ export function MixPanel({ area }: { area: AreaInSeason }) {
 
 function Asked({ area, shelf }: { area: AreaInSeason; shelf: Shelf }) {
   const { kase, recommendation, act } = useOpenCase()
-  const [guides, products, bans] = [useGuides(), useProducts(), useBans()]
+  const [guides, products, local] = [useGuides(), useProducts(), useLocal()]
   const fed = recommendation.areas
     .filter(({ answer }) => answer && majorsOf(answer).some(({ outcome }) => outcome === 'apply'))
     .map(({ areaId }) => areaId)
@@ -46,7 +46,7 @@ function Asked({ area, shelf }: { area: AreaInSeason; shelf: Shelf }) {
   const replaced = kase.areas
     .filter(({ id }) => !shared.has(id) && kase.mix?.takes.some(({ areaId }) => areaId === id))
     .map(({ name }) => name)
-  const problem = () => mixProblem(kase, recommendation, shared, guides, products, shelf, bans)
+  const problem = () => mixProblem(kase, recommendation, shared, guides, products, shelf, local)
   const take = ({ takes, bags, fromShed, aim }: Solution) => {
     const taken = {
       takes,

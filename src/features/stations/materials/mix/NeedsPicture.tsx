@@ -1,4 +1,4 @@
-import { tolerance } from '@/core/mix/weights'
+import { tolerance } from '@/core/bags/tolerance'
 import { majorNutrients, type MajorNutrient } from '@/core/units/quantity'
 import { Formula } from '@/ui/Formula'
 import { weight, type Measures } from '@/wording/format'

@@ -1,0 +1,256 @@
+import { isApplied, lbNeeded, type Need } from '../needs/need'
+import { mostPrinted } from '../needs/hold'
+import type { Feeding } from '../needs/nutrients/method'
+import { say } from '../sentence/sentence'
+import type { HouseGroup } from '../shelf/house'
+import type { Fertilizer } from '../shelf/product'
+import { majorNutrients, type MajorNutrient } from '../units/quantity'
+import { overArea } from '../units/rates'
+import { derive, type Derived } from '../units/workings'
+import { fertilizerPasses, type Spread } from './fertilizers'
+import { barredBy, outOfPlace } from './one-fertilizer'
+import { firstYearOf, shareOf, suppliesOf, type Supply, type Weighed } from './supply'
+import { leadOf, type Mixed } from './taken'
+import { isEnough, tolerance, wholeWhereNone } from './tolerance'
+
+/** One of the fertilizers that are named where nobody chose any, with the need that it is measured out by. */
+export interface Housed extends Mixed {
+  readonly meets: MajorNutrient
+}
+
+/** A fertilizer in so many lb, as plain numbers. */
+export interface Part {
+  readonly material: Fertilizer
+  readonly meets: MajorNutrient
+  /** For the area. */
+  readonly lb: number
+}
+
+/** What an office's fertilizers make of the needs of an area. */
+export interface HouseChoice {
+  readonly products: readonly Housed[]
+  /** What they bring, with what was chosen before them. */
+  readonly supplies: readonly Supply[]
+  /** The next best, each led by another product. */
+  readonly next: readonly (readonly Part[])[]
+}
+
+/** The group whose products an area is fed with. */
+export function groupOf({ crop, settings }: Pick<Feeding, 'crop' | 'settings'>): HouseGroup {
+  if (crop.use === 'lawn') return settings.newLawn ? 'newLawn' : 'lawn'
+  if (crop.use === 'container') return 'mix'
+  if (crop.acidRequiring || crop.ammoniumOnly) return 'acid'
+  if (crop.use === 'plot') return 'plots'
+  return crop.use === 'planting' ? 'plantings' : 'beds'
+}
+
+/** Others that are shown beside the one that is named. */
+const shownBeside = 3
+
+/** Products beyond the first that one area may take. */
+const mostBeside = 2
+
+/**
+ * Names fertilizers for the needs of an area: one where one is near enough, else as few as meet them, each measured out
+ * by a need that those before it left. Null where nothing is wanted, or none of them may go here.
+ *
+ * @param house the office's, in its order
+ * @param there what was chosen for the area already: only what that leaves short is met
+ */
+export function houseChoice(
+  house: readonly Fertilizer[],
+  there: readonly Spread[],
+  needs: readonly Need<MajorNutrient>[],
+  feeding: Feeding,
+): HouseChoice | null {
+  const ground = groundOf(house, there, needs, feeding)
+  if (!ground.short(ground.there)) return null
+  const ways = ground.candidates
+    .flatMap((lead, i) => ground.waysFrom(lead, i))
+    .sort((a, b) => a.score - b.score)
+    .filter((way, i, all) => all.findIndex((one) => one.parts[0]!.material === way.parts[0]!.material) === i)
+  const [best, ...others] = ways
+  if (!best) return null
+  const products = measuredOut(best.parts, there, needs, feeding)
+  return {
+    products,
+    supplies: suppliesOf([...there, ...products], needs, feeding.read.soil.pH?.v),
+    next: others.slice(0, shownBeside).map(({ parts }) => parts),
+  }
+}
+
+type Amounts = Readonly<Record<MajorNutrient, number>>
+
+interface Candidate {
+  readonly material: Fertilizer
+  /** lb that feed in the first year, and that the label states, in one lb. */
+  readonly fed: Amounts
+  readonly label: Amounts
+}
+
+interface Way {
+  readonly parts: readonly Part[]
+  readonly brought: Amounts
+  readonly score: number
+}
+
+const amounts = (of: (nutrient: MajorNutrient) => number): Amounts => ({
+  N: of('N'),
+  'P₂O₅': of('P₂O₅'),
+  'K₂O': of('K₂O'),
+})
+
+const plus = (a: Amounts, b: Amounts, times: number) => amounts((nutrient) => a[nutrient] + times * b[nutrient])
+
+/** What a miss counts, in whole needs: little within the tolerance, much beyond it; and each product more. */
+const weights = { within: 0.5, short: 10, over: 4, unwanted: 3, unasked: 0.3, product: 0.35, place: 0.01 } as const
+
+/** The choice in plain numbers. */
+function groundOf(
+  house: readonly Fertilizer[],
+  spread: readonly Spread[],
+  needs: readonly Need<MajorNutrient>[],
+  feeding: Feeding,
+) {
+  const pH = feeding.read.soil.pH?.v
+  const thousands = feeding.area.value.v / 1_000
+  const wanted = new Map(needs.map((need) => [need.of, lbNeeded(need)]))
+  const candidateOf = (material: Fertilizer): Candidate => {
+    const label = amounts((nutrient) => material.feeding.grade[nutrient] / 100)
+    return { material, label, fed: amounts((nutrient) => label[nutrient] * firstYearOf(material, nutrient, pH)) }
+  }
+  const candidates = house
+    .filter((one) => !outOfPlace(one, feeding, false) && barredBy(one, feeding, 0, needs).length === 0)
+    .map(candidateOf)
+  const sumOf = (of: 'fed' | 'label') =>
+    spread.reduce(
+      (sum, one) => plus(sum, candidateOf(one.material)[of], one.amount.value.v),
+      amounts(() => 0),
+    )
+  const labelled = sumOf('label')
+  const applied = needs.filter((need) => isApplied(need)).map(({ of }) => of)
+
+  const isShort = (brought: Amounts) => (nutrient: MajorNutrient) =>
+    !isEnough(nutrient, brought[nutrient], wanted.get(nutrient)!)
+
+  /** How far a nutrient is off, in whole needs. */
+  function miss(nutrient: MajorNutrient, brought: number): number {
+    const want = wanted.get(nutrient)
+    const whole = wholeWhereNone[nutrient] * thousands
+    // Of what was not tested, phosphorus is not given on the chance.
+    if (want === undefined) return ((nutrient === 'P₂O₅' ? weights.unwanted : weights.unasked) * brought) / whole
+    if (want === 0) return (weights.unwanted * brought) / whole
+    const { short, over } = tolerance[nutrient]
+    const off = (brought - want) / want
+    if (off < 0) return weights.within * Math.min(-off, short) + weights.short * Math.max(0, -off - short)
+    return weights.within * Math.min(off, over) + weights.over * Math.max(0, off - over)
+  }
+
+  const scoreOf = (parts: number, brought: Amounts) =>
+    weights.product * parts + majorNutrients.reduce((sum, nutrient) => sum + miss(nutrient, brought[nutrient]), 0)
+
+  /** So much of a product that the need is met by it; undefined where that is more than any ground is given. */
+  function dose({ fed, label }: Candidate, meets: MajorNutrient, brought: Amounts, put: Amounts): number | undefined {
+    const lb = fed[meets] > 0 ? (wanted.get(meets)! - brought[meets]) / fed[meets] : 0
+    const within = majorNutrients.every(
+      (nutrient) => put[nutrient] + lb * label[nutrient] <= mostPrinted[nutrient] * thousands,
+    )
+    return lb > 0 && within ? lb : undefined
+  }
+
+  const shortOf = (brought: Amounts) => applied.filter(isShort(brought))
+
+  /** Adds what brings the others nearest, one after the other, while a need is short. */
+  function completed(way: Way, put: Amounts): Way {
+    if (way.parts.length > mostBeside) return way
+    const further = shortOf(way.brought).flatMap((meets) =>
+      candidates.flatMap((one) => {
+        if (way.parts.some(({ material }) => material === one.material)) return []
+        const lb = dose(one, meets, way.brought, put)
+        if (lb === undefined) return []
+        const brought = plus(way.brought, one.fed, lb)
+        const parts = [...way.parts, { material: one.material, meets, lb }]
+        return [{ way: { parts, brought, score: scoreOf(parts.length, brought) }, put: plus(put, one.label, lb) }]
+      }),
+    )
+    const [best] = further.sort((a, b) => a.way.score - b.way.score)
+    if (!best) return way
+    const done = completed(best.way, best.put)
+    return done.score < way.score || shortOf(done.brought).length < shortOf(way.brought).length ? done : way
+  }
+
+  const there = sumOf('fed')
+  return {
+    candidates,
+    there,
+    short: (brought: Amounts) => shortOf(brought).length > 0,
+    /** The best of what begins with a product, by each need that it could be measured out by. */
+    waysFrom(lead: Candidate, place: number): readonly Way[] {
+      return shortOf(there).flatMap((meets): Way[] => {
+        const lb = dose(lead, meets, there, labelled)
+        if (lb === undefined) return []
+        const brought = plus(there, lead.fed, lb)
+        const way = { parts: [{ material: lead.material, meets, lb }], brought, score: scoreOf(1, brought) }
+        const done = completed(way, plus(labelled, lead.label, lb))
+        return [{ ...done, score: done.score + weights.place * place }]
+      })
+    },
+  }
+}
+
+/** The same with its workings: each product by what those before it leave of its need, all of them in one walk. */
+function measuredOut(
+  parts: readonly Part[],
+  there: readonly Spread[],
+  needs: readonly Need<MajorNutrient>[],
+  feeding: Feeding,
+): readonly Housed[] {
+  const pH = feeding.read.soil.pH?.v
+  const spreads: (Spread & Pick<Housed, 'meets'>)[] = []
+  for (const { material, meets } of parts) {
+    const need = leftOf(meets, [...there, ...spreads], needs, pH)
+    const amount = derive(
+      'lb product',
+      'need / share',
+      { need, share: shareOf(material, meets, pH) },
+      say('mix.amount', { nutrient: meets }),
+      'arithmetic',
+    )
+    const slow = material.feeding.slowNitrogen
+    spreads.push({ material, slow, amount, rate: overArea('product', amount, feeding.area), meets })
+  }
+  return spreads.map((spread, i): Housed => {
+    const { material, amount, rate, meets } = spread
+    const lead = leadOf(spread, needs)
+    const passes = fertilizerPasses(
+      spread,
+      [...there, ...spreads],
+      lead,
+      feeding,
+      houseKey(there.length > 0 ? i + 1 : i),
+    )
+    return { material, amount, rate, passes, meets }
+  })
+}
+
+/** What one is planned as, by its place: the first stands where a chosen fertilizer would. */
+export const houseKey = (place: number): string => (place === 0 ? 'fertilizer' : `fertilizer-${place + 1}`)
+
+function leftOf(
+  meets: MajorNutrient,
+  before: readonly Weighed[],
+  needs: readonly Need<MajorNutrient>[],
+  pH: number | undefined,
+): Derived {
+  const wanted = needs.find(({ of }) => of === meets)!.amount!
+  const { supplied } = suppliesOf(before, needs, pH).find(({ nutrient }) => nutrient === meets)!
+  return supplied.value.v > 0
+    ? derive(
+        `lb ${meets}`,
+        'wanted - supplied',
+        { wanted, supplied },
+        say('mix.left-short', { nutrient: meets }),
+        'arithmetic',
+      )
+    : wanted
+}
