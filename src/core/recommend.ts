@@ -36,8 +36,9 @@ import { textures, type Texture, type TextureId } from './guides/soils'
 import { chosenLime, stoneFor, type Stone } from './needs/lime/stone'
 import { headline, isSalty, notMeasured, type Matters } from './told/headline'
 import { oneFertilizer, type OneFertilizer } from './bags/one-fertilizer'
-import { takenMix, type TakenMix } from './bags/taken'
-import { groupOf, houseChoice, type HouseChoice } from './bags/house'
+import type { Bagged } from './bags/chosen'
+import { takenMix } from './bags/taken'
+import { groupOf, houseChoice } from './bags/house'
 import type { Spread } from './bags/fertilizers'
 import { housed } from './shelf/house'
 import type { Feeding } from './needs/nutrients/method'
@@ -114,23 +115,12 @@ export interface Missing {
 const lacking = (station: Missing['station'], key: Bare): Missing => ({ station, sentence: say(key) })
 
 /** Numbers, and why they are what they are: enough for whoever computes on. */
-export interface Figures {
+export interface Figures extends Bagged {
   readonly pH: number | null
   readonly reaction: Reaction
   readonly stone: Stone
   /** N, P₂O₅ and K₂O; lime or sulfur where that is a question; Mg, Ca, S and micronutrients where they are called for. */
   readonly needs: readonly Need[]
-  readonly fertilizer: {
-    readonly material: Fertilizer
-    readonly bagLb: number
-    readonly mix: Outcome<OneFertilizer>
-  } | null
-  /** What the mix that the case has taken puts here; it goes before the one fertilizer. */
-  readonly mixed: TakenMix | null
-  /** What the office's fertilizers make of the needs; null where one was chosen that may go here. */
-  readonly house: HouseChoice | null
-  /** What they add where that which was chosen leaves a need short. */
-  readonly filled: HouseChoice | null
   /** Every value of the report as this crop sees it. */
   readonly reading: readonly ReadingLine[]
   /** The bases on the exchange, as far as they were tested. */

@@ -68,7 +68,7 @@ export function houseChoice(
   const ways = ground.candidates
     .flatMap((lead, i) => ground.waysFrom(lead, i))
     .sort((a, b) => a.score - b.score)
-    .filter((way, i, all) => all.findIndex((one) => one.parts[0]!.material === way.parts[0]!.material) === i)
+    .filter((way, i, all) => all.findIndex((one) => isAlike(one, way)) === i)
   const [best, ...others] = ways
   if (!best) return null
   const products = measuredOut(best.parts, there, needs, feeding)
@@ -78,6 +78,12 @@ export function houseChoice(
     next: others.slice(0, shownBeside).map(({ parts }) => parts),
   }
 }
+
+/** They begin with the same product, or are the same in another order. */
+const isAlike = (a: Way, b: Way): boolean =>
+  a.parts[0]!.material === b.parts[0]!.material ||
+  (a.parts.length === b.parts.length &&
+    a.parts.every(({ material }) => b.parts.some((one) => one.material === material)))
 
 type Amounts = Readonly<Record<MajorNutrient, number>>
 

@@ -1,21 +1,25 @@
-import { shippedHouse, type House } from '../shelf/house'
+import { houseOf, type House } from '../shelf/house'
+import type { Shelf } from '../shelf/shelf'
 import { bansOf, type Ban, type YearLimit } from './ban'
 
 /** What an office has settled for all of its cases. */
 export interface Local {
   /** What may not go on. */
   readonly bans: readonly Ban[]
-  /** What is named where nobody chose a fertilizer. */
+  /** What is named where nobody chose a fertilizer, and can be had here. */
   readonly house: House
 }
 
-/** Where nothing is settled. */
-export const anywhere: Local = { bans: [], house: shippedHouse }
-
-export const localOf = ({
-  yearLimits,
-  house,
-}: {
+interface Settled {
   readonly yearLimits: readonly YearLimit[]
   readonly house?: Partial<House>
-}): Local => ({ bans: bansOf(yearLimits), house: { ...shippedHouse, ...house } })
+  readonly shelf?: Shelf
+}
+
+export const localOf = ({ yearLimits, house = {}, shelf = {} }: Settled): Local => ({
+  bans: bansOf(yearLimits),
+  house: houseOf(house, shelf),
+})
+
+/** Where nothing is settled. */
+export const anywhere: Local = localOf({ yearLimits: [] })

@@ -2,7 +2,8 @@ import type { Case } from '../case/case'
 import { isStale } from '../mix/standing'
 import { majorsOf, minorsOf, type What } from '../needs/need'
 import { doseOf } from '../needs/reaction'
-import { houseKey, type HouseChoice, type Housed } from '../bags/house'
+import { fedWith, namedFrom, type Fed } from '../bags/chosen'
+import { houseKey, type Housed } from '../bags/house'
 import type { Supply } from '../bags/supply'
 import { isEnough } from '../bags/tolerance'
 import type { Answer, AreaRecommendation, Recommendation } from '../recommend'
@@ -149,40 +150,42 @@ const carriers = (answer: Answer): readonly (readonly [What, Plain])[] =>
  * what is still short as such.
  */
 function fertilizers(answer: Answer, how: How, staleMix: boolean): readonly (readonly [string, Plain])[] {
-  const { fertilizer, mixed, house, filled } = answer
-  if (mixed && !staleMix && mixed.barred.length === 0) {
-    const chosen = mixed.products.map(
-      ({ material, amount, passes }) =>
-        [productRef(material), inBags(material, material.bagLb, amount, passes, how)] as const,
+  const fed = fedWith(answer, staleMix)
+  const { mix, one, named } = fed
+  if (!mix && !one && !named)
+    return majorsOf(answer).flatMap(({ of, amount, passes, why }) =>
+      passes && amount
+        ? [[of, { product: null, nutrient: of, all: amount, bagLb: null, passes, how, why } as const]]
+        : [],
     )
-    return [...chosen, ...beside(answer, filled, mixed.supplies, how)]
-  }
-  if (!mixed && fertilizer?.mix.ok && fertilizer.mix.value.barred.length === 0) {
-    const { amount, passes, supplies, meets } = fertilizer.mix.value
-    const chosen = { ...inBags(fertilizer.material, fertilizer.bagLb, amount, passes, how), meets }
-    return [['fertilizer', chosen], ...beside(answer, filled, supplies, how)]
-  }
-  if (house) return [...housed(house, 0, how), ...shortOf(answer, house.supplies, how)]
-  return majorsOf(answer).flatMap(({ of, amount, passes, why }) =>
-    passes && amount
-      ? [[of, { product: null, nutrient: of, all: amount, bagLb: null, passes, how, why } as const]]
-      : [],
-  )
+  const supplies = named?.supplies ?? mix?.supplies ?? one!.mix.supplies
+  return [...chosen(fed, how), ...housed(fed, how), ...shortOf(answer, supplies, how)]
 }
 
-/** What meets the rest of the needs beside what was chosen; it keeps off the days of that where grass takes them apart. */
-const beside = (answer: Answer, filled: HouseChoice | null, supplies: readonly Supply[], how: How) => [
-  ...(filled ? housed(filled, 1, how).map(([need, plain]) => [need, { ...plain, leftShort: true }] as const) : []),
-  ...shortOf(answer, filled?.supplies ?? supplies, how),
-]
+function chosen({ mix, one }: Fed, how: How): readonly (readonly [string, Plain])[] {
+  if (mix)
+    return mix.products.map(({ material, amount, passes }) => [
+      productRef(material),
+      inBags(material, material.bagLb, amount, passes, how),
+    ])
+  if (!one) return []
+  const { amount, passes, meets } = one.mix
+  return [['fertilizer', { ...inBags(one.material, one.bagLb, amount, passes, how), meets }]]
+}
 
-/** The office's fertilizers as they are planned, numbered from the first of them. */
-const housed = ({ products }: HouseChoice, from: number, how: How): readonly (readonly [string, Plain])[] => {
+/**
+ * What is named, as it is planned: beside what was chosen it keeps off the days of that where grass takes them apart;
+ * what of it brings no nitrogen goes with what does.
+ */
+function housed(fed: Fed, how: How): readonly (readonly [string, Plain])[] {
+  const products = fed.named?.products ?? []
+  const from = namedFrom(fed)
   const bringsN = ({ material }: Housed) => material.feeding.grade.N > 0
   return products.map((one, i) => {
     const { material, amount, passes, meets } = one
-    const goesWith = from === 0 && !bringsN(one) && products.some(bringsN) ? ({ withNitrogen: true } as const) : {}
-    return [houseKey(i + from), { ...inBags(material, material.bagLb, amount, passes, how), meets, ...goesWith }]
+    const goesWith = !bringsN(one) && products.some(bringsN) ? ({ withNitrogen: true } as const) : {}
+    const apart = from > 0 ? { leftShort: true as const } : goesWith
+    return [houseKey(i + from), { ...inBags(material, material.bagLb, amount, passes, how), meets, ...apart }]
   })
 }
 

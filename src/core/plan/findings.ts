@@ -1,5 +1,6 @@
 import type { Case } from '../case/case'
 import { inSeason } from '../case/in-season'
+import { fedWith, type Bagged } from '../bags/chosen'
 import { reportInForce } from '../case/in-force'
 import { printedForIn } from '../needs/hold'
 import { isHeld } from '../needs/need'
@@ -75,7 +76,7 @@ function strengthOf({ areaId }: AreaPlan, all: readonly Strength[]): readonly Fa
 }
 
 /** What is missing, held back, or no longer what it was when somebody decided it. */
-function ofAnswer({ found }: AreaPlan, staleMix: boolean): readonly Fact[] {
+function ofAnswer({ found, treatments }: AreaPlan, staleMix: boolean): readonly Fact[] {
   const { answer, missing, quarrels, doubts } = found
   const decide = (at: Finding['at'], about: Sentence): Fact => ({ severity: 'decide', at, about })
   if (!answer) return missing.map(({ station, sentence }) => decide(station, sentence))
@@ -93,6 +94,7 @@ function ofAnswer({ found }: AreaPlan, staleMix: boolean): readonly Fact[] {
     ...moved.map((of) => decide('amounts', say('finding.moved', { of }))),
     ...(mixed && staleMix ? [decide('materials', say('finding.stale-mix'))] : []),
     ...(barred ? [decide('materials', say('finding.barred'))] : []),
+    ...ofBags(answer, treatments, staleMix),
     ...doubts.map(({ sentence: about, stands }): Fact => ({
       severity: stands ? 'advisor' : 'decide',
       at: 'results',
@@ -102,7 +104,19 @@ function ofAnswer({ found }: AreaPlan, staleMix: boolean): readonly Fact[] {
   ]
 }
 
-/** Of several crops a laboratory's figures were printed for one, and nobody said for which. */
+/** What nobody chose, and what no product of the office could be named for. */
+function ofBags(answer: Bagged, treatments: AreaPlan['treatments'], staleMix: boolean): readonly Fact[] {
+  const { named } = fedWith(answer, staleMix)
+  const bare = treatments.flatMap(({ product, nutrient }) => (product === null && nutrient ? [nutrient] : []))
+  return [
+    ...(bare.length > 0
+      ? [{ severity: 'decide', at: 'materials', about: say('finding.bare', { nutrients: bare.join(' ') }) } as const]
+      : []),
+    ...(named ? [{ severity: 'advisor', at: 'materials', about: say('finding.named') } as const] : []),
+  ]
+}
+
+/** Of several crops a laboratory’s figures were printed for one, and nobody said for which. */
 function printedForOne(kase: Case, { areaId, found }: AreaPlan): readonly Fact[] {
   const report = reportInForce(
     kase,

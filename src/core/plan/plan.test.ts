@@ -5,9 +5,9 @@ import { blankApplication, blankCase, blankSeason } from '../case/blank'
 import type { Case } from '../case/case'
 import { feeds } from '../shelf/product'
 import { anyPlanned, caseOf, numberOf, rulesOf, today } from '../testing/any-planned'
-import { plan } from '../testing/planned'
+import { noHouse, plan } from '../testing/planned'
 import type { ReportParts } from '../report/report-with'
-import { oneArea, printed, typed } from '../testing/one-area'
+import { choosing, oneArea, printed, typed } from '../testing/one-area'
 import { majorNutrients } from '../units/quantity'
 import { findingsIn } from './findings'
 import { openPasses, type AreaPlan, type OpenPass } from './plan'
@@ -189,6 +189,20 @@ describe('what an advisor has to know before a letter leaves', () => {
     ['none, once it is said for which they were printed', printFor('a', 'r', 'tomato', signed)(forTwo), []],
   ])('%s', (_, kase, expected) => {
     const found = findingsIn(kase, plan(kase, today)).map(({ severity, about }) => `${severity} ${about.key}`)
-    expect([...new Set(found)].filter((one) => !one.includes('several.nutrient'))).toEqual(expected)
+    const apart = /several\.nutrient|finding\.named/
+    expect([...new Set(found)].filter((one) => !apart.test(one))).toEqual(expected)
+  })
+  test('a fertilizer that nobody chose, and one that nobody can name', () => {
+    const fed = bed({})
+    const told = (kase: Case, around = {}) =>
+      findingsIn(kase, plan(kase, today, around)).map(({ severity, at, about }) => `${severity} ${at} ${about.key}`)
+    expect(told(fed)).toEqual(['advisor materials finding.named'])
+    expect(told(fed, { house: noHouse })).toEqual(['decide materials finding.bare'])
+    const chosen = oneArea(
+      { crop: 'tomato', texture: 'loam', sown: '2027-05-20', ...choosing({ fertilizer: 'urea@1' }) },
+      { pH: typed('6.4'), date: '2026-03-01' },
+      { season: '2026' },
+    )
+    expect(told(chosen)).toEqual([])
   })
 })

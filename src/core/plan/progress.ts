@@ -12,7 +12,7 @@ export function progress(kase: Case, { areas }: Recommendation): Record<Station,
   const answers = areas.map((area) => area.answer)
   const isOld = kase.mix !== null && changedSince(kase.mix, { areas }).length > 0
   const feeding = areas.filter((area) => area.answer?.needs.some((need) => need.outcome === 'apply'))
-  const fed = feeding.filter(({ answer }) => (answer?.mixed ? !isOld : answer?.fertilizer))
+  const fed = feeding.filter(({ answer }) => (answer?.mixed ? !isOld : answer?.fertilizer || answer?.house))
   return {
     ground: of(areas.length, areas.filter((area) => area.size.ok && area.crop).length),
     sample: sampled(kase),

@@ -284,6 +284,7 @@ export interface Args {
   readonly 'short.lime-late': { months: number }
   readonly 'short.sulfur-late': { months: number }
   readonly 'several.lime-beyond': { one: Text; other: Text; aim: number; high: number }
+  readonly 'finding.bare': { nutrients: string }
   readonly 'finding.strength': { area: string }
   readonly 'finding.moved': { of: string }
   readonly 'program.plan-changed': { was: string; is: string }

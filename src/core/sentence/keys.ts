@@ -71,7 +71,7 @@ interface Subjects {
     | 'sulfur-lead'
     | 'sulfur-lime'
     | 'sulfur-low'
-  readonly finding: 'barred' | 'figures-for' | 'moved' | 'stale-mix' | 'strength'
+  readonly finding: 'bare' | 'barred' | 'figures-for' | 'moved' | 'named' | 'stale-mix' | 'strength'
   readonly headline:
     | 'overruled'
     | 'check'

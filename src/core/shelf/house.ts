@@ -1,4 +1,5 @@
 import { isFertilizer, productNamed, type Fertilizer, type Product, type ProductRef } from './product'
+import type { Shelf } from './shelf'
 
 /** Ground that is fed with products of one kind. */
 export const houseGroups = ['lawn', 'newLawn', 'beds', 'acid', 'plantings', 'plots', 'mix'] as const
@@ -59,7 +60,14 @@ export const shippedHouse: House = {
   mix: ['soluble-20-20-20@1', 'calcium-nitrate@1', 'potassium-nitrate@1', 'monoammonium-phosphate@1'],
 }
 
-/** The house products of a group that are known. */
+/** An office's fertilizers by group, those that ship where it names none; without what cannot be had there. */
+export const houseOf = (own: Partial<House>, shelf: Shelf): House => {
+  const sold = (ref: ProductRef) => !(Object.hasOwn(shelf, ref) && shelf[ref]!.away)
+  const all = { ...shippedHouse, ...own }
+  return Object.fromEntries(houseGroups.map((group) => [group, all[group].filter(sold)] as const)) as unknown as House
+}
+
+/** The fertilizers of a group that are known. */
 export const housed = (house: House, group: HouseGroup, products: readonly Product[]): readonly Fertilizer[] =>
   house[group].flatMap((ref) => {
     const product = productNamed(products, ref)

@@ -589,6 +589,12 @@ export const en: Phrases = {
   'finding.moved': (a) =>
     `The amount of ${stuff[text(a.of)]!} was changed by hand, and what it replaced is another today. Check whether it still holds.`,
   'finding.stale-mix': () => 'The bags were chosen for other amounts than today’s. Choose them again.',
+  'finding.bare': (a) =>
+    `No product of the office suits this area for ${text(a.nutrients)
+      .split(' ')
+      .map((one) => stuff[one]!)
+      .join(' and ')}. Choose one, or the client has none to buy.`,
+  'finding.named': () => 'The fertilizer was chosen for you. Look whether the client can get it.',
   'finding.barred': () => 'The fertilizer that was chosen may not be used here. Choose another.',
   'program.no-day': () => 'No day of the next twelve years is open for it: look at the closed times.',
   'program.past': () => 'That day is past.',

@@ -3,6 +3,7 @@
 import Link from 'next/link'
 import { useState } from 'react'
 import { readBags } from '@/core/shelf/bag'
+import type { House } from '@/core/shelf/house'
 import { productRef, type Product, type ProductRef } from '@/core/shelf/product'
 import type { Shelf, Sold } from '@/core/shelf/shelf'
 import { bagWords, labelWords } from '@/schemas/shelf-csv'
@@ -14,6 +15,7 @@ import { money, productWords } from '@/wording/format'
 import { render } from '@/wording/render'
 import { useProducts } from '../../case/useCase'
 import { useOffice } from '../../shared/office/useOffice'
+import { HouseProducts } from './HouseProducts'
 import { OwnProduct } from './OwnProduct'
 import { ShelfFiles } from './ShelfFiles'
 import { en } from './messages'
@@ -22,13 +24,16 @@ import { today } from '../../shared/today'
 /** What is sold here, in which bags, for how much. */
 export function ShelfPage() {
   const office = useOffice()
+  const products = useProducts()
   const [refused, setRefused] = useState(false)
   if (!office) return null
-  const put = (change: Shelf) =>
-    editOffice(({ shelf }) => ({ shelf: { ...shelf, ...change } })).then(
+  const told = (written: Promise<void>) =>
+    written.then(
       () => setRefused(false),
       () => setRefused(true),
     )
+  const put = (change: Shelf) => told(editOffice(({ shelf }) => ({ shelf: { ...shelf, ...change } })))
+  const house = (change: Partial<House>) => void told(editOffice((kept) => ({ house: { ...kept.house, ...change } })))
   return (
     <main className="mx-auto max-w-5xl px-5 pb-16 sm:px-8" data-entry>
       <header className="border-ink mb-4 flex items-end gap-4 border-b-[1.5px] pt-6 pb-3">
@@ -49,6 +54,7 @@ export function ShelfPage() {
               {en.refused}
             </p>
           )}
+          <HouseProducts house={office.house} products={products} put={house} />
           <Products shelf={office.shelf} put={put} />
         </>
       )}

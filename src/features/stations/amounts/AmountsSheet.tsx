@@ -14,8 +14,7 @@ import { english } from '@/wording/languages'
 import { reportWords } from '@/wording/report-words'
 import { render } from '@/wording/render'
 import { useOpenCase } from '../../case/context'
-import { FertilizerRow } from './FertilizerRow'
-import { MixedRows } from './MixedRows'
+import { Fertilizers } from './Fertilizers'
 import { NutrientRow } from './NutrientRow'
 import { OtherRows } from './OtherRows'
 import { ReactionRow } from './ReactionRow'
@@ -75,11 +74,7 @@ export function AmountsSheet({ found }: { found: AreaRecommendation }) {
             <NutrientRow key={need.of} need={need} found={found} />
           ))}
           <OtherRows answer={answer} />
-          {answer.mixed ? (
-            <MixedRows mixed={answer.mixed} found={found} />
-          ) : (
-            <FertilizerRow answer={answer} found={found} />
-          )}
+          <Fertilizers answer={answer} found={found} />
         </Standing>
         <Suspense>
           <MoreReading answer={answer} all={found.use === 'container'} />

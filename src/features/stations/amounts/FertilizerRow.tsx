@@ -1,7 +1,6 @@
 'use client'
 
 import type { Answer, AreaRecommendation } from '@/core/recommend'
-import { majorsOf } from '@/core/needs/need'
 import { Button } from '@/ui/Button'
 import { productWords } from '@/wording/format'
 import { render } from '@/wording/render'
@@ -10,21 +9,14 @@ import { ProductRow } from './ProductRow'
 import { Row, Under } from './Row'
 import { en } from './messages'
 
-/** The chosen fertilizer as it is scooped, or the way to choose one. */
-export function FertilizerRow({ answer, found }: { answer: Answer; found: AreaRecommendation }) {
+interface Props {
+  fertilizer: NonNullable<Answer['fertilizer']>
+  found: AreaRecommendation
+}
+
+/** The chosen fertilizer as it is scooped. */
+export function FertilizerRow({ fertilizer, found }: Props) {
   const { go } = useOpenCase()
-  const { fertilizer } = answer
-  if (!fertilizer) {
-    if (!majorsOf(answer).some((need) => need.outcome === 'apply')) return null
-    return (
-      <Row stuff="product" name={en.fertilizer} detail="">
-        <Button kind="act" onClick={() => go('materials')}>
-          {en.choose}
-        </Button>
-        <Under>{en.chooseWhy}</Under>
-      </Row>
-    )
-  }
   const { material, mix, bagLb } = fertilizer
   if (!mix.ok)
     return (

@@ -3,7 +3,7 @@
 import { holdFigure, knowCredits } from '@/core/acts/decisions'
 import { creditsKnown } from '@/core/case/decisions'
 import type { CreditName } from '@/core/needs/need'
-import type { AreaRecommendation } from '@/core/recommend'
+import type { Answer, AreaRecommendation } from '@/core/recommend'
 import type { Need } from '@/core/needs/need'
 import type { MajorNutrient } from '@/core/units/quantity'
 import { signed } from '../../shared/office/signed'
@@ -37,8 +37,8 @@ export function NutrientRow({ need, found }: { need: Need<MajorNutrient>; found:
   const own = useTreatmentStill(nutrient)
   const amount = still ? still.left : need.amount
   // What bags bring goes on with them; of the nutrient as such what is left of it.
-  const passes = own?.treatment?.passes ?? (still ? undefined : need.passes)
   const { answer } = found
+  const passes = own?.treatment?.passes ?? (still || (answer && isBagged(answer, nutrient)) ? undefined : need.passes)
   return (
     <Row
       stuff={nutrient}
@@ -108,6 +108,13 @@ export function NutrientRow({ need, found }: { need: Need<MajorNutrient>; found:
       <Held need={need} areaId={found.areaId} />
     </Row>
   )
+}
+
+/** Bags bring it, in applications of their own. */
+function isBagged({ house, filled, fertilizer, mixed }: Answer, nutrient: MajorNutrient): boolean {
+  const one = fertilizer?.mix.ok ? fertilizer.mix.value.supplies : []
+  const supplies = (filled ?? house)?.supplies ?? mixed?.supplies ?? one
+  return supplies.some((supply) => supply.nutrient === nutrient && supply.supplied.value.v > 0)
 }
 
 /** Whether the laboratory knew of what its figure is lessened by: asked where it is lessened. */

@@ -90,6 +90,8 @@ export const en = {
   mixAgain: 'Choose anew',
   choose: 'Choose a fertilizer',
   chooseWhy: 'to see it in cups and bags',
+  named: 'Chosen for you.',
+  chooseAnother: 'Choose another',
   toMeet: (nutrient: string) => `meets the ${nutrient}`,
   cautions: 'Before anything goes on',
   notMeasured: 'What the report does not say',

@@ -9,12 +9,14 @@ import type { Fertilizer, ProductRef } from '@/core/shelf/product'
 import { lbInShed } from '@/core/shelf/shed'
 import { bagFor, bagsOf, costOf, type Shelf } from '@/core/shelf/shelf'
 import { boughtIn, canMeet, type OneFertilizer } from '@/core/bags/one-fertilizer'
-import type { Supply } from '@/core/bags/supply'
 import { majorsOf } from '@/core/needs/need'
 import { shelfFor, type AreaRecommendation, type OnShelf } from '@/core/recommend'
 import { majorNutrients } from '@/core/units/quantity'
+import { fedWith } from '@/core/bags/chosen'
+import { isStale } from '@/core/mix/standing'
 import { Button } from '@/ui/Button'
 import { ChoiceField } from '@/ui/ChoiceField'
+import { Fold } from '@/ui/Fold'
 import { Formula } from '@/ui/Formula'
 import { TextField } from '@/ui/TextField'
 import { gradeWords, figure, money, weight, type Measures } from '@/wording/format'
@@ -26,11 +28,13 @@ import { counted, weighed } from '../../case/explained'
 import { Figure } from '../../shared/workings/Figure'
 import { useOffice } from '../../shared/office/useOffice'
 import { BagField } from './BagField'
+import { balance } from './balance'
+import { Named } from './Named'
 import { en } from './messages'
 
-/** Every product on the shelf, each as if it alone did the whole job; one is chosen. */
+/** What is named or chosen for an area, and every product beside it as if it alone did the whole job; one is chosen. */
 export function FertilizerShelf({ area, found }: { area: AreaInSeason; found: AreaRecommendation }) {
-  const { kase, edit } = useOpenCase()
+  const { kase, edit, recommendation } = useOpenCase()
   const guides = useGuides()
   const products = useProducts()
   const local = useLocal()
@@ -57,6 +61,7 @@ export function FertilizerShelf({ area, found }: { area: AreaInSeason; found: Ar
   )
   const cost = (id: ProductRef) => costs.get(id) ?? Infinity
   const useful = order === 'cost' ? [...fitting].sort((a, b) => cost(a.id) - cost(b.id)) : fitting
+  const isIn = (row: OnShelf) => row.id === chosen || !isOut(row, found.use)
   const choose = (id: ProductRef | null) =>
     edit((draft) => {
       // One product in its place: the bags of a mix are shared, so that it goes as a whole.
@@ -68,12 +73,21 @@ export function FertilizerShelf({ area, found }: { area: AreaInSeason; found: Ar
         materials.slowNitrogen = { text: '', unit: '%', value: null }
       })(draft)
     })
+  const { one, named } = fedWith(answer, answer.mixed !== null && isStale(kase, recommendation, products))
+  const table = { chosen, choose, costs, shelf, use: found.use }
+  const out = useful.filter((row) => !isIn(row))
   return (
     <section aria-label={en.shelf}>
-      <p className="text-ink-2 my-1.5 text-[14.5px]">{kase.mix ? en.shelfInsteadOfMix : en.shelfLead}</p>
       {taken?.mix && answer.fertilizer?.mix.ok && (
         <Chosen area={area} material={taken.material} mix={taken.mix} bagLb={taken.bagLb} found={found} />
       )}
+      {named && !kase.mix && <Named area={area} found={found} named={named} beside={one !== null} />}
+      {chosen && (
+        <Button kind="text" className="mb-3" onClick={() => choose(null)}>
+          {en.clear}
+        </Button>
+      )}
+      <p className="text-ink-2 my-1.5 text-[14.5px]">{kase.mix ? en.shelfInsteadOfMix : en.shelfLead}</p>
       <div className="mb-2 max-w-md">
         <ChoiceField
           label={en.order}
@@ -82,62 +96,87 @@ export function FertilizerShelf({ area, found }: { area: AreaInSeason; found: Ar
           onChange={setOrder}
         />
       </div>
-      <div className="overflow-x-auto">
-        <table className="w-full min-w-[600px] border-collapse text-[14.5px]">
-          <thead>
-            <tr className="text-ink-2 text-left text-[13.5px]">
-              {(Object.keys(en.columns) as (keyof typeof en.columns)[]).map((column) => (
-                <th
-                  key={column}
-                  scope="col"
-                  className={clsx('px-2 py-1 font-normal first:pl-0', column !== 'product' && 'text-right')}
-                >
-                  <Formula>{en.columns[column]}</Formula>
-                </th>
-              ))}
-            </tr>
-          </thead>
-          <tbody>
-            {useful.map(({ id, material, mix }) => (
-              <tr key={id} className={clsx('border-rule border-t', id === chosen && 'bg-wash')}>
-                <th scope="row" className="py-1.5 pr-2 text-left font-normal">
-                  <label className="flex min-h-6 cursor-pointer items-baseline gap-2">
-                    <input
-                      type="radio"
-                      name="fertilizer"
-                      checked={id === chosen}
-                      onChange={() => choose(id)}
-                      className="accent-moss translate-y-0.5"
-                    />
-                    <span>
-                      <strong>{gradeWords(material)}</strong> {textOf(material.label)}
-                      {shelf[id]?.away && <span className="text-ink-2 block text-[13px]">{en.away}</span>}
-                      {mix?.barred.map((sentence) => (
-                        <span key={sentence.key} className="text-clay block text-[13px] leading-tight font-semibold">
-                          {render(sentence)}
-                        </span>
-                      ))}
-                    </span>
-                  </label>
-                </th>
-                {mix ? (
-                  <Cells mix={mix} cost={costs.get(id) ?? null} measures={kase.measures} />
-                ) : (
-                  <td colSpan={6}>{en.holdsNothing}</td>
-                )}
-              </tr>
-            ))}
-          </tbody>
-        </table>
-      </div>
-      {chosen && (
-        <Button kind="text" className="mt-3" onClick={() => choose(null)}>
-          {en.clear}
-        </Button>
+      <ShelfTable rows={useful.filter(isIn)} {...table} />
+      {out.length > 0 && (
+        <Fold title={en.out(out.length)} className="mt-3">
+          <ShelfTable rows={out} {...table} />
+        </Fold>
       )}
     </section>
   )
 }
+
+/** What has no business here, with its reason, or would take a load of it: lb per 1,000 ft² beyond which nobody spreads it. */
+const load = 100
+
+const isOut = ({ mix, material }: OnShelf, use: Use): boolean =>
+  !mix || mix.barred.length > 0 || mix.rate.value.v > load || (material.feeding.forLawns === true && use !== 'lawn')
+
+interface TableProps {
+  rows: readonly OnShelf[]
+  chosen: ProductRef | null
+  choose: (id: ProductRef) => void
+  costs: ReadonlyMap<ProductRef, number | null>
+  shelf: Shelf
+  use: Use
+}
+
+function ShelfTable({ rows, chosen, choose, costs, shelf, use }: TableProps) {
+  const { kase } = useOpenCase()
+  return (
+    <div className="overflow-x-auto">
+      <table className="w-full min-w-[600px] border-collapse text-[14.5px]">
+        <thead>
+          <tr className="text-ink-2 text-left text-[13.5px]">
+            {(Object.keys(en.columns) as (keyof typeof en.columns)[]).map((column) => (
+              <th
+                key={column}
+                scope="col"
+                className={clsx('px-2 py-1 font-normal first:pl-0', column !== 'product' && 'text-right')}
+              >
+                <Formula>{en.columns[column]}</Formula>
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {rows.map(({ id, material, mix }) => (
+            <tr key={id} className={clsx('border-rule border-t', id === chosen && 'bg-wash')}>
+              <th scope="row" className="py-1.5 pr-2 text-left font-normal">
+                <label className="flex min-h-6 cursor-pointer items-baseline gap-2">
+                  <input
+                    type="radio"
+                    name="fertilizer"
+                    checked={id === chosen}
+                    onChange={() => choose(id)}
+                    className="accent-moss translate-y-0.5"
+                  />
+                  <span>
+                    <strong>{gradeWords(material)}</strong> {textOf(material.label)}
+                    {shelf[id]?.away && <span className="text-ink-2 block text-[13px]">{en.away}</span>}
+                    {material.feeding.forLawns && use !== 'lawn' && <Barred>{en.forLawns}</Barred>}
+                    {mix?.barred.map((sentence) => (
+                      <Barred key={sentence.key}>{render(sentence)}</Barred>
+                    ))}
+                  </span>
+                </label>
+              </th>
+              {mix ? (
+                <Cells mix={mix} cost={costs.get(id) ?? null} measures={kase.measures} />
+              ) : (
+                <td colSpan={6}>{en.holdsNothing}</td>
+              )}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </div>
+  )
+}
+
+const Barred = ({ children }: { children: string }) => (
+  <span className="text-clay block text-[13px] leading-tight font-semibold">{children}</span>
+)
 
 /** What a product costs for the whole area, what the shed has of it taken off; null while its price is not known. */
 const costHere = (material: Fertilizer, mix: OneFertilizer, shelf: Shelf, there: number): number | null =>
@@ -167,16 +206,6 @@ function Cells({ mix, cost, measures }: { mix: OneFertilizer; cost: number | nul
       ))}
     </>
   )
-}
-
-/** `met`, `2 oz over`, `1 lb short`: what a product leaves of one need. */
-export function balance({ supplied, wanted, over }: Supply, measures: Measures): string {
-  const brings = supplied.value.v
-  if (wanted === 'unknown') return brings > 0 ? en.notKnown(weight(brings, measures)) : '–'
-  const left = over!.value.v
-  const scale = wanted === 'none' ? brings : wanted.value.v
-  if (Math.abs(left) <= 0.005 * scale) return wanted === 'none' ? en.none : en.met
-  return left > 0 ? en.over(weight(left, measures)) : en.short(weight(-left, measures))
 }
 
 function Chosen({
