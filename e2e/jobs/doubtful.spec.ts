@@ -26,7 +26,7 @@ test('a neighbour’s figure for blueberries, doses of two products for each bus
   // 9.9 lb in all over 5 passes and 6 bushes: 5¼ oz; of 30 % three times as much.
   await expect(sulfur).toContainText('5¼ oz')
   await station(page, hands, 'Materials')
-  await hands.choose(page.getByRole('region', { name: 'Sulfur' }).getByLabel('Product'), 'soil acidifier, 30 % sulfur')
+  await hands.choose(page.getByRole('region', { name: 'Sulfur' }).getByLabel('Product'), 'soil acidifier, 30% sulfur')
   await station(page, hands, 'Amounts')
   await expect(sulfur).toContainText(/15¾ oz.*for each plant/)
 

@@ -305,7 +305,6 @@ describe('cautions', () => {
       ['caution.ammonium-only'],
     ],
     ['meals', { crop: 'mixed-vegetables', ...fed('blood-meal@1') }, { pH: typed('6.4') }, ['caution.dogs-meal']],
-    ['a crop above its span', { crop: 'mixed-vegetables' }, { pH: typed('7.2') }, ['caution.iron-manganese']],
     ['free lime', { crop: 'rhododendron', texture: 'loam' }, { pH: typed('7.6') }, ['caution.free-lime']],
     [
       'an SMP figure below its last column',

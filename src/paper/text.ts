@@ -7,6 +7,7 @@ export function textOf({ head, letter, changes }: Paper): string {
     head ? [head.name, head.address] : '',
     [letter.title.toUpperCase(), letter.addressee, letter.date],
     letter.draft,
+    ...areas.map((area) => [[area.name, groundOf(area)].filter(Boolean).join(' · '), saidOf(area)]),
     steps.length > 0 ? letter.stepsTitle.toUpperCase() : '',
     ...steps.map(({ when, rows }) => [
       when,
@@ -15,7 +16,6 @@ export function textOf({ head, letter, changes }: Paper): string {
         return `- ${[[area, what].filter(Boolean).join(', '), told].filter(Boolean).join(': ')}`
       }),
     ]),
-    ...areas.map((area) => [[area.name, groundOf(area)].filter(Boolean).join(' · '), saidOf(area)]),
     letter.toBuy.length > 0 ? [`${letter.toBuyTitle}:`, ...letter.toBuy.map((one) => `- ${one}`)] : '',
     changes ? [`${changes.title}:`, ...changes.lines.map((one) => `- ${one}`)] : '',
     letter.note,

@@ -17,6 +17,7 @@ import type { ClientWords } from './languages'
 import { worded } from './phrase'
 import { reportWords } from './report-words'
 import { longDate } from './long-date'
+import { whenWords } from './when-words'
 
 /** A letter in words; whoever shows it, on screen, on paper or as plain text, only lays it out. */
 export interface WordedLetter {
@@ -140,7 +141,7 @@ export function wordLetter(
     draft: letter.unconfirmed.length > 0 ? own.draft(letter.unconfirmed.filter(Boolean).join(', ')) : '',
     stepsTitle: own.steps,
     steps: stepsOf(letter).map(({ day, steps }) => ({
-      when: day ? dated(day) : own.undated,
+      when: whenWords(day, steps, letter.today, words),
       rows: steps.map((step) => ({
         area: several ? ('pass' in step ? [step.area] : step.areas).map(({ name }) => name).join(', ') : '',
         ...('pass' in step ? wordStep(step.pass, speech, seen) : wordTest(step, speech, seen)),

@@ -227,7 +227,7 @@ function measuredOut(
   }
   return spreads.map((spread, i): Housed => {
     const { material, amount, rate, meets } = spread
-    const lead = leadOf(spread, needs)
+    const lead = bringsN(spread) || !spreads.some(bringsN) ? leadOf(spread, needs) : withFirst(spread, needs)
     const passes = fertilizerPasses(
       spread,
       [...there, ...spreads],
@@ -237,6 +237,16 @@ function measuredOut(
     )
     return { material, amount, rate, passes, meets }
   })
+}
+
+const bringsN = ({ material }: Pick<Spread, 'material'>) => material.feeding.grade.N > 0
+
+/** What goes with a fertilizer that brings nitrogen goes on once, in the first of its windows. */
+function withFirst(spread: Spread, needs: readonly Need<MajorNutrient>[]): Need<MajorNutrient> | undefined {
+  const nitrogen = needs.find(({ of }) => of === 'N')
+  if (!isApplied(nitrogen)) return leadOf(spread, needs)
+  const { passes } = nitrogen
+  return { ...nitrogen, passes: { ...passes, dressings: passes.dressings.slice(0, 1) } }
 }
 
 /** What one is planned as, by its place: the first stands where a chosen fertilizer would. */

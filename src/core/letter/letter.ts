@@ -11,10 +11,12 @@ import type { AreaPlan, Plan } from '../plan/plan'
 import type { Pass, Treatment } from '../passes/pass'
 import { isOpen } from '../passes/program/dated'
 import type { Test } from '../passes/program/tests'
-import type { Day } from '../calendar/day'
+import { dayNumber, type Day } from '../calendar/day'
+import { closedOn } from '../passes/program/closed'
 import type { Purchase } from '../passes/shopping'
-import { feeds } from '../shelf/product'
-import { saysUntested, saysUnknown } from '../told/headline'
+import { feeds, isLime } from '../shelf/product'
+import { doseOf } from '../needs/reaction'
+import { saysUntested, saysUnknown, unlessBrought } from '../told/headline'
 import { eachOnce, say, type Sentence } from '../sentence/sentence'
 import type { Text } from '../sentence/text'
 import type { Size } from '../ground/sized'
@@ -29,6 +31,8 @@ export interface Letter {
   readonly place: string
   /** `YYYY-MM-DD`. */
   readonly date: string
+  /** Nothing is asked for before it. */
+  readonly today: Day
   readonly areas: readonly LetterArea[]
   /** Names of the areas of which nothing can be said yet. */
   readonly open: readonly string[]
@@ -76,6 +80,8 @@ export interface LetterPass {
   readonly treatment: Treatment
   /** Null where no day is open for it. */
   readonly day: Day | null
+  /** It goes on in the week from its day, or on that day alone: where somebody chose it, or a later one is closed. */
+  readonly by: 'week' | 'day'
   /** How many there are of it. */
   readonly of: number
   /** Further ones like it that are not listed, and the day of the last of them. */
@@ -93,13 +99,14 @@ export interface LetterPass {
 }
 
 /** The letter of a case as its plan stands: every area that has an answer. */
-export function letterOf(kase: Case, { areas, purchases }: Plan): Letter {
+export function letterOf(kase: Case, { today, areas, purchases }: Plan): Letter {
   const answered = areas.filter((area): area is Answered => area.found.answer !== null)
   const inForce = new Set(kase.areas.map(({ reportId }) => reportId))
   return {
     client: kase.client,
     place: kase.place,
     date: kase.letter.date,
+    today,
     areas: answered.map((area) => areaOf(kase, area)),
     open: areas.flatMap(({ name, found }) => (found.answer ? [] : [name])),
     unconfirmed: answered.flatMap(({ name, found }) => (found.answer.needs.some(isHeld) ? [name] : [])),
@@ -142,7 +149,7 @@ function areaOf(kase: Case, plan: Answered): LetterArea {
     size: found.size.ok ? found.size.value : null,
     crop: found.crop && found.crop.label,
     says: [
-      ...saysOf(found),
+      ...unlessBrought(saysOf(found), bringsPhosphorus(plan)),
       ...leadAsked(area, report ?? null),
       ...putWords(plan),
       ...daysSay(plan),
@@ -153,6 +160,12 @@ function areaOf(kase: Case, plan: Answered): LetterArea {
     tests: plan.tests,
   }
 }
+
+/** Some of what is still to be put on holds phosphorus. */
+const bringsPhosphorus = ({ treatments }: AreaPlan): boolean =>
+  treatments.some(({ product, nutrient }) =>
+    product ? feeds(product) && product.feeding.grade['P₂O₅'] > 0 : nutrient === 'P₂O₅',
+  )
 
 /** Lead was a worry here, and nobody has tested for it yet. */
 const leadAsked = ({ concerns }: Area, report: Report | null): readonly Sentence[] =>
@@ -221,13 +234,17 @@ function settingWords({ of, need, ours, own }: Setting): readonly Sentence[] {
 }
 
 /** Elements whose test is low and that get nothing of their own. */
-const lowAndUnfed = ({ reading, needs }: Answer): readonly Sentence[] =>
-  otherNutrients.flatMap((nutrient) => {
+function lowAndUnfed({ reading, needs, reaction }: Answer): readonly Sentence[] {
+  const lime = doseOf(reaction)?.product.material
+  const byLime = isLime(lime) ? (lime.liming.stone === 'dolomitic' ? ['Ca', 'Mg'] : ['Ca']) : []
+  return otherNutrients.flatMap((nutrient) => {
     const low = reading.some(({ id, className }) => id === nutrient && className === 'low')
     const need = needs.find(({ of }) => of === nutrient)
     if (!low || (need && need.outcome !== 'none')) return []
-    return [say(need?.brought ? 'short.brought' : 'short.not-given', { nutrient })]
+    const brought = need?.brought ?? byLime.includes(nutrient)
+    return [say(brought ? 'short.brought' : 'short.not-given', { nutrient })]
   })
+}
 
 /** What is to be known of one need beside its amount. */
 function aboutNeed({ of, outcome, credits, rating, ranged, remarks }: Need): readonly Sentence[] {
@@ -274,11 +291,15 @@ export function thingsIn({ passes }: Pick<LetterArea, 'passes'>): readonly Lette
 /** Passes of one thing beyond these are counted, not listed. */
 const mostListed = 6
 
+/** A day of the week from one on is closed for a treatment. */
+const closesWithin = (day: Day, treatment: Treatment, { ground }: AreaPlan): boolean =>
+  [1, 2, 3, 4, 5, 6].some((later) => closedOn(dayNumber(day)! + later, treatment, ground) !== undefined)
+
 /** Every pass of an area that is still to be put on. */
 export function passesIn(plan: AreaPlan & { readonly found: Found }): readonly LetterPass[] {
   const { answer, season, use } = plan.found
   const open = plan.passes.filter(isOpen)
-  return open.flatMap(({ pass, treatment, day }): LetterPass[] => {
+  return open.flatMap(({ pass, treatment, day, state }): LetterPass[] => {
     const alike = open.filter((one) => one.treatment.key === treatment.key).sort((a, b) => a.pass.n - b.pass.n)
     const turn = alike.findIndex((one) => one.pass.key === pass.key)
     if (turn >= mostListed) return []
@@ -290,6 +311,7 @@ export function passesIn(plan: AreaPlan & { readonly found: Found }): readonly L
         pass,
         treatment,
         day,
+        by: state === 'moved' || (day !== null && closesWithin(day, treatment, plan)) ? 'day' : 'week',
         of: treatment.passes?.count ?? 1,
         more: rest.length > 0 ? { count: rest.length, until: rest.at(-1)!.day } : null,
         gated: plan.tests.some(({ before }) => before === pass.key),

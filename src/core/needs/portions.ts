@@ -54,8 +54,13 @@ export interface Share {
   readonly each: Derived
 }
 
+/** lb that a kitchen scale shows, ¼ oz: of less no hand can give a share. Source: common practice. */
+const leastShare = 1 / 64
+
 export const sharesOf = (amount: Derived, portions: readonly Portion[]): readonly Share[] =>
-  portions.map((portion) => ({ of: portion.of, each: perPortion(amount as Derived<'lb product'>, portion) }))
+  portions
+    .map((portion) => ({ of: portion.of, each: perPortion(amount as Derived<'lb product'>, portion) }))
+    .filter(({ each }) => each.value.v >= leastShare)
 
 /** lb in one pass below which it is mixed with sand, so that it spreads evenly. Source: common practice. */
 const fewOunces = 0.5

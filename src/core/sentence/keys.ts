@@ -688,7 +688,6 @@ export type CautionId =
   | 'P-rule'
   | 'organic-soil'
   | 'beyond-range'
-  | 'iron-manganese'
   | 'iron-stains'
   | 'dogs-meal'
   | 'water-edge'

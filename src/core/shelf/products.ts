@@ -107,7 +107,7 @@ const limes: readonly Lime[] = [
 const acidifiers: readonly Acidifier[] = [
   {
     id: 'sulfur-prills',
-    label: both('sulfur prills, 90 %'),
+    label: both('sulfur prills, 90%'),
     version,
     source,
     lbPerCup: 0.6,
@@ -117,7 +117,7 @@ const acidifiers: readonly Acidifier[] = [
   },
   {
     id: 'sulfur-powder',
-    label: both('sulfur powder, 99 %'),
+    label: both('sulfur powder, 99%'),
     version,
     source,
     lbPerCup: 0.35,
@@ -127,7 +127,7 @@ const acidifiers: readonly Acidifier[] = [
   },
   {
     id: 'soil-acidifier',
-    label: both('soil acidifier, 30 % sulfur'),
+    label: both('soil acidifier, 30% sulfur'),
     version,
     source,
     lbPerCup: 0.55,
@@ -308,7 +308,7 @@ const fertilizers: readonly Fertilizer[] = [
   },
   {
     id: '15-0-15',
-    label: both('fertilizer, no phosphorus'),
+    label: both('fertilizer'),
     version,
     source,
     lbPerCup: 0.5,
@@ -327,7 +327,7 @@ const fertilizers: readonly Fertilizer[] = [
   },
   {
     id: '0-20-20',
-    label: both('fertilizer, no nitrogen'),
+    label: both('fertilizer'),
     version,
     source,
     lbPerCup: 0.52,

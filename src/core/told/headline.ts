@@ -86,7 +86,7 @@ function onFeeding(
 ): readonly Sentence[] {
   const [n, p, k] = needs as [Need<MajorNutrient>, Need<MajorNutrient>, Need<MajorNutrient>]
   const far = reading.some(({ id, distance }) => id === 'pH' && Math.abs(distance ?? 0) >= farOff)
-  if (far && isApplied(ph.need) && p.outcome === 'apply') return [say('headline.pH-before-P')]
+  if (far && ph.outcome === 'lime' && isApplied(ph.need) && p.outcome === 'apply') return [say('headline.pH-before-P')]
   if (needs.some(({ barred }) => barred === 'salts')) return []
   if (needs.every((need) => need.outcome === 'none')) return [say('headline.nothing-to-feed')]
   if (p.barred === 'ban') return []
@@ -110,6 +110,10 @@ export const saysUntested = ({ after }: Pick<Matters, 'after'>): boolean =>
 /** Phosphorus and potassium are not known, and that was said. */
 export const saysUnknown = ({ after }: Pick<Matters, 'after'>): boolean =>
   after.some(({ key }) => key === 'headline.N-only-known' || key === 'headline.P-K-unknown')
+
+/** That no phosphorus is needed is not said to whoever is given some. */
+export const unlessBrought = (says: readonly Sentence[], brought: boolean): readonly Sentence[] =>
+  says.filter(({ key }) => !(brought && (key === 'headline.no-P' || key === 'headline.no-P-low-K')))
 
 /** What the report leaves open and a further test would tell. */
 export function notMeasured(ph: Reaction, needs: readonly Need<MajorNutrient>[], read: ReadReport): Sentence[] {

@@ -1,7 +1,7 @@
 import { groundOf, saidOf, stepColumns, whenOf, type Paper } from '../paper'
 import { artifact, clay, faint, heightOf, line, lineGap, put, room, row, styled, table, type Sheet } from './sheet'
 
-const shares = [0.15, 0.26, 0.19, 0.4] as const
+const shares = [0.13, 0.29, 0.27, 0.31] as const
 
 /** The first page: what to do, in the order of its days, and the words of care that belong to it. */
 export function drawLetter(sheet: Sheet, { letter, head, changes }: Paper, logo: Uint8Array | null): void {
@@ -12,8 +12,8 @@ export function drawLetter(sheet: Sheet, { letter, head, changes }: Paper, logo:
   line(sheet, doc.y, '#22262b', 1)
   doc.y += 5 * scale
   if (letter.draft) put(sheet, root, 'P', letter.draft, { font: 'sans-bold', size: 11, colour: clay, gap: 4 })
-  if (letter.steps.length > 0) drawSteps(sheet, letter)
   drawAreas(sheet, letter)
+  if (letter.steps.length > 0) drawSteps(sheet, letter)
   if (letter.toBuy.length > 0)
     put(sheet, root, 'P', `${letter.toBuyTitle}: ${letter.toBuy.join('. ')}.`, { font: 'sans', size: 9.2, gap: 3 })
   if (changes) {

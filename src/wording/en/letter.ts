@@ -17,12 +17,14 @@ const isOwn = (kind: ReportKind): boolean => kind === 'kit' || kind === 'meter'
 
 /** The words around a letter's sentences. */
 export const letter = {
-  title: 'What your soil asks for',
+  title: 'Your soil test: what to do',
   for: 'For',
-  steps: 'What to do, in order',
-  undated: 'Without a set day',
+  steps: 'What to do',
+  undated: 'When it suits',
+  now: 'Now',
+  week: (day: string) => `Week of ${day}`,
   draft: (areas: string) =>
-    `Draft. A figure for ${areas || 'one area'} is still to be confirmed: do not act on it yet.`,
+    `Draft. An amount for ${areas || 'one area'} is still to be confirmed: do not act on it yet.`,
   changed: (date: string) => `What is new since our letter of ${date}`,
   changedTo: (what: string, before: string, after: string) =>
     before === ''
@@ -36,21 +38,20 @@ export const letter = {
   what: 'What',
   amount: 'How much',
   when: 'How',
-  cautions: 'Before anything goes on',
-  nothing: 'Nothing to put on.',
+  cautions: 'Be careful',
+  nothing: 'Nothing to apply.',
   open: (areas: string) =>
-    `Nothing can be said yet of: ${areas || 'one more area'}. Its size, its crop or its report is missing.`,
+    `No advice yet for: ${areas || 'one more area'}. The size, the crop or the soil test is missing.`,
   retest: (years: number | null) =>
     `Test again in ${years === null ? 'two to three years' : years === 1 ? 'a year' : `${years} years`}, in the same season; sooner where it says so above.`,
-  schools: (taken: string) => `Where practitioners disagree we followed: ${taken}.`,
+  schools: (taken: string) => `Where guidelines differ we followed: ${taken}.`,
   basis: (reports: string) => `Based on: ${reports}.`,
   report: (kind: ReportKind, code: string, laboratory: string, date: string) =>
     [kinds[kind], code, laboratory && (isOwn(kind) ? `(${laboratory})` : `of ${laboratory}`), date && `of ${date}`]
       .filter(Boolean)
       .join(' '),
   byReport: (code: string) => `report ${code}`,
-  follows:
-    'Amounts led by the laboratory are converted to your area; the others follow our guide; the sources are in the case.',
+  follows: 'The lab’s recommendations were converted to your area. Other amounts follow our guide.',
   draftedBy: 'Drafted by',
   checkedBy: 'Checked by',
   how: {
@@ -60,16 +61,16 @@ export const letter = {
     'beside-rows': () => 'beside the plants, off the leaves; scratch in and water',
     spreading: () => 'spread evenly',
   } satisfies Record<How['by'], (deep: string) => string> as Readonly<Record<How['by'], (deep: string) => string>>,
-  offLeaves: 'keep it off the leaves, scratch in and water',
+  offLeaves: 'keep off the leaves, scratch in and water',
   again: 'the same day, after digging once: spread, and work in again',
-  choice: 'in a product of your choice',
-  onlyIf: 'only if the soil test before it still asks for it',
+  choice: 'in any fertilizer that holds it',
+  onlyIf: 'only if the soil test before it still calls for it',
   more: (count: number, until: string) => `then ${count} more like it${until && `, to ${until}`}`,
   applications: (count: number) => `${count} applications`,
   test: 'Test the soil again',
   sameWay: 'the same way',
   gate: (amount: string, what: string, turn: string, on: string, way: string) =>
-    `only if it still asks for it, apply ${amount} of ${what} (${turn})${on && ` ${on}`}; ${way}`,
+    `only if the test still calls for it, apply ${amount} of ${what} (${turn})${on && ` ${on}`}; ${way}`,
   leached: 'after leaching, and before any fertilizer',
   effect: (what: string, months: number) => `${months} months after the last application of ${what}`,
   buy: (bags: string, several: boolean, bag: string) => `buy ${bags} ${several ? 'bags' : 'bag'} of ${bag}`,

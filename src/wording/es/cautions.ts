@@ -36,19 +36,20 @@ export const cautions: Readonly<Record<CautionId, string>> = {
   'wood-ash':
     'Ceniza de leña y cal hidratada nunca con fertilizante de amonio; solo ceniza de leña sin tratar, 15 lb por 1,000 pies² al año.',
   'lime-ammonium': 'La cal, dos semanas o más antes de la urea o el amonio, nunca a la vez: se pierde el amoníaco.',
-  'quick-burns': 'El nitrógeno rápido quema: no en hojas mojadas ni con calor seco, y riegue después.',
+  'quick-burns':
+    'El nitrógeno rápido quema las hojas: no lo aplique en hojas mojadas ni con calor seco. Riegue después.',
   'muriate-heat': 'El cloruro de potasio quema con tiempo caliente y seco.',
   'ammonium-only': 'Los arándanos toman amonio. La etiqueta no debe mostrar nitrato ni cloruro.',
   'P-over': 'Este producto trae fósforo que el suelo no necesita. Se acumula.',
   'P-rule': 'Muchos lugares limitan el fósforo en el césped. Vea su regla local.',
   'organic-soil': 'Más de 20 % de materia orgánica: aquí no valen las cifras para suelo mineral.',
   'beyond-range': 'La cantidad de cal pasa de lo que su método abarca: ponga la mitad, y vuelva a analizar.',
-  'iron-manganese': 'Con un pH así, no lo baje: vigile si falta hierro o manganeso.',
   'iron-stains': 'El hierro mancha el pavimento y la ropa: bárralo antes de regar.',
   'dogs-meal': 'Las harinas atraen a perros y animales: entiérrelas un poco.',
   'water-edge':
     'Lejos de agua, pozos y desagües; barra los gránulos del pavimento. Respete la franja de su regla local.',
-  dormant: 'Nada en suelo helado o césped dormido, ni antes de lluvia fuerte. Vea las fechas prohibidas de su lugar.',
-  label: 'La etiqueta del producto es la ley; las reglas locales van antes que esta hoja.',
+  dormant:
+    'No fertilice césped dormido ni suelo helado, ni antes de lluvia fuerte. Vea las fechas prohibidas de su lugar.',
+  label: 'Siga la etiqueta del producto y las reglas locales: van antes que esta hoja.',
   'own-laboratory': 'No reemplaza la recomendación de su laboratorio o de su estado.',
 }

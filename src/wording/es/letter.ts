@@ -13,10 +13,12 @@ const kinds: Readonly<Record<ReportKind, string>> = {
 
 /** The words around a letter's sentences, in Spanish. */
 export const letter: LetterWords = {
-  title: 'Lo que pide su suelo',
+  title: 'Su análisis de suelo: qué hacer',
   for: 'Para',
-  steps: 'Qué hacer, por orden',
-  undated: 'Sin día fijo',
+  steps: 'Qué hacer',
+  undated: 'Cuando convenga',
+  now: 'Ahora',
+  week: (day) => `Semana del ${day}`,
   draft: (areas) => `Borrador. Falta confirmar una cifra de ${areas || 'un área'}: no la use todavía.`,
   changed: (date) => `Lo nuevo desde nuestra carta del ${date}`,
   changedTo: (what, before, after) =>
@@ -31,13 +33,12 @@ export const letter: LetterWords = {
   what: 'Qué',
   amount: 'Cuánto',
   when: 'Cómo',
-  cautions: 'Antes de aplicar algo',
+  cautions: 'Tenga cuidado',
   nothing: 'No hay nada que aplicar.',
-  open: (areas) =>
-    `Todavía no se puede decir nada de: ${areas || 'otra parte'}. Falta el tamaño, la planta o el análisis.`,
+  open: (areas) => `Aún sin consejo para: ${areas || 'otra parte'}. Falta el tamaño, el cultivo o el análisis.`,
   retest: (years) =>
     `Vuelva a analizar en ${years === null ? 'dos o tres años' : years === 1 ? 'un año' : `${years} años`}, en la misma época; antes donde se dice arriba.`,
-  schools: (taken) => `Donde los expertos no coinciden, seguimos: ${taken}.`,
+  schools: (taken) => `Donde las guías no coinciden, seguimos: ${taken}.`,
   basis: (reports) => `Según: ${reports}.`,
   report: (kind, code, laboratory, date) =>
     [
@@ -49,8 +50,7 @@ export const letter: LetterWords = {
       .filter(Boolean)
       .join(' '),
   byReport: (code) => `análisis ${code}`,
-  follows:
-    'Lo que pide el laboratorio se pasó a su terreno. Lo demás sigue nuestra guía; las fuentes quedan en el expediente.',
+  follows: 'Lo que recomienda el laboratorio se calculó para su área. Lo demás sigue nuestra guía.',
   draftedBy: 'Preparado por',
   checkedBy: 'Revisado por',
   how: {
@@ -62,7 +62,7 @@ export const letter: LetterWords = {
   },
   offLeaves: 'sin tocar las hojas; mezcle apenas y riegue',
   again: 'el mismo día, después de cavar una vez: esparza y mezcle de nuevo',
-  choice: 'en el producto que usted elija',
+  choice: 'en un fertilizante que lo tenga',
   onlyIf: 'solo si el análisis de antes todavía lo pide',
   more: (count, until) => `luego ${count} veces más igual${until && `, hasta el ${until}`}`,
   applications: (count) => `${count} aplicaciones`,

@@ -49,11 +49,11 @@ export const matters: MatterWords = {
     'El análisis pide cal y también azufre. El suelo recibe una u otro, nunca los dos: hay que ver qué renglón vale.',
   'reaction.no-pH': () => 'Falta el pH, así que nada se puede decir de cal ni de azufre.',
   'reaction.lime': (a) =>
-    `El pH ${pH(a.pH)} está por debajo de ${pH(a.trigger)}, donde empieza a sufrir: ${texto(a.crop)}. Suba el pH con cal hasta ${pH(a.aim)}.`,
+    `El pH ${pH(a.pH)} está por debajo de ${pH(a.trigger)}, muy bajo para ${texto(a.crop)}. La cal lo subirá a cerca de ${pH(a.aim)}.`,
   'reaction.lime-lead': (a) =>
     `pH ${pH(a.pH)}: un suelo con plomo se mantiene entre 6.5 y 7, que lo retiene, y lo soporta: ${texto(a.crop)}. Suba el pH con cal hasta ${pH(a.aim)}.`,
   'reaction.leave': (a) =>
-    `El pH ${pH(a.pH)} está entre ${pH(a.low)} y ${pH(a.high)}, bueno para: ${texto(a.crop)}. Ni cal ni azufre.`,
+    `El pH ${pH(a.pH)} está entre ${pH(a.low)} y ${pH(a.high)}, adecuado para ${texto(a.crop)}. No hace falta cal ni azufre.`,
   'reaction.leave-acid-lover': (a) =>
     `El pH ${pH(a.pH)} está un poco por debajo de ${pH(a.low)}, pero este cultivo (${texto(a.crop)}) quiere suelo ácido y solo lleva cal por debajo de ${pH(a.trigger)}: nada de cal.`,
   'reaction.leave-organic': (a) =>
@@ -61,7 +61,7 @@ export const matters: MatterWords = {
   'reaction.leave-high': (a) =>
     `El pH ${pH(a.pH)} está por encima de ${pH(a.low)} a ${pH(a.high)}, pero lo soporta bien: ${texto(a.crop)}. Déjelo así, y vigile si las hojas nuevas se ponen amarillas (hierro, manganeso).`,
   'reaction.sulfur': (a) =>
-    `El pH ${pH(a.pH)} está por encima de ${pH(a.high)}, y necesita suelo ácido: ${texto(a.crop)}. Baje el pH con azufre hasta ${pH(a.aim)}.`,
+    `El pH ${pH(a.pH)} está por encima de ${pH(a.high)}, muy alto para ${texto(a.crop)}. El azufre lo bajará a cerca de ${pH(a.aim)}.`,
   'reaction.sulfur-lead': (a) =>
     `El pH ${pH(a.pH)} está por encima de ${pH(a.high)}, pero este suelo tiene plomo, y la acidez lo libera: nada de azufre. Plante en una cama alta con sustrato ácido limpio (${texto(a.crop)}).`,
   'reaction.not-here': (a) =>
@@ -69,17 +69,17 @@ export const matters: MatterWords = {
   'reaction.none-by-method': (a) =>
     `El pH ${pH(a.pH)} es un poco bajo para este cultivo (${texto(a.crop)}), pero el método (${texto(a.method)}) no halla acidez de reserva: nada de cal.`,
   'reaction.laboratory-lime': (a) =>
-    `${a.agrees ? `El pH ${pH(a.pH)} está por debajo de ${pH(a.trigger)}, y el` : 'El'} laboratorio pide cal; vale ${a.leads ? 'su' : 'otra'} cantidad.`,
+    `${a.agrees ? `El pH ${pH(a.pH)} está por debajo de ${pH(a.trigger)}, y el` : 'El'} laboratorio recomienda cal. ${a.leads ? 'Se usa esa cantidad.' : 'Se usa otra cantidad.'}`,
   'reaction.laboratory-sulfur': (a) =>
-    `${a.agrees ? `El pH ${pH(a.pH)} está por encima de ${pH(a.high)}, y el` : 'El'} laboratorio pide azufre; vale ${a.leads ? 'su' : 'otra'} cantidad.`,
+    `${a.agrees ? `El pH ${pH(a.pH)} está por encima de ${pH(a.high)}, y el` : 'El'} laboratorio recomienda azufre. ${a.leads ? 'Se usa esa cantidad.' : 'Se usa otra cantidad.'}`,
   'reaction.laboratory-none': (a) =>
-    `El laboratorio no pide ${rumbo(a.direction)}, y eso vale. Nuestra guía pondría algo.`,
+    `El laboratorio no recomienda ${rumbo(a.direction)}, y no se aplica. Nuestra guía daría algo.`,
   'reaction.sodic': (a, measures) =>
     `El sodio frena este suelo. Mezcle primero yeso${a.gypsum === null ? ', cuanto diga el laboratorio' : `: ${weight(num(a.gypsum), measures, medidas)} cambiarían todo el sodio`}. Después lave con agua limpia y analice otra vez. Nada de cal, azufre ni fertilizante antes de ese análisis.`,
   'reaction.free-lime': (a) =>
     `El análisis halla ${places(num(a.freeLime), 1)} % de cal libre, que gasta el azufre antes de que baje el pH. Aquí no: plante en maceta o en cama alta con sustrato ácido (${texto(a.crop)}), o elija otra planta.`,
   'reaction.mix-fits': (a) =>
-    `El pH ${pH(a.pH)} está entre ${pH(a.low)} y ${pH(a.high)}, bueno para: ${texto(a.crop)}.`,
+    `El pH ${pH(a.pH)} está entre ${pH(a.low)} y ${pH(a.high)}, adecuado para ${texto(a.crop)}.`,
   'reaction.mix-low': (a) =>
     `El pH ${pH(a.pH)} está por debajo de ${pH(a.low)} a ${pH(a.high)} (${texto(a.crop)}). En sustrato no valen las dosis de cal del campo: pregunte a quien lo vende, o cambie el sustrato.`,
   'reaction.mix-high': (a) =>
@@ -178,24 +178,24 @@ export const matters: MatterWords = {
   'headline.check': () => 'Primero hay que revisar: la cifra del laboratorio va en contra de la lectura.',
   'headline.lime': (a) =>
     num(a.passes) > 1
-      ? `Muy ácido: primero cal, en ${num(a.passes)} aplicaciones, porque el pH frena todo lo demás.`
-      : 'Muy ácido: primero cal, porque el pH frena todo lo demás.',
+      ? `El pH es muy bajo: primero cal, en ${num(a.passes)} aplicaciones, porque el pH frena todo lo demás.`
+      : 'El pH es muy bajo: primero cal, porque el pH frena todo lo demás.',
   'headline.lime-asked': (a) =>
     `Cal, como pide el laboratorio${num(a.passes) > 1 ? `, en ${String(a.passes)} veces` : ''}; la lectura sola no la pediría.`,
   'headline.sulfur-asked': (a) =>
     `Azufre, como pide el laboratorio${num(a.passes) > 1 ? `, en ${String(a.passes)} veces` : ''}; la lectura sola no lo pediría.`,
   'headline.sulfur': (a) =>
     num(a.passes) > 1
-      ? `Le falta acidez: azufre, en ${num(a.passes)} aplicaciones pequeñas, con un análisis entre una y otra.`
-      : 'Le falta acidez: azufre, y luego un análisis antes de poner más.',
+      ? `El pH es muy alto: azufre, en ${num(a.passes)} aplicaciones pequeñas, con un análisis entre una y otra.`
+      : 'El pH es muy alto: azufre, y luego un análisis antes de poner más.',
   'headline.pH-before-P': () =>
     'Corrija primero el pH: el fosfato sirve más si se pone un mes o más después de la cal.',
   'headline.look-elsewhere': () =>
     'Nada de esto explica por qué crece débil: mire la sombra, el agua, la hondura de plantación, las raíces y las plagas.',
-  'headline.leave': () => 'Ni cal ni azufre.',
+  'headline.leave': () => 'No hace falta cal ni azufre.',
   'headline.do-not': () => 'En este suelo, ni cal ni azufre.',
   'headline.not-here': () => 'Este suelo no se volverá ácido: busque otro sitio u otra planta.',
-  'headline.unknown': () => 'Lo de la cal y el azufre aún no se sabe.',
+  'headline.unknown': () => 'Cuánta cal o azufre hace falta aún no se sabe.',
   'headline.lead-precaution': (a) =>
     `${plomo(a)} Nada de hojas ni raíces para comer en este suelo: use camas altas y acolchado.`,
   'headline.lead-screening': (a) =>
@@ -212,17 +212,17 @@ export const matters: MatterWords = {
   'headline.sodic': () => 'El sodio frena este suelo: yeso, drenaje y lavado antes que nada.',
   'headline.salts': () =>
     'Primero las sales: lave con agua limpia y analice otra vez antes de fertilizar. Seis pulgadas de agua sacan la mitad de la sal; un pie, cuatro quintos.',
-  'headline.no-P': () => 'No hace falta fósforo: compre una bolsa con 0 en medio.',
+  'headline.no-P': () => 'No hace falta fósforo: use un fertilizante con 0 en medio.',
   'headline.no-P-low-K': () =>
-    'Lo que falta es potasio, y fósforo no: compre una bolsa con 0 en medio y un número alto al final.',
+    'Falta potasio, no fósforo: use un fertilizante con 0 en medio y un número alto al final.',
   'headline.stop-sulfur': (a) =>
     `No más azufre: el pH ${pH(a.pH)} está en el extremo bajo de ${pH(a.low)} a ${pH(a.high)} (${texto(a.crop)}). Deje lo que falte por poner, y analice otra vez este año.`,
   'headline.straddles': (a) =>
     `El pH puede estar entre ${pH(a.low)} y ${pH(a.high)}: en un extremo ${decision[String(a.atLow)]}, en el otro ${decision[String(a.atHigh)]}. El pH de un laboratorio lo aclara.`,
   'headline.banned': (a) =>
-    `Aquí el ${a.nutrient === 'N' ? 'nitrógeno' : 'fósforo'} está prohibido${a.name ? ` (${String(a.name)})` : ''}: compre una bolsa con 0 ${a.nutrient === 'N' ? 'al principio' : 'en medio'}.`,
-  'headline.only-N': () => 'De los nutrientes, solo hace falta nitrógeno.',
-  'headline.nothing-to-feed': () => 'Este año no hay que fertilizar.',
+    `Aquí el ${a.nutrient === 'N' ? 'nitrógeno' : 'fósforo'} está prohibido${a.name ? ` (${String(a.name)})` : ''}: use un fertilizante con 0 ${a.nutrient === 'N' ? 'al principio' : 'en medio'}.`,
+  'headline.only-N': () => 'Solo hace falta nitrógeno.',
+  'headline.nothing-to-feed': () => 'Este año no hace falta fertilizante.',
   'headline.N-only-known': () => 'El nitrógeno va según el cultivo; del fósforo y el potasio no se sabe.',
   'headline.untested': () =>
     'Sin análisis del suelo: el nitrógeno va según el cultivo. De cal, fosfato y potasa no se sabe hasta analizarlo.',

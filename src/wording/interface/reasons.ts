@@ -32,7 +32,6 @@ export const reasons: Readonly<Record<CautionId, string>> = {
   'P-rule': 'It feeds algae in lakes and streams.',
   'organic-soil': 'Muck and mixes weigh far less by the inch, and hold acidity otherwise.',
   'beyond-range': 'A table says nothing certain past its last row.',
-  'iron-manganese': 'Both are there, and become harder to take up as pH rises.',
   'iron-stains': 'Wet iron rusts where it lies.',
   'dogs-meal': 'They smell of food, and blood or bone meal makes dogs ill.',
   'water-edge': 'What lies on paving goes down the drain with the next rain.',

@@ -41,12 +41,6 @@ export function PaperSheet({ paper, onWords }: Props) {
             {letter.draft}
           </p>
         )}
-        {letter.steps.length > 0 && (
-          <section className="mt-3 print:mt-1">
-            <h3 className="text-[17px] leading-tight font-semibold">{letter.stepsTitle}</h3>
-            <Steps steps={letter.steps} columns={stepColumns(letter)} dense={isLong(paper)} />
-          </section>
-        )}
         {letter.areas.map((area) => (
           <section key={area.id} className="mt-3 break-inside-avoid print:mt-1">
             <h3 className="leading-tight font-semibold">
@@ -65,6 +59,12 @@ export function PaperSheet({ paper, onWords }: Props) {
             </p>
           </section>
         ))}
+        {letter.steps.length > 0 && (
+          <section className="mt-3 print:mt-1">
+            <h3 className="text-[17px] leading-tight font-semibold">{letter.stepsTitle}</h3>
+            <Steps steps={letter.steps} columns={stepColumns(letter)} dense={isLong(paper)} />
+          </section>
+        )}
         {letter.toBuy.length > 0 && (
           <section className="mt-3 font-sans text-[13.5px] print:mt-0.5 print:text-[9pt]">
             <h3 className="inline font-semibold">{letter.toBuyTitle}:</h3>{' '}
@@ -138,7 +138,7 @@ function Steps({ steps, columns, dense }: { steps: readonly WordedDay[]; columns
       <thead>
         <tr className="text-ink-2 text-left">
           {columns.map((column, i) => (
-            <th key={column} scope="col" className={`font-normal ${['w-[14%]', 'w-[27%]', 'w-[19%]'][i] ?? ''}`}>
+            <th key={column} scope="col" className={`font-normal ${['w-[13%]', 'w-[29%]', 'w-[27%]'][i] ?? ''}`}>
               {column}
             </th>
           ))}

@@ -89,7 +89,7 @@ describe('acidifying salts (equivalents by molar mass; caps common practice)', (
     // Sand, 6.2 to 5.2: 1.2 + 0.12 − 0.56 = 0.76 lb S per 100 ft², 52.7 lb of aluminum sulfate: over; 6.1: 0.7 lb, 48.5 lb.
     expect(of('aluminum-sulfate@1', 6.1)[1]).toBeCloseTo(0.7 * 10 * 6.93, 6)
     expect(of('aluminum-sulfate@1', 6.2)).toMatchObject([
-      'sulfur prills, 90 %',
+      'sulfur prills, 90%',
       expect.closeTo(7.6 / 0.9, 6),
       'sulfur.salt-over',
     ])
@@ -98,7 +98,7 @@ describe('acidifying salts (equivalents by molar mass; caps common practice)', (
     expect(of('aluminum-sulfate@1', 5.7, 'highbush-blueberry')[2]).toBe('sulfur.not-on-food'))
   test('ferrous sulfate: 8.67 times', () => {
     const [label, lb] = of('ferrous-sulfate@1', 6.05)
-    expect(label).toBe('sulfur prills, 90 %')
+    expect(label).toBe('sulfur prills, 90%')
     expect(lb).toBeGreaterThan(0)
   })
 })
