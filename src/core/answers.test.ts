@@ -377,7 +377,7 @@ describe('progress', () => {
     ['no size', { size: typed('') }, null, 'ground'],
     ['no report', { crop: 'bermuda' }, null, 'sample'],
     ['too acid, no texture', { crop: 'bermuda' }, { pH: typed('5') }, 'amounts'],
-    ['no fertilizer', { crop: 'bermuda', texture: 'loam' }, { pH: typed('5') }, 'materials'],
+    ['a fertilizer that was named', { crop: 'bermuda', texture: 'loam' }, { pH: typed('5') }, 'letter'],
     ['fertilizer chosen', { crop: 'bermuda', texture: 'loam', ...fed('urea@1') }, { pH: typed('5') }, 'letter'],
   ] as const)('%s', (_, area, report, station) =>
     expect(waitsFor(at(area as Partial<AreaInSeason>, report as ReportParts | null))).toBe(station),

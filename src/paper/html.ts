@@ -1,4 +1,4 @@
-import { groundOf, saidOf, stepColumns, whenOf, type Paper } from './paper'
+import { areaOf, groundOf, saidOf, stepColumns, whenOf, type Paper } from './paper'
 
 const marks: Readonly<Record<string, string>> = { '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;', "'": '&#39;' }
 const safe = (text: string): string => text.replace(/[&<>"']/g, (mark) => marks[mark]!)
@@ -11,7 +11,7 @@ export function htmlOf({ language, head, letter, changes }: Paper): string {
   const rows = letter.steps.flatMap(({ when, rows: ofDay }) =>
     ofDay.map(
       (one, i) =>
-        `<tr><th align="left" valign="top">${i === 0 ? safe(when) : ''}</th><td valign="top">${safe([one.area, one.what].filter(Boolean).join(', '))}</td><td valign="top"><strong>${safe(one.amount)}</strong> ${safe(one.measure)}</td><td valign="top">${safe(whenOf(one))}</td></tr>`,
+        `<tr><th align="left" valign="top">${i === 0 ? safe(when) : ''}</th><td valign="top">${safe([areaOf(ofDay, i), one.what].filter(Boolean).join(', '))}</td><td valign="top"><strong>${safe(one.amount)}</strong> ${safe(one.measure)}</td><td valign="top">${safe(whenOf(one))}</td></tr>`,
     ),
   )
   const table =

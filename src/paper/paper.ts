@@ -1,5 +1,5 @@
 import type { Language } from '../core/sentence/text'
-import type { WordedArea, WordedLetter, WordedRow } from '../wording/letter'
+import type { WordedArea, WordedDay, WordedLetter, WordedRow } from '../wording/letter'
 import type { WordedWhy } from '../wording/why'
 import type { WordedWorkings } from '../wording/workings'
 
@@ -42,6 +42,10 @@ export const saidOf = ({ says, rows, instead }: WordedArea): string =>
 /** The names of the four columns of the timetable; one of before had none for its days. */
 export const stepColumns = ({ columns }: WordedLetter): readonly string[] =>
   columns.length < 4 ? ['', ...columns] : columns
+
+/** The area of a row in a table, where the row above does not name it already. */
+export const areaOf = (rows: WordedDay['rows'], i: number): string =>
+  rows[i]!.area === rows[i - 1]?.area ? '' : rows[i]!.area
 
 /** When, how often, where and how one thing goes on. */
 export const whenOf = ({ days, when }: WordedRow): string => [days, when].filter(Boolean).join('; ')

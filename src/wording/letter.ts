@@ -262,7 +262,11 @@ const above = ['above', 'thing above', 'day above']
 /** A pass in the timetable: how it goes on is said the first time, and where the row above does not say it. */
 function wordStep(one: LetterPass, speech: Speech, seen: Map<string, string>): WordedRow {
   const row = wordPass(one, speech)
-  return { ...row, when: row.when.replace(wayWords(one, speech), sayWay(one, speech, seen)) }
+  const whole = [one.pass.areaId, one.day, row.when].join(' ')
+  const isSaid = seen.get('row above') === whole
+  seen.set('row above', whole)
+  const way = sayWay(one, speech, seen)
+  return { ...row, when: isSaid ? speech.words.letter.sameWay : row.when.replace(wayWords(one, speech), way) }
 }
 
 /** How it goes on; the same way, where that was said of it before, or in the row above of the same area, thing or day. */

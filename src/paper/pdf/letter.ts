@@ -1,4 +1,4 @@
-import { groundOf, saidOf, stepColumns, whenOf, type Paper } from '../paper'
+import { areaOf, groundOf, saidOf, stepColumns, whenOf, type Paper } from '../paper'
 import { artifact, clay, faint, heightOf, line, lineGap, put, room, row, styled, table, type Sheet } from './sheet'
 
 const shares = [0.13, 0.29, 0.27, 0.31] as const
@@ -65,14 +65,15 @@ function drawSteps(sheet: Sheet, letter: Paper['letter']): void {
   table(sheet, stepColumns(letter), shares, (all) => {
     for (const { when, rows } of letter.steps)
       rows.forEach((one, i) => {
-        const { area, what, amount, measure } = one
+        const { what, amount, measure } = one
+        const area = areaOf(rows, i)
         const cells = [
           { text: '', ...(i === 0 && { strong: when, strongSize: 9 }) },
           { text: what, ...(area && { strong: area, strongSize: 9 }) },
           { text: measure, ...(amount && { strong: amount, strongSize: 10 }) },
           { text: whenOf(one) },
         ]
-        line(sheet, row(sheet, all, cells, shares, 'TD') - 1.5)
+        line(sheet, row(sheet, all, cells, shares, 'TD') - 1.1)
       })
   })
 }

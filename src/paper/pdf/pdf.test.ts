@@ -13,7 +13,7 @@ import { sampleCases } from '../../demo/sample-cases'
 import { english } from '../../wording/languages'
 import { spanish } from '../../wording/spanish'
 import { paperOf } from '../build'
-import type { Paper } from '../paper'
+import { areaOf, type Paper } from '../paper'
 import { lettersMissing, pdfOf } from './pdf'
 import type { Fonts } from './sheet'
 import { missingTests } from '../../core/compare/missing'
@@ -56,17 +56,17 @@ const wordsOf = ({ letter }: Paper): readonly string[] => [
   letter.title,
   letter.addressee,
   letter.draft,
+  ...letter.areas.flatMap(({ name, says }) => [name, ...says.map(({ text }) => text)]),
   ...letter.steps.flatMap(({ when, rows }) => [
     when,
-    ...rows.flatMap(({ area, what, amount, measure, days, when: how }) => [
-      area,
+    ...rows.flatMap(({ what, amount, measure, days, when: how }, i) => [
+      areaOf(rows, i),
       what,
       amount,
       measure,
       [days, how].filter(Boolean).join('; '),
     ]),
   ]),
-  ...letter.areas.flatMap(({ name, says }) => [name, ...says.map(({ text }) => text)]),
   ...letter.toBuy,
   letter.note,
   ...letter.cautions.map(({ text }) => text),

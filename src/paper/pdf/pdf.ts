@@ -5,12 +5,12 @@ import { faint, fontNames, styled, type Doc, type Fonts, type Sheet } from './sh
 import { drawWhy, drawWorkings } from './why'
 
 /** Points. */
-const margin = { side: 48, top: 34, bottom: 40 } as const
+const margin = { side: 40, top: 30, bottom: 38 } as const
 const languageTags = { en: 'en-US', es: 'es-US' } as const
 /** Where it takes more than one page all the same. */
 const onSeveral = 0.95
 /** How much smaller the type may become so that the first page stays one; below it nobody likes to read. */
-const scales = [1, 0.95, 0.9, 0.85, 0.8] as const
+const scales = [1, 0.95, 0.9, 0.85, 0.8, 0.77] as const
 
 /**
  * Papers as one PDF, each beginning on a page of its own: tagged, its text selectable, its fonts embedded as far as they

@@ -140,7 +140,7 @@ export function row(
 ): number {
   const { doc, left, width, scale } = sheet
   const widths = shares.map((share) => share * width - 8 * scale)
-  const height = Math.max(...cells.map((cell, i) => cellHeight(sheet, cell, widths[i]!))) + 3.5 * scale
+  const height = Math.max(...cells.map((cell, i) => cellHeight(sheet, cell, widths[i]!))) + 2.6 * scale
   room(sheet, height)
   const y = doc.y
   const tr = doc.struct('TR')

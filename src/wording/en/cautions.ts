@@ -20,7 +20,7 @@ export const cautions = {
   'weed-killer':
     'Lawn fertilizer may hold a weed killer, which ruins beds and borders: use it here only where the label shows none.',
   'carry-over': 'Manure, hay and compost can carry weed killer: grow beans in a pot of it first, and see them thrive.',
-  mix: 'Soilless mix: no rate for field soil holds here, and one salts reading alone never says what is needed.',
+  mix: 'In soilless mix one salts reading alone never says what is needed.',
   salts:
     'Salts above what this crop bears: find the cause, leach with good water where it drains, and apply no fertilizer meanwhile.',
   'sulfur-overshoot': 'Test again before every repeat. Too much sulfur is slow to undo.',

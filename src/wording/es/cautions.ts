@@ -25,7 +25,7 @@ export const cautions: Readonly<Record<CautionId, string>> = {
     'El fertilizante de césped puede llevar herbicida, que arruina huertos y jardineras: úselo aquí solo si la etiqueta no muestra ninguno.',
   'carry-over':
     'El estiércol, el heno y la composta pueden traer herbicida: siembre antes frijoles en una maceta con ellos, y vea si crecen bien.',
-  mix: 'Sustrato sin suelo: aquí no vale ninguna dosis de campo, y una sola lectura de sales nunca dice qué falta.',
+  mix: 'En sustrato, una sola lectura de sales nunca dice qué falta.',
   salts:
     'Sales por encima de lo que aguanta el cultivo: busque la causa, lave con agua buena donde drena, y mientras tanto no fertilice.',
   'sulfur-overshoot': 'Analice antes de repetir. Demasiado azufre tarda mucho en deshacerse.',

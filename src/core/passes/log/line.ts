@@ -147,6 +147,7 @@ export const plain = (text: string): string =>
     .toLowerCase()
     .replace(/[–—]/g, '-')
     .replace(/(\d),(?=\d{3}\b)/g, '$1')
+    .replace(/(\d) %/g, '$1%')
     .replace(/\s+/g, ' ')
     .trim()} `
 

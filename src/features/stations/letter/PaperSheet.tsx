@@ -2,7 +2,7 @@
 
 import { useLiveQuery } from 'dexie-react-hooks'
 import { Fragment, Suspense } from 'react'
-import { groundOf, stepColumns, whenOf, type Paper } from '@/paper/paper'
+import { areaOf, groundOf, stepColumns, whenOf, type Paper } from '@/paper/paper'
 import { db } from '@/store/db'
 import { Formula } from '@/ui/Formula'
 import type { WordedDay } from '@/wording/letter'
@@ -154,7 +154,7 @@ function Steps({ steps, columns, dense }: { steps: readonly WordedDay[]; columns
                 </th>
               )}
               <td className="py-1 pr-3 print:py-px">
-                {one.area && <strong>{one.area} </strong>}
+                {areaOf(rows, i) && <strong>{one.area} </strong>}
                 <Formula>{one.what}</Formula>
               </td>
               <td className="py-1 pr-3 print:py-px">
