@@ -131,7 +131,7 @@ test('the office’s own frosts, a limit of the year and a strip by the lake are
   const main = page.getByRole('main')
   await expect(main).not.toContainText('24-0-11')
   await expect(main).toContainText(
-    'lake shore: on the 15 ft beside the water nothing goes on; this ground begins 10 ft from it.',
+    'lake shore: on the 15 ft beside the water apply nothing; this area begins 10 ft from it.',
   )
   expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([])
   await page.getByRole('button', { name: /^Letter/ }).click()

@@ -216,7 +216,7 @@ test('the letter prints on one page, without the screen around it', async ({ wat
     expect(pdf.numPages, id).toBe(1)
     const { items } = await (await pdf.getPage(1)).getTextContent()
     const text = items.map((item) => ('str' in item ? item.str : '')).join(' ')
-    expect(text).toContain('What your soil asks for')
+    expect(text).toContain('Your soil test: what to do')
     expect(text).not.toContain('Print the letter')
     expect(text).not.toContain('Areas, to scale')
   }

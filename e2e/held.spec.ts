@@ -39,7 +39,7 @@ test('a figure against the reading is checked first: nothing of it is in the let
   await row.getByRole('button', { name: 'Confirm it' }).click()
   const lime = page.getByRole('region', { name: 'Lime', exact: true })
   await expect(lime).toContainText('asked them: the row is to be cleared')
-  await expect(page.getByText('Lime, as the laboratory asks')).toBeVisible()
+  await expect(page.getByText('Lime, as the lab recommends')).toBeVisible()
   await page.getByRole('button', { name: /^Letter/ }).click()
   await expect(sheet.getByRole('row', { name: /pelletized lime.*1 of 2/ })).toHaveCount(4)
   await expect(sheet).toContainText('asked them: the row is to be cleared')

@@ -30,7 +30,7 @@ test('a mix for two lawns is worked out, taken, printed, and told as out of date
   await page.goto(hall('letter'))
   const letter = page.getByRole('article')
   await expect(letter).toContainText('46-0-0 urea: 30 lb in all; buy 1 bag of 50 lb')
-  await expect(letter).toContainText('Lime two weeks or more before urea or ammonium')
+  await expect(letter).toContainText('Apply lime two weeks or more before urea or ammonium')
 
   await page.goto(hall('ground'))
   await type(page, 'Size', '62x100')
@@ -217,8 +217,8 @@ test('every pass has a card, one to the screen of a phone', async ({ watched: pa
   await page.goto(hall('letter'))
   await page.getByRole('radio', { name: 'cards' }).click()
   const cards = page.getByRole('list', { name: 'A card for each pass' })
-  // Three of lime, two of the bag.
-  await expect(cards.locator('> li')).toHaveCount(5)
+  // Three of lime; two of the bag, and of what it leaves short; two each of what is named for the other lawn.
+  await expect(cards.locator('> li')).toHaveCount(11)
   await expect(cards.getByText('2 of 3')).toBeVisible()
   await expect(cards.locator('> li').filter({ hasText: '24-0-11' }).first()).toContainText('burns')
   await page.getByRole('radio', { name: 'Español' }).click()

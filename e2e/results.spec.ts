@@ -103,7 +103,7 @@ test('mix, lead and salts are read with their cautions first, and mix gets no ra
   await page.getByRole('button', { name: 'Put it in force' }).click()
   await reading(page)
   const first = page.getByRole('region', { name: 'Before anything else' })
-  await expect(first).toContainText('no rate for field soil holds')
+  await expect(first).toContainText('one salts reading alone never says what is needed')
   await expect(first).toContainText('Too salty')
   // Saturated media extract (Warncke & Krauskopf, E-1736, recalled): 5+ dS/m very high, 100–199 ppm NO₃-N optimum.
   await expect(line(page, 'EC')).toContainText('Very high')

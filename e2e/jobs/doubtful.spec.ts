@@ -42,7 +42,7 @@ test('a neighbour’s figure for blueberries, doses of two products for each bus
   await station(page, hands, 'Letter')
   const letter = page.getByRole('article')
   await expect(letter.getByRole('row', { name: /urea/ }).first()).toContainText(/oz.*cup/)
-  await expect(letter).toContainText('No soil test: nitrogen goes by the crop.')
+  await expect(letter).toContainText('No soil test: nitrogen is what this crop usually needs.')
   tell('7', hands, '30 + 60')
 })
 

@@ -26,7 +26,7 @@ test('an index report of a lake lawn: phosphorus banned, lead asked for, and a b
   await hands.click(page.getByRole('radio', { name: /^24-0-11/ }))
   await station(page, hands, 'Letter')
   const letter = page.getByRole('article')
-  await expect(letter).toContainText('Phosphorus is banned here: buy a bag with a 0 in the middle.')
+  await expect(letter).toContainText('Phosphorus is banned here: use a fertilizer whose middle number is 0.')
   await expect(letter).toContainText(/lead/)
   await expect(letter.getByRole('row', { name: /24-0-11/ }).first()).toContainText(/Sep|Oct|Nov|May|Mar|Apr/)
   tell('6', hands, '30 + 60')

@@ -79,7 +79,7 @@ test('blueberries over three years: sulfur before planting, a retest each spring
   await expect(page.getByRole('article')).toContainText(stop)
   await station(page, hands, 'Log')
   await expect(page.getByRole('region', { name: 'Put on' })).toContainText(
-    '4 lb sulfur prills, 90 %, other than planned',
+    '4 lb sulfur prills, 90%, other than planned',
   )
   const course = page.getByRole('region', { name: /pH over the years$/ })
   await expect(course.getByRole('img')).toHaveAccessibleName(/26 Aug 2024 5\.9, 26 Apr 2025 5\.6, 18 Apr 2026 4\.4/)

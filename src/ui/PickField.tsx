@@ -20,6 +20,8 @@ interface Props<Value extends string> {
   onChange: (value: Value | null) => void
   placeholder: string
   none: string
+  /** An entry that is in no list and means what was typed. */
+  beside?: (query: string) => (Named & { readonly value: Value }) | undefined
   /** Typed into what stood here before the list had come: the caret goes on behind it. */
   begun?: string
 }
@@ -32,10 +34,12 @@ export function PickField<Value extends string>({
   onChange,
   placeholder,
   none,
+  beside,
   begun,
 }: Props<Value>) {
   const [query, setQuery] = useState('')
-  const found = findOptions(options, query)
+  const own = beside?.(query)
+  const found = [...findOptions(options, query), ...(own ? [own] : [])]
   const button = useRef<HTMLButtonElement>(null)
   const input = useRef<HTMLInputElement>(null)
   useEffect(() => {

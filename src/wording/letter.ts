@@ -138,7 +138,7 @@ export function wordLetter(
     title: own.title,
     addressee: `${own.for} ${[letter.client, letter.place].filter(Boolean).join(', ')}`,
     date: dated(letter.date),
-    draft: letter.unconfirmed.length > 0 ? own.draft(letter.unconfirmed.filter(Boolean).join(', ')) : '',
+    draft: letter.undecided.length > 0 ? own.draft(letter.undecided.filter(Boolean).join(', ')) : '',
     stepsTitle: own.steps,
     steps: stepsOf(letter).map(({ day, steps }) => ({
       when: whenWords(day, steps, letter.today, words),

@@ -159,7 +159,7 @@ function groundOf(
   function dose({ fed, label }: Candidate, meets: MajorNutrient, brought: Amounts, put: Amounts): number | undefined {
     const lb = fed[meets] > 0 ? (wanted.get(meets)! - brought[meets]) / fed[meets] : 0
     const within = majorNutrients.every(
-      (nutrient) => put[nutrient] + lb * label[nutrient] <= mostPrinted[nutrient] * thousands,
+      (nutrient) => label[nutrient] === 0 || put[nutrient] + lb * label[nutrient] <= mostPrinted[nutrient] * thousands,
     )
     return lb > 0 && within ? lb : undefined
   }

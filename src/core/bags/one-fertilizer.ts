@@ -7,7 +7,7 @@ import { mostPrinted } from '../needs/hold'
 import { fertilizerPasses } from './fertilizers'
 import type { Passes } from '../needs/split'
 import { accept, refuse, say, type Outcome, type Sentence } from '../sentence/sentence'
-import { quantity, type MajorNutrient } from '../units/quantity'
+import { majorNutrients, quantity, type MajorNutrient } from '../units/quantity'
 import { overArea } from '../units/rates'
 import { derive, given, type Derived } from '../units/workings'
 import { firstYearOf, shareOf, suppliesOf, type Supply } from './supply'
@@ -161,7 +161,7 @@ export function barredBy(
   const turf = crop.use === 'lawn' && !settings.newLawn
   if (turf && enough && phosphate.outcome !== 'apply' && fertilizer.feeding.grade['P₂O₅'] > 0)
     barred.push(say('mix.P-enough'))
-  for (const nutrient of ['P₂O₅', 'K₂O'] as const) {
+  for (const nutrient of majorNutrients) {
     const brings = (rate * fertilizer.feeding.grade[nutrient]) / 100
     if (brings > mostPrinted[nutrient])
       barred.push(say('mix.too-much', { nutrient, rate: brings, most: mostPrinted[nutrient] }))

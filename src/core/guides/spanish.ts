@@ -53,7 +53,7 @@ const spanish = {
   'at planting': 'al plantar',
   'beside the rows when growth is under way': 'junto a los surcos cuando ya crecen',
   'beside the rows at 12 to 14 in tall, at most ½ lb N per 100 ft of row':
-    'junto a los surcos con 12 a 14 pulgadas de alto, a lo más ½ lb de nitrógeno por 100 pies de surco',
+    'junto a los surcos con 12 a 14 pulgadas de alto; a lo más ½ lb de nitrógeno por 100 pies',
   'beside the plants at first fruit': 'junto a las plantas con el primer fruto',
   'three to four weeks later': 'tres o cuatro semanas después',
   'again after three to four weeks, none once the soil cracks at bulbing':

@@ -7,6 +7,7 @@ import { houseSampling } from '../guides/sampling'
 import { isHeld, type Need } from '../needs/need'
 import type { Setting } from '../needs/settings'
 import type { Answer, AreaRecommendation } from '../recommend'
+import { findingsIn } from '../plan/findings'
 import type { AreaPlan, Plan } from '../plan/plan'
 import type { Pass, Treatment } from '../passes/pass'
 import { isOpen } from '../passes/program/dated'
@@ -36,8 +37,8 @@ export interface Letter {
   readonly areas: readonly LetterArea[]
   /** Names of the areas of which nothing can be said yet. */
   readonly open: readonly string[]
-  /** Names of the areas of which a figure waits to be confirmed: until then it is a draft. */
-  readonly unconfirmed: readonly string[]
+  /** Names of the areas of which something has to be decided before it leaves: until then it is a draft. */
+  readonly undecided: readonly string[]
   /** Every product that the job takes, each once. */
   readonly purchases: readonly Purchase[]
   readonly note: string
@@ -99,7 +100,8 @@ export interface LetterPass {
 }
 
 /** The letter of a case as its plan stands: every area that has an answer. */
-export function letterOf(kase: Case, { today, areas, purchases }: Plan): Letter {
+export function letterOf(kase: Case, plan: Plan): Letter {
+  const { today, areas, purchases } = plan
   const answered = areas.filter((area): area is Answered => area.found.answer !== null)
   const inForce = new Set(kase.areas.map(({ reportId }) => reportId))
   return {
@@ -109,7 +111,7 @@ export function letterOf(kase: Case, { today, areas, purchases }: Plan): Letter 
     today,
     areas: answered.map((area) => areaOf(kase, area)),
     open: areas.flatMap(({ name, found }) => (found.answer ? [] : [name])),
-    unconfirmed: answered.flatMap(({ name, found }) => (found.answer.needs.some(isHeld) ? [name] : [])),
+    undecided: undecidedIn(kase, plan),
     purchases,
     note: kase.letter.note,
     cautions: eachOnce(answered.flatMap(({ found }) => found.answer.cautions)),
@@ -125,6 +127,13 @@ export function letterOf(kase: Case, { today, areas, purchases }: Plan): Letter 
     draftedBy: kase.draftedBy,
     checkedBy: kase.checkedBy,
   }
+}
+
+/** Areas with an answer of which a finding is to be decided first. */
+function undecidedIn(kase: Case, plan: Plan): readonly string[] {
+  const open = findingsIn(kase, plan).filter(({ severity }) => severity === 'decide')
+  const ids = new Set(open.map(({ areaId }) => areaId))
+  return plan.areas.flatMap(({ areaId, name, found }) => (found.answer && ids.has(areaId) ? [name] : []))
 }
 
 function yearsToRetest({ schools }: Case, answered: readonly Answered[]): number | null {

@@ -1,3 +1,4 @@
+import { graded } from './graded'
 import type { SourceRef } from '../units/sources'
 import type { Text } from '../sentence/text'
 import type { OtherNutrient } from '../units/quantity'
@@ -110,10 +111,10 @@ export const isFertilizer = (product: Product | undefined): product is Fertilize
 
 const byRef = new WeakMap<readonly Product[], ReadonlyMap<string, Product>>()
 
-/** The product of a list, which never changes, by its reference. */
+/** The product of a list, which never changes, by its reference; one of three numbers on a bag is known without. */
 export function productNamed(products: readonly Product[], ref: ProductRef | null): Product | undefined {
   if (ref === null) return undefined
   let known = byRef.get(products)
   if (!known) byRef.set(products, (known = new Map([...products].reverse().map((one) => [productRef(one), one]))))
-  return known.get(ref)
+  return known.get(ref) ?? graded(ref)
 }

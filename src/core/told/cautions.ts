@@ -86,7 +86,9 @@ const classOf = (reading: readonly ReadingLine[], line: string, ...classes: read
   reading.some(({ id, className }) => id === line && className !== undefined && classes.includes(className))
 
 /** What a caution has to do with; of one that is about nothing of these, with everything. */
-export type CautionAbout = 'lime' | 'sulfur' | 'both' | 'feeding' | 'lead' | 'salts' | 'mix'
+export type CautionAbout = 'lime' | 'sulfur' | 'both' | 'feeding' | 'lead' | 'salts' | 'mix' | Holding
+/** Of what some product holds. */
+export type Holding = 'nitrogen' | 'phosphorus' | 'chloride' | 'boron' | 'copper'
 
 export interface CautionSaid extends Sentence {
   readonly about?: CautionAbout
@@ -108,13 +110,13 @@ export const cautions: readonly Caution[] = [
   { key: 'ammonium-nitrate', about: 'feeding', all: ['ammonium nitrate'] },
   { key: 'caustic-lime', about: 'lime', all: ['caustic lime'] },
   { key: 'aluminum', about: 'sulfur', all: ['acid salt'], none: ['iron sulfate'] },
-  { key: 'borax', about: 'feeding', all: ['boron'] },
-  { key: 'copper', about: 'feeding', all: ['copper'] },
+  { key: 'borax', about: 'boron', all: ['boron'] },
+  { key: 'copper', about: 'copper', all: ['copper'] },
   { key: 'manure-food', about: 'feeding', all: ['manure'], none: ['lawn'] },
   { key: 'lime-dust', about: 'lime', all: ['limes'] },
   { key: 'sulfur-dust', about: 'sulfur', all: ['acidifies'] },
   { key: 'sewage', about: 'feeding', all: ['sewage'] },
-  { key: 'nitrate-wells', about: 'feeding', any: ['much nitrate', 'nitrate bag'] },
+  { key: 'nitrate-wells', about: 'nitrogen', any: ['much nitrate', 'nitrate bag'] },
   { key: 'weed-killer', about: 'feeding', all: ['lawn bag'], none: ['lawn'] },
   { key: 'carry-over', about: 'feeding', any: ['manure', 'compost'] },
   { key: 'mix', about: 'mix', all: ['mix'] },
@@ -126,18 +128,18 @@ export const cautions: readonly Caution[] = [
   { key: 'wood-ash', about: 'lime', all: ['caustic lime', 'feeds nitrogen'] },
   { key: 'lime-ammonium', all: ['limes', 'ammonium bag'] },
   { key: 'lime-ammonium', all: ['limes', 'feeds'], none: ['fertilizer'] },
-  { key: 'quick-burns', about: 'feeding', all: ['quick bag', 'feeds nitrogen'] },
-  { key: 'muriate-heat', about: 'feeding', all: ['chloride bag'] },
-  { key: 'ammonium-only', about: 'feeding', all: ['ammonium only', 'blend or none'] },
-  { key: 'P-over', about: 'feeding', all: ['phosphorus over'], none: ['phosphorus banned'] },
-  { key: 'P-rule', about: 'feeding', all: ['lawn', 'phosphorus bag'] },
-  { key: 'P-rule', about: 'feeding', all: ['lawn', 'feeds'], none: ['fertilizer'] },
+  { key: 'quick-burns', about: 'nitrogen', all: ['quick bag', 'feeds nitrogen'] },
+  { key: 'muriate-heat', about: 'chloride', all: ['chloride bag'] },
+  { key: 'ammonium-only', about: 'nitrogen', all: ['ammonium only', 'blend or none'] },
+  { key: 'P-over', about: 'phosphorus', all: ['phosphorus over'], none: ['phosphorus banned'] },
+  { key: 'P-rule', about: 'phosphorus', all: ['lawn', 'phosphorus bag'] },
+  { key: 'P-rule', about: 'phosphorus', all: ['lawn', 'feeds'], none: ['fertilizer'] },
   { key: 'organic-soil', about: 'lime', all: ['organic soil'] },
   { key: 'beyond-range', about: 'lime', all: ['beyond range'] },
   { key: 'iron-stains', any: ['iron', 'iron sulfate'] },
   { key: 'dogs-meal', about: 'feeding', all: ['meal'] },
   { key: 'water-edge', all: ['feeds'] },
-  { key: 'dormant', about: 'feeding', all: ['lawn', 'feeds'] },
+  { key: 'dormant', about: 'nitrogen', all: ['lawn', 'feeds'] },
   { key: 'label', any: ['feeds', 'limes', 'acidifies'] },
   { key: 'own-laboratory', about: 'both', all: ['ours leads'] },
 ]

@@ -24,7 +24,7 @@ export const letter = {
   now: 'Now',
   week: (day: string) => `Week of ${day}`,
   draft: (areas: string) =>
-    `Draft. An amount for ${areas || 'one area'} is still to be confirmed: do not act on it yet.`,
+    `Draft. Something about ${areas || 'one area'} is still to be decided: do not act on it yet.`,
   changed: (date: string) => `What is new since our letter of ${date}`,
   changedTo: (what: string, before: string, after: string) =>
     before === ''
@@ -70,7 +70,7 @@ export const letter = {
   test: 'Test the soil again',
   sameWay: 'the same way',
   gate: (amount: string, what: string, turn: string, on: string, way: string) =>
-    `only if the test still calls for it, apply ${amount} of ${what} (${turn})${on && ` ${on}`}; ${way}`,
+    `only if the test still calls for it: ${amount} of ${what} (${turn})${on && ` ${on}`}; ${way}`,
   leached: 'after leaching, and before any fertilizer',
   effect: (what: string, months: number) => `${months} months after the last application of ${what}`,
   buy: (bags: string, several: boolean, bag: string) => `buy ${bags} ${several ? 'bags' : 'bag'} of ${bag}`,

@@ -4,10 +4,10 @@ import { banned, capital, classWords, ended, nutrient, num, pH, stuff, text, typ
 
 const decision: Readonly<Record<string, string>> = { lime: 'lime', sulfur: 'sulfur', neither: 'neither' }
 const credits: Readonly<Record<string, string>> = {
-  manure: 'manure or compost gives',
-  nitrate: 'left-over nitrate gives',
-  legume: 'the legume turned under gives',
-  ash: 'wood ash gives',
+  manure: 'manure or compost',
+  nitrate: 'left-over nitrate',
+  legume: 'a legume turned under',
+  ash: 'wood ash',
 }
 const brings = (names: string): string =>
   names
@@ -35,13 +35,13 @@ export const matters = {
   'reaction.lime': (a) =>
     `pH ${pH(a.pH)} is below ${pH(a.trigger)}, too low for ${text(a.crop)}. Lime will raise it to about ${pH(a.aim)}.`,
   'reaction.lime-lead': (a) =>
-    `pH ${pH(a.pH)}. Soil with lead is kept at 6.5 to 7, which binds the lead, and ${text(a.crop)} can grow there. Lime will raise the pH to ${pH(a.aim)}.`,
+    `pH ${pH(a.pH)}. Soil with lead is kept at 6.5 to 7, which binds the lead. ${capital(text(a.crop))} can grow there. Lime will raise the pH to ${pH(a.aim)}.`,
   'reaction.leave': (a) =>
     `pH ${pH(a.pH)} is within ${pH(a.low)} to ${pH(a.high)}, the right range for ${text(a.crop)}. No lime or sulfur needed.`,
   'reaction.leave-acid-lover': (a) =>
     `pH ${pH(a.pH)} is a little below ${pH(a.low)}, but ${text(a.crop)} likes acid soil and is limed only below ${pH(a.trigger)}. No lime needed.`,
   'reaction.leave-organic': (a) =>
-    `pH ${pH(a.pH)} is below ${pH(a.low)}, but organic soil is limed only below ${pH(a.trigger)}, and ${text(a.crop)} can do well here. No lime needed.`,
+    `pH ${pH(a.pH)} is below ${pH(a.low)}, but organic soil is limed only below ${pH(a.trigger)}. ${capital(text(a.crop))} can do well here. No lime needed.`,
   'reaction.leave-high': (a) =>
     `pH ${pH(a.pH)} is above ${pH(a.low)} to ${pH(a.high)}, but ${text(a.crop)} can live with that. Watch for yellow young leaves (iron, manganese).`,
   'reaction.sulfur': (a) =>
@@ -79,13 +79,13 @@ export const matters = {
   'soilless.Ca-by-lime': () => 'Below what is wanted, in acid mix: dolomitic lime brings it, by its label.',
   'soilless.enough': () => 'Within its span or above: none to add.',
   'held.lime-high': (a) =>
-    `The lab recommends lime, but pH ${pH(a.pH)} is already above ${pH(a.low)} to ${pH(a.high)}, where ${text(a.crop)} does well. None until it is checked: is it the right sample, the right line, the right crop?`,
+    `The lab recommends lime, but pH ${pH(a.pH)} is already above ${pH(a.low)} to ${pH(a.high)}: high enough for ${text(a.crop)}. None until it is checked: is it the right sample, the right line, the right crop?`,
   'held.lime-acid-lover': (a) =>
     `The lab recommends lime, but ${text(a.crop)} likes acid soil, and pH ${pH(a.pH)} is not below ${pH(a.trigger)}. No lime until it is checked.`,
   'held.lime-sodic': () =>
     'The lab recommends lime, but the soil is sodic: gypsum and leaching help it, lime does not. No lime until it is checked.',
   'held.sulfur-low': (a) =>
-    `The lab recommends sulfur, but pH ${pH(a.pH)} is not above ${pH(a.high)}, where ${text(a.crop)} would need it. No sulfur until it is checked.`,
+    `The lab recommends sulfur, but pH ${pH(a.pH)} is not above ${pH(a.high)}. ${capital(text(a.crop))} needs none there. No sulfur until it is checked.`,
   'held.sulfur-lead': (a) =>
     `The lab recommends sulfur, but this soil holds lead, and acid soil frees lead. No sulfur for ${text(a.crop)} here.`,
   'held.sulfur-lime': (a) =>
@@ -116,7 +116,7 @@ export const matters = {
   'overruled.beyond': (a) =>
     `${places(num(a.rate), 1)} lb of ${stuff[text(a.of)]} on 1,000 ft² is more than the ${text(a.most)} that any soil is given in a year: check the unit.`,
   'short.credited': (a) =>
-    `The lab’s ${nutrient[text(a.nutrient)]} is given less what ${brings(a.credits)}: labs are seldom told of that.`,
+    `The lab’s ${nutrient[text(a.nutrient)]} is less here: ${brings(a.credits)} already ${a.credits.includes(' ') ? 'give' : 'gives'} some. Labs are seldom told of that.`,
   'short.between': (a) =>
     `${capital(nutrient[text(a.nutrient)]!)} lies between ${classWords[text(a.from)]} and ${classWords[text(a.to)]}: the amount is for the higher, which needs less.`,
   'short.range': (a, measures) => {

@@ -19,7 +19,7 @@ export const letter: LetterWords = {
   undated: 'Cuando convenga',
   now: 'Ahora',
   week: (day) => `Semana del ${day}`,
-  draft: (areas) => `Borrador. Falta confirmar una cifra de ${areas || 'un área'}: no la use todavía.`,
+  draft: (areas) => `Borrador. Falta decidir algo de ${areas || 'un área'}: no lo use todavía.`,
   changed: (date) => `Lo nuevo desde nuestra carta del ${date}`,
   changedTo: (what, before, after) =>
     before === ''
@@ -69,7 +69,7 @@ export const letter: LetterWords = {
   test: 'Analice el suelo otra vez',
   sameWay: 'de la misma manera',
   gate: (amount, what, turn, on, way) =>
-    `solo si todavía lo pide, aplique ${amount} de ${what} (${turn})${on && ` ${on}`}; ${way}`,
+    `solo si todavía lo pide: ${amount} de ${what} (${turn})${on && ` ${on}`}; ${way}`,
   leached: 'después del lavado y antes de cualquier fertilizante',
   effect: (what, months) => `${months} meses después de la última aplicación de ${what}`,
   buy: (bags, several, bag) => `compre ${bags} ${several ? 'bolsas' : 'bolsa'} de ${bag}`,

@@ -55,7 +55,7 @@ export const matters: MatterWords = {
   'reaction.leave': (a) =>
     `El pH ${pH(a.pH)} está entre ${pH(a.low)} y ${pH(a.high)}, adecuado para ${texto(a.crop)}. No hace falta cal ni azufre.`,
   'reaction.leave-acid-lover': (a) =>
-    `El pH ${pH(a.pH)} está un poco por debajo de ${pH(a.low)}, pero este cultivo (${texto(a.crop)}) quiere suelo ácido y solo lleva cal por debajo de ${pH(a.trigger)}: nada de cal.`,
+    `El pH ${pH(a.pH)} está un poco por debajo de ${pH(a.low)}. Pero ${texto(a.crop)} quiere suelo ácido, y solo lleva cal por debajo de ${pH(a.trigger)}. No hace falta cal.`,
   'reaction.leave-organic': (a) =>
     `El pH ${pH(a.pH)} está por debajo de ${pH(a.low)}, pero un suelo orgánico solo lleva cal por debajo de ${pH(a.trigger)}. Aquí va bien: ${texto(a.crop)}. Déjelo así.`,
   'reaction.leave-high': (a) =>
@@ -67,7 +67,7 @@ export const matters: MatterWords = {
   'reaction.not-here': (a) =>
     `El pH ${pH(a.pH)} está por encima de ${pH(a.limit)}: el suelo puede tener cal libre, que gasta primero el azufre. Aquí no: plante en maceta o en cama alta con sustrato ácido (${texto(a.crop)}), o elija otra planta. Si las plantas van bien, no haga nada.`,
   'reaction.none-by-method': (a) =>
-    `El pH ${pH(a.pH)} es un poco bajo para este cultivo (${texto(a.crop)}), pero el método (${texto(a.method)}) no halla acidez de reserva: nada de cal.`,
+    `El pH ${pH(a.pH)} es un poco bajo para ${texto(a.crop)}. El método (${texto(a.method)}) no halla acidez de reserva: no hace falta cal.`,
   'reaction.laboratory-lime': (a) =>
     `${a.agrees ? `El pH ${pH(a.pH)} está por debajo de ${pH(a.trigger)}, y el` : 'El'} laboratorio recomienda cal. ${a.leads ? 'Se usa esa cantidad.' : 'Se usa otra cantidad.'}`,
   'reaction.laboratory-sulfur': (a) =>
@@ -98,11 +98,11 @@ export const matters: MatterWords = {
   'held.lime-high': (a) =>
     `El laboratorio pide cal, pero el pH ${pH(a.pH)} ya está por encima de ${pH(a.low)} a ${pH(a.high)}, bueno para: ${texto(a.crop)}. No ponga cal hasta que se revise.`,
   'held.lime-acid-lover': (a) =>
-    `El laboratorio pide cal, pero esta planta quiere suelo ácido (${texto(a.crop)}) y el pH ${pH(a.pH)} no está por debajo de ${pH(a.trigger)}. No ponga cal hasta que se revise.`,
+    `El laboratorio pide cal, pero esta planta quiere suelo ácido: ${texto(a.crop)}. El pH ${pH(a.pH)} no está por debajo de ${pH(a.trigger)}. No ponga cal hasta que se revise.`,
   'held.lime-sodic': () =>
     'El laboratorio pide cal, pero el suelo es sódico: la cal no sirve allí; el yeso y el lavado sí. No ponga cal hasta que se revise.',
   'held.sulfur-low': (a) =>
-    `El laboratorio pide azufre, pero el pH ${pH(a.pH)} no está por encima de ${pH(a.high)} (${texto(a.crop)}). No ponga azufre hasta que se revise.`,
+    `El laboratorio pide azufre, pero el pH ${pH(a.pH)} no pasa de ${pH(a.high)} (${texto(a.crop)}). No ponga azufre hasta que se revise.`,
   'held.sulfur-lead': (a) =>
     `El laboratorio pide azufre, pero este suelo tiene plomo, y la acidez lo libera. Aquí nada de azufre (${texto(a.crop)}).`,
   'held.sulfur-lime': (a) =>

@@ -122,7 +122,7 @@ test.each([
   ['1 bag 10-10-10 on the lawn in 2031', 'log.future'],
   ['1 bag 10-10-10 yesterday', 'log.which-area'],
   ['1 bag 10-10-10 on the roses yesterday', 'log.which-area'],
-  ['1 bag 11-22-33 on the lawn yesterday', 'log.no-product'],
+  ['1 bag 44-44-44 on the lawn yesterday', 'log.no-product'],
   ['1 bag of the green stuff on the lawn yesterday', 'log.what'],
   ['1 bag weed and feed on the lawn yesterday', 'log.what'],
   ['1 bag 10-10-10 and 2 bags 25-0-3 on the lawn yesterday', 'log.one-thing'],

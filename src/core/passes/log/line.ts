@@ -1,3 +1,4 @@
+import { graded, gradedRef } from '../../shelf/graded'
 import type { Application } from '../../case/applications'
 import type { Use } from '../../guides/crop'
 import { feeds, isAcidifier, isLime, type Product } from '../../shelf/product'
@@ -206,7 +207,7 @@ export interface Said {
   readonly remark?: Sentence
 }
 
-/** By its grade, by its own name, or by a kind that has a usual product. */
+/** By its grade, whoever sells it, by its own name, or by a kind that has a usual product. */
 export function productIn(
   line: string,
   grade: string | undefined,
@@ -217,10 +218,12 @@ export function productIn(
     const called = of.filter(({ label }) => line.includes(label.en.toLowerCase()))
     const meant = called.length > 0 ? called : of
     if (meant.length > 1) return refuse('log.which-product', { names: meant.map(({ label }) => label.en).join(', ') })
-    if (!meant[0]) return refuse('log.no-product', { text: grade })
-    const name = meant[0].label.en.toLowerCase()
+    const ref = gradedRef(grade)
+    const product = meant[0] ?? (ref && graded(ref))
+    if (!product) return refuse('log.no-product', { text: grade })
+    const name = product.label.en.toLowerCase()
     const said = line.includes(`${grade} ${name}`) ? `${grade} ${name}` : grade
-    return accept({ product: meant[0], said })
+    return accept({ product, said })
   }
   const named = products
     .map((product) => ({ product, said: product.label.en.toLowerCase() }))

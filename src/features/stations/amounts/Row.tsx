@@ -23,7 +23,7 @@ interface Props {
 export function Row({ stuff, name, detail, children, aside }: Props) {
   return (
     <section
-      aria-label={name}
+      aria-label={stuff === 'product' && detail ? `${name}, ${detail}` : name}
       className="border-rule grid grid-cols-[84px_1fr] items-start gap-x-4 gap-y-1 border-b py-3 break-inside-avoid @xl:grid-cols-[96px_1fr_auto]"
     >
       <div className="text-[14.5px] leading-tight font-semibold">

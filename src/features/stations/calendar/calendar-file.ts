@@ -1,4 +1,4 @@
-import ical, { ICalCalendarMethod, ICalEventStatus } from 'ical-generator'
+import ical, { ICalCalendarMethod, ICalEventStatus, ICalEventTransparency } from 'ical-generator'
 import type { Case } from '@/core/case/case'
 import { whyTested } from '@/core/passes/program/tests'
 import type { Plan } from '@/core/plan/plan'
@@ -6,7 +6,9 @@ import { dayNumber, type Day } from '@/core/calendar/day'
 import type { Product } from '@/core/shelf/product'
 import { entryWords } from '@/wording/entry-words'
 import { productWords, weight } from '@/wording/format'
-import { nutrient } from '@/wording/phrase'
+import { english } from '@/wording/languages'
+import { howWords } from '@/wording/letter'
+import { capital, nutrient } from '@/wording/phrase'
 import { render } from '@/wording/render'
 
 export interface CalendarFile {
@@ -40,9 +42,13 @@ export function calendarFile(kase: Case, { areas }: Plan, products: readonly Pro
       summary,
       description,
       status,
+      // A day on which something is to be applied is not a day on which one is taken.
+      transparency: ICalEventTransparency.TRANSPARENT,
     })
     return id
   }
+  const client = [kase.client, kase.place].filter(Boolean).join(', ')
+  const whom = client && `For ${client}.`
   const uid = (key: string) => `${kase.id}/${key}@agrologos`
   const ids = areas.flatMap(({ areaId, name, passes, tests }) => [
     ...passes.flatMap(({ pass, day, state, entry, problems }) => {
@@ -50,16 +56,17 @@ export function calendarFile(kase: Case, { areas }: Plan, products: readonly Pro
       const what = pass.product ? productWords(pass.product) : (nutrient[pass.nutrient!] ?? '')
       const applied = entry && entryWords(entry, products, kase.measures)
       const amount = applied || `${weight(pass.amount.value.v, kase.measures)} ${what}`
-      const told = problems.map((one) => render(one, kase.measures)).join(' ')
+      const how = state === 'done' ? '' : capital(howWords(pass, english, kase.measures))
+      const told = [whom, how && `${how}.`, ...problems.map((one) => render(one, kase.measures))].filter(Boolean)
       const title = `${state === 'done' ? 'Done: ' : ''}${name}: ${amount}`
-      return [event(uid(pass.key), day, title, told, ICalEventStatus.CONFIRMED)]
+      return [event(uid(pass.key), day, title, told.join(' '), ICalEventStatus.CONFIRMED)]
     }),
     ...tests.map((test) =>
       event(
         uid(`${areaId}/test/${test.before ?? 'last'}`),
         test.day,
         `${name}: soil test`,
-        render(whyTested(test)),
+        [whom, render(whyTested(test))].filter(Boolean).join(' '),
         ICalEventStatus.CONFIRMED,
       ),
     ),
@@ -71,5 +78,6 @@ export function calendarFile(kase: Case, { areas }: Plan, products: readonly Pro
     return stopped ? render(stopped, kase.measures) : ''
   }
   for (const id of gone) event(id, today, 'Called off', reasonOf(id), ICalEventStatus.CANCELLED)
-  return { text: file.toString(), ids, off: gone.length }
+  // Every line ends with CRLF, the last one too (RFC 5545).
+  return { text: `${file.toString().trimEnd()}\r\n`, ids, off: gone.length }
 }

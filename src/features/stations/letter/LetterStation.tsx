@@ -222,7 +222,7 @@ function Letter({ paper: live, kept }: { paper: Paper | null; kept: ReturnType<t
       {paper && (
         <div className="mb-3 flex flex-wrap items-center gap-x-3 gap-y-2 print:hidden">
           <Button kind="act" onClick={() => void print(paper)}>
-            {en.printThe.letter}
+            {paper.letter.draft ? en.printDraft : en.printThe.letter}
           </Button>
           <Button onClick={() => void makePdf(paper, true)}>{en.pdf}</Button>
           <Button onClick={() => void copy(paper)}>{en.copy}</Button>

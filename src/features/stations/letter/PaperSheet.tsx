@@ -153,7 +153,7 @@ function Steps({ steps, columns, dense }: { steps: readonly WordedDay[]; columns
                   {when}
                 </th>
               )}
-              <td className="py-1 pr-3 print:py-px">
+              <td className="py-1 pr-3 max-sm:[overflow-wrap:anywhere] print:py-px">
                 {areaOf(rows, i) && <strong>{one.area} </strong>}
                 <Formula>{one.what}</Formula>
               </td>

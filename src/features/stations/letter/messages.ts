@@ -2,6 +2,7 @@ export const en = {
   paper: 'On paper',
   papers: { letter: 'letter', cards: 'cards', labels: 'labels' },
   printThe: { letter: 'Print the letter', cards: 'Print the cards', labels: 'Print the bag labels' },
+  printDraft: 'Print the draft',
   cards: 'A card for each pass',
   labels: 'A label for each bag that is weighed out',
   noCards: 'No products are chosen yet: a card is for a bag and a hand. Choose them on Materials.',
@@ -61,7 +62,8 @@ export const en = {
   check: 'Checked: let it stand',
   whoChecks: 'Whose check? Choose the initials under “Checked by” first.',
   notKept: 'This letter could not be saved with the case. Try again when the app has loaded.',
-  unconfirmed: 'A figure is still to be confirmed: it is a draft, and cannot be checked. Confirm it on Amounts.',
+  unconfirmed:
+    'Something is still to be decided, so this is a draft and cannot be checked. It stands above the letter.',
   frozen: (by: string, when: string) =>
     `Checked by ${by} on ${when}. It stands as it was checked, whatever becomes of the case.`,
   thaw: 'Let it follow the case again',

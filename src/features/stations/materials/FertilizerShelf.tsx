@@ -5,7 +5,8 @@ import { useState } from 'react'
 import type { AreaInSeason } from '@/core/case/in-season'
 import { fields } from '@/core/report/fields'
 import type { Use } from '@/core/guides/crop'
-import type { Fertilizer, ProductRef } from '@/core/shelf/product'
+import { graded } from '@/core/shelf/graded'
+import { isFertilizer, productRef, type Fertilizer, type ProductRef } from '@/core/shelf/product'
 import { lbInShed } from '@/core/shelf/shed'
 import { bagFor, bagsOf, costOf, type Shelf } from '@/core/shelf/shelf'
 import { boughtIn, canMeet, type OneFertilizer } from '@/core/bags/one-fertilizer'
@@ -19,7 +20,7 @@ import { ChoiceField } from '@/ui/ChoiceField'
 import { Fold } from '@/ui/Fold'
 import { Formula } from '@/ui/Formula'
 import { TextField } from '@/ui/TextField'
-import { gradeWords, figure, money, weight, type Measures } from '@/wording/format'
+import { gradeWords, figure, money, productWords, weight, type Measures } from '@/wording/format'
 import { render, textOf } from '@/wording/render'
 import { inThisSeason, useOpenCase } from '../../case/context'
 import { useLocal, useGuides, useProducts } from '../../case/useCase'
@@ -27,7 +28,9 @@ import { fieldError, retyped } from '../../shared/formatting'
 import { counted, weighed } from '../../case/explained'
 import { Figure } from '../../shared/workings/Figure'
 import { useOffice } from '../../shared/office/useOffice'
+import { LatePickField } from '../../shared/LatePickField'
 import { BagField } from './BagField'
+import { gradeOption } from './grade-option'
 import { balance } from './balance'
 import { Named } from './Named'
 import { en } from './messages'
@@ -43,10 +46,12 @@ export function FertilizerShelf({ area, found }: { area: AreaInSeason; found: Ar
   const { answer, size, crop } = found
   if (!answer || !size.ok || !crop) return null
   const chosen = kase.mix ? null : area.materials.fertilizer
-  const rows = shelfFor(kase, area, found, guides, products, local).map((row) => {
-    const own = row.id === chosen ? answer.fertilizer : undefined
-    const mix = own?.mix.ok ? own.mix.value : row.mix
-    const typed = own && own.bagLb !== row.material.bagLb ? own.bagLb : undefined
+  const own = chosen && graded(chosen)
+  const offered = own ? [...products, own] : products
+  const rows = shelfFor(kase, area, found, guides, offered, local).map((row) => {
+    const here = row.id === chosen ? answer.fertilizer : undefined
+    const mix = here?.mix.ok ? here.mix.value : row.mix
+    const typed = here && here.bagLb !== row.material.bagLb ? here.bagLb : undefined
     const bagLb = typed ?? bagFor(row.material, mix?.amount.value.v ?? 0, shelf).lb
     return { ...row, bagLb, mix: mix && { ...mix, ...boughtIn(mix.amount, bagLb) } }
   })
@@ -88,7 +93,18 @@ export function FertilizerShelf({ area, found }: { area: AreaInSeason; found: Ar
         </Button>
       )}
       <p className="text-ink-2 my-1.5 text-[14.5px]">{kase.mix ? en.shelfInsteadOfMix : en.shelfLead}</p>
-      <div className="mb-2 max-w-md">
+      <div className="mb-2 grid items-end gap-x-5 gap-y-2 sm:grid-cols-2">
+        <LatePickField
+          label={en.another}
+          value={null}
+          options={products
+            .filter(isFertilizer)
+            .map((one) => ({ value: productRef(one), label: productWords(one), group: '' }))}
+          beside={(query) => gradeOption(query, products)}
+          placeholder={en.anotherExample}
+          none={en.anotherNone}
+          onChange={(ref) => ref && choose(ref as ProductRef)}
+        />
         <ChoiceField
           label={en.order}
           value={order}

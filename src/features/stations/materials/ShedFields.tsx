@@ -14,6 +14,7 @@ import { LatePickField } from '../../shared/LatePickField'
 import { useProducts } from '../../case/useCase'
 import { fieldError, retyped, understood } from '../../shared/formatting'
 import { en } from './messages'
+import { gradeOption } from './grade-option'
 import { productNames } from './mix/names'
 import { lbInShed } from '@/core/shelf/shed'
 
@@ -70,6 +71,7 @@ export function ShedFields() {
             label={en.shedWhat}
             value={null}
             options={options}
+            beside={(query) => gradeOption(query, products)}
             placeholder={en.shedExample}
             none={en.shedNone}
             onChange={(product) => add(product as ProductRef | null)}
