@@ -14,11 +14,14 @@ test('cases are narrowed by what falls due and sorted; several at once are writt
   await page.goto('/')
   const rows = page.getByRole('table').getByRole('row')
   await expect(rows).toHaveCount(9)
+  // Every case is ready for its letter; fewer have something to put on.
+  await page.getByLabel('With', { exact: true }).selectOption('something to put on')
   await page.getByLabel('Falls due').selectOption('this week')
   await expect(page.getByText(/^\d of 8$/)).toBeVisible()
   const soon = await rows.count()
   expect(soon).toBeLessThan(9)
   await page.getByLabel('Falls due').selectOption('at any time')
+  await page.getByLabel('With', { exact: true }).selectOption({ index: 0 })
   await page.getByLabel('First', { exact: true }).selectOption('by client')
   await expect(rows.nth(1)).toContainText('Brannoch')
   // By what grows there, too.

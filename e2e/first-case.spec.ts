@@ -69,9 +69,9 @@ test('from an empty app to a printed letter, by keyboard', async ({ watched: pag
   // One fertilizer, its bags, and what it leaves.
   await page.getByRole('button', { name: /^Materials/ }).focus()
   await page.keyboard.press('Enter')
-  await page.getByRole('radio', { name: /24-0-11/ }).focus()
+  await page.getByRole('radio', { name: /46-0-0/ }).focus()
   await page.keyboard.press('Space')
-  await expect(page.getByRole('row', { name: /24-0-11/ }).first()).toContainText('met')
+  await expect(page.getByRole('row', { name: /46-0-0/ }).first()).toContainText('met')
   await expect(page.getByText('1 bag', { exact: true })).toBeVisible()
 
   // The letter.

@@ -23,11 +23,11 @@ test('a figure against the reading is checked first: nothing of it is in the let
   expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([])
   await page.getByRole('button', { name: /^Letter/ }).click()
   const sheet = page.getByRole('article')
-  await expect(sheet).toContainText('The laboratory asks for lime')
+  await expect(sheet).toContainText('The lab recommends lime')
   // Until it is confirmed the letter is a draft, and nobody can check it.
-  await expect(sheet).toContainText('Draft. A figure for Blueberry row is still to be confirmed')
+  await expect(sheet).toContainText('Draft. Something about Blueberry row is still to be decided')
   await page.getByRole('button', { name: 'Checked: let it stand' }).click()
-  await expect(page.getByText('it is a draft, and cannot be checked')).toBeVisible()
+  await expect(page.getByText('this is a draft and cannot be checked')).toBeVisible()
   // The other three areas stand it.
   await expect(sheet.getByRole('row', { name: /pelletized lime.*1 of 2/ })).toHaveCount(3)
   await expect(sheet).toContainText(/Shopping list:.*lime.*buy \d/)

@@ -155,7 +155,7 @@ test('a figure, an aim and a method are overruled where they stand, with the rea
   await kept(page)
   await page.goto(hall('letter'))
   const letter = page.getByRole('article')
-  await expect(letter).toContainText('The amount of nitrogen is the advisor’s own, in the place of 12 lb')
+  await expect(letter).toContainText('The amount of nitrogen is the advisor’s own, instead of 12 lb')
   await expect(letter).toContainText('thin shade.')
   await expect(page.getByRole('main')).toContainText('The amount of nitrogen was changed by hand')
   await expect(letter).toContainText('as the advisor decided')

@@ -26,7 +26,7 @@ export function PaperSheet({ paper, onWords }: Props) {
   return (
     <div lang={language}>
       <article
-        className={`border-rule max-w-[7.1in] border bg-white px-10 py-8 font-serif text-[14.5px] leading-snug print:max-w-none print:border-0 print:p-0 ${isLong(paper) ? 'print:text-[8.9pt] print:leading-[1.12]' : 'print:text-[9.6pt] print:leading-[1.2]'}`}
+        className={`border-rule max-w-[7.1in] border bg-white px-10 py-8 font-serif text-[14.5px] leading-snug print:max-w-none print:border-0 print:p-0 ${printed[lengthOf(paper)]}`}
       >
         {head && <Letterhead head={head} />}
         <header className="border-ink flex items-end justify-between border-b-[1.5px] pb-2">
@@ -62,7 +62,7 @@ export function PaperSheet({ paper, onWords }: Props) {
         {letter.steps.length > 0 && (
           <section className="mt-3 print:mt-1">
             <h3 className="text-[17px] leading-tight font-semibold">{letter.stepsTitle}</h3>
-            <Steps steps={letter.steps} columns={stepColumns(letter)} dense={isLong(paper)} />
+            <Steps steps={letter.steps} columns={stepColumns(letter)} length={lengthOf(paper)} />
           </section>
         )}
         {letter.toBuy.length > 0 && (
@@ -125,16 +125,29 @@ export function PaperSheet({ paper, onWords }: Props) {
   )
 }
 
-/** More than stands on one page in letters of the usual size. */
-const isLong = ({ letter: { steps, areas } }: Paper): boolean =>
-  steps.reduce((sum, { rows }) => sum + rows.length, 0) + 2 * areas.length > 10
+/** How large a letter is printed, by how much there is of it, so that it stays on one page. */
+const printed = {
+  short: 'print:text-[9.6pt] print:leading-[1.2]',
+  long: 'print:text-[8.9pt] print:leading-[1.12]',
+  longest: 'print:text-[7.8pt] print:leading-[1.05]',
+} as const
+const printedTable = { short: 'print:text-[9.4pt]', long: 'print:text-[8.4pt]', longest: 'print:text-[7.6pt]' } as const
+
+function lengthOf({ letter: { steps, areas } }: Paper): keyof typeof printed {
+  const lines = steps.reduce((sum, { rows }) => sum + rows.length, 0) + 2 * areas.length
+  return lines > 20 ? 'longest' : lines > 10 ? 'long' : 'short'
+}
+
+interface StepsProps {
+  steps: readonly WordedDay[]
+  columns: readonly string[]
+  length: keyof typeof printedTable
+}
 
 /** What to do, day by day. */
-function Steps({ steps, columns, dense }: { steps: readonly WordedDay[]; columns: readonly string[]; dense: boolean }) {
+function Steps({ steps, columns, length }: StepsProps) {
   return (
-    <table
-      className={`w-full border-collapse font-sans text-[13.5px] ${dense ? 'print:text-[8.4pt]' : 'print:text-[9.4pt]'}`}
-    >
+    <table className={`w-full border-collapse font-sans text-[13.5px] ${printedTable[length]}`}>
       <thead>
         <tr className="text-ink-2 text-left">
           {columns.map((column, i) => (
