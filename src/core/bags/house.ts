@@ -11,7 +11,7 @@ import { fertilizerPasses, type Spread } from './fertilizers'
 import { barredBy, outOfPlace } from './one-fertilizer'
 import { firstYearOf, shareOf, suppliesOf, type Supply, type Weighed } from './supply'
 import { leadOf, type Mixed } from './taken'
-import { isEnough, tolerance, wholeWhereNone } from './tolerance'
+import { tolerance, wholeWhereNone } from './tolerance'
 
 /** One of the fertilizers that are named where nobody chose any, with the need that it is measured out by. */
 export interface Housed extends Mixed {
@@ -64,7 +64,7 @@ export function houseChoice(
   feeding: Feeding,
 ): HouseChoice | null {
   const ground = groundOf(house, there, needs, feeding)
-  if (!ground.short(ground.there)) return null
+  if (ground.isMet) return null
   const ways = ground.candidates
     .flatMap((lead, i) => ground.waysFrom(lead, i))
     .sort((a, b) => a.score - b.score)
@@ -85,7 +85,8 @@ const isAlike = (a: Way, b: Way): boolean =>
   (a.parts.length === b.parts.length &&
     a.parts.every(({ material }) => b.parts.some((one) => one.material === material)))
 
-type Amounts = Readonly<Record<MajorNutrient, number>>
+/** lb of N, P₂O₅ and K₂O. */
+type Amounts = readonly [number, number, number]
 
 interface Candidate {
   readonly material: Fertilizer
@@ -96,22 +97,27 @@ interface Candidate {
 
 interface Way {
   readonly parts: readonly Part[]
+  /** lb that feed, and that the labels state. */
   readonly brought: Amounts
+  readonly put: Amounts
   readonly score: number
 }
 
-const amounts = (of: (nutrient: MajorNutrient) => number): Amounts => ({
-  N: of('N'),
-  'P₂O₅': of('P₂O₅'),
-  'K₂O': of('K₂O'),
-})
-
-const plus = (a: Amounts, b: Amounts, times: number) => amounts((nutrient) => a[nutrient] + times * b[nutrient])
+const amounts = (of: (nutrient: MajorNutrient) => number): Amounts => [of('N'), of('P₂O₅'), of('K₂O')]
+const plus = (a: Amounts, b: Amounts, times: number): Amounts => [
+  a[0] + times * b[0],
+  a[1] + times * b[1],
+  a[2] + times * b[2],
+]
+const nothing: Amounts = [0, 0, 0]
 
 /** What a miss counts, in whole needs: little within the tolerance, much beyond it; and each product more. */
 const weights = { within: 0.5, short: 10, over: 4, unwanted: 3, unasked: 0.3, product: 0.35, place: 0.01 } as const
 
-/** The choice in plain numbers. */
+const shortest = majorNutrients.map((nutrient) => tolerance[nutrient].short)
+const overmost = majorNutrients.map((nutrient) => tolerance[nutrient].over)
+
+/** The choice in plain numbers: it is made for every area whenever one is edited. */
 function groundOf(
   house: readonly Fertilizer[],
   spread: readonly Spread[],
@@ -120,84 +126,74 @@ function groundOf(
 ) {
   const pH = feeding.read.soil.pH?.v
   const thousands = feeding.area.value.v / 1_000
-  const wanted = new Map(needs.map((need) => [need.of, lbNeeded(need)]))
+  const needOf = (nutrient: MajorNutrient) => needs.find(({ of }) => of === nutrient)!
+  const wanted = majorNutrients.map((nutrient) => lbNeeded(needOf(nutrient)))
+  const applied = majorNutrients.map((nutrient) => isApplied(needOf(nutrient)))
+  const whole = majorNutrients.map((nutrient) => wholeWhereNone[nutrient] * thousands)
+  const most = majorNutrients.map((nutrient) => mostPrinted[nutrient] * thousands)
   const candidateOf = (material: Fertilizer): Candidate => {
     const label = amounts((nutrient) => material.feeding.grade[nutrient] / 100)
-    return { material, label, fed: amounts((nutrient) => label[nutrient] * firstYearOf(material, nutrient, pH)) }
+    const share = amounts((nutrient) => firstYearOf(material, nutrient, pH))
+    return { material, label, fed: [label[0] * share[0], label[1] * share[1], label[2] * share[2]] }
   }
   const candidates = house
     .filter((one) => !outOfPlace(one, feeding, false) && barredBy(one, feeding, 0, needs).length === 0)
     .map(candidateOf)
   const sumOf = (of: 'fed' | 'label') =>
-    spread.reduce(
-      (sum, one) => plus(sum, candidateOf(one.material)[of], one.amount.value.v),
-      amounts(() => 0),
-    )
-  const labelled = sumOf('label')
-  const applied = needs.filter((need) => isApplied(need)).map(({ of }) => of)
+    spread.reduce((sum, one) => plus(sum, candidateOf(one.material)[of], one.amount.value.v), nothing)
+  const begin: Way = { parts: [], brought: sumOf('fed'), put: sumOf('label'), score: 0 }
 
-  const isShort = (brought: Amounts) => (nutrient: MajorNutrient) =>
-    !isEnough(nutrient, brought[nutrient], wanted.get(nutrient)!)
+  const isShort = (brought: Amounts, k: number) => applied[k]! && brought[k]! < (1 - shortest[k]!) * wanted[k]!
+  const shortIn = ({ brought }: Way): readonly number[] => [0, 1, 2].filter((k) => isShort(brought, k))
 
   /** How far a nutrient is off, in whole needs. */
-  function miss(nutrient: MajorNutrient, brought: number): number {
-    const want = wanted.get(nutrient)
-    const whole = wholeWhereNone[nutrient] * thousands
+  function miss(k: number, brought: number): number {
+    const want = wanted[k]
     // Of what was not tested, phosphorus is not given on the chance.
-    if (want === undefined) return ((nutrient === 'P₂O₅' ? weights.unwanted : weights.unasked) * brought) / whole
-    if (want === 0) return (weights.unwanted * brought) / whole
-    const { short, over } = tolerance[nutrient]
+    if (want === undefined) return ((k === 1 ? weights.unwanted : weights.unasked) * brought) / whole[k]!
+    if (want === 0) return (weights.unwanted * brought) / whole[k]!
     const off = (brought - want) / want
-    if (off < 0) return weights.within * Math.min(-off, short) + weights.short * Math.max(0, -off - short)
-    return weights.within * Math.min(off, over) + weights.over * Math.max(0, off - over)
+    const bound = off < 0 ? shortest[k]! : overmost[k]!
+    const far = Math.abs(off)
+    return weights.within * Math.min(far, bound) + (off < 0 ? weights.short : weights.over) * Math.max(0, far - bound)
   }
 
-  const scoreOf = (parts: number, brought: Amounts) =>
-    weights.product * parts + majorNutrients.reduce((sum, nutrient) => sum + miss(nutrient, brought[nutrient]), 0)
-
-  /** So much of a product that the need is met by it; undefined where that is more than any ground is given. */
-  function dose({ fed, label }: Candidate, meets: MajorNutrient, brought: Amounts, put: Amounts): number | undefined {
-    const lb = fed[meets] > 0 ? (wanted.get(meets)! - brought[meets]) / fed[meets] : 0
-    const within = majorNutrients.every(
-      (nutrient) => label[nutrient] === 0 || put[nutrient] + lb * label[nutrient] <= mostPrinted[nutrient] * thousands,
-    )
-    return lb > 0 && within ? lb : undefined
+  /** So much of a product more that a need is met by it; undefined where that is more than any ground is given. */
+  function withMore(way: Way, { material, fed, label }: Candidate, k: number): Way | undefined {
+    const lb = fed[k]! > 0 ? (wanted[k]! - way.brought[k]!) / fed[k]! : 0
+    if (!(lb > 0)) return undefined
+    const put = plus(way.put, label, lb)
+    if ([0, 1, 2].some((one) => label[one]! > 0 && put[one]! > most[one]!)) return undefined
+    const brought = plus(way.brought, fed, lb)
+    const parts = [...way.parts, { material, meets: majorNutrients[k]!, lb }]
+    const off = miss(0, brought[0]) + miss(1, brought[1]) + miss(2, brought[2])
+    return { parts, brought, put, score: weights.product * parts.length + off }
   }
-
-  const shortOf = (brought: Amounts) => applied.filter(isShort(brought))
 
   /** Adds what brings the others nearest, one after the other, while a need is short. */
-  function completed(way: Way, put: Amounts): Way {
+  function completed(way: Way): Way {
     if (way.parts.length > mostBeside) return way
-    const further = shortOf(way.brought).flatMap((meets) =>
-      candidates.flatMap((one) => {
-        if (way.parts.some(({ material }) => material === one.material)) return []
-        const lb = dose(one, meets, way.brought, put)
-        if (lb === undefined) return []
-        const brought = plus(way.brought, one.fed, lb)
-        const parts = [...way.parts, { material: one.material, meets, lb }]
-        return [{ way: { parts, brought, score: scoreOf(parts.length, brought) }, put: plus(put, one.label, lb) }]
-      }),
-    )
-    const [best] = further.sort((a, b) => a.way.score - b.way.score)
+    let best: Way | undefined
+    const short = shortIn(way)
+    for (const k of short)
+      for (const one of candidates) {
+        const more = way.parts.some(({ material }) => material === one.material) ? undefined : withMore(way, one, k)
+        if (more && (!best || more.score < best.score)) best = more
+      }
     if (!best) return way
-    const done = completed(best.way, best.put)
-    return done.score < way.score || shortOf(done.brought).length < shortOf(way.brought).length ? done : way
+    const done = completed(best)
+    return done.score < way.score || shortIn(done).length < short.length ? done : way
   }
 
-  const there = sumOf('fed')
   return {
     candidates,
-    there,
-    short: (brought: Amounts) => shortOf(brought).length > 0,
+    isMet: shortIn(begin).length === 0,
     /** The best of what begins with a product, by each need that it could be measured out by. */
     waysFrom(lead: Candidate, place: number): readonly Way[] {
-      return shortOf(there).flatMap((meets): Way[] => {
-        const lb = dose(lead, meets, there, labelled)
-        if (lb === undefined) return []
-        const brought = plus(there, lead.fed, lb)
-        const way = { parts: [{ material: lead.material, meets, lb }], brought, score: scoreOf(1, brought) }
-        const done = completed(way, plus(labelled, lead.label, lb))
+      return shortIn(begin).flatMap((k) => {
+        const way = withMore(begin, lead, k)
+        if (!way) return []
+        const done = completed(way)
         return [{ ...done, score: done.score + weights.place * place }]
       })
     },

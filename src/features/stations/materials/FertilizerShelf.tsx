@@ -202,11 +202,15 @@ const costHere = (material: Fertilizer, mix: OneFertilizer, shelf: Shelf, there:
 const sortBy = (rows: readonly OnShelf[], use: Use): OnShelf[] =>
   [...rows].sort((a, b) => misfit(a, use) - misfit(b, use))
 
-function misfit({ mix, material }: OnShelf, use: Use): number {
+/** A lawn fertilizer goes before one that comes nearer by less than this share of what is wanted. */
+const strange = 0.2
+
+function misfit({ id, mix, material }: OnShelf, use: Use): number {
   if (!mix) return Infinity
   const apart = mix.supplies.map(({ over }) => Math.abs(over?.value.v ?? 0)).reduce((sum, one) => sum + one, 0)
-  const wrongPlace = mix.barred.length > 0 || (material.feeding.forLawns && use !== 'lawn')
-  return (wrongPlace ? 1e9 : 0) + apart
+  const wanted = mix.supplies.reduce((sum, one) => sum + (typeof one.wanted === 'string' ? 0 : one.wanted.value.v), 0)
+  const notForLawns = use === 'lawn' && !material.feeding.forLawns
+  return (isOut({ id, mix, material }, use) ? 1e9 : 0) + apart + (notForLawns ? strange * wanted : 0)
 }
 
 function Cells({ mix, cost, measures }: { mix: OneFertilizer; cost: number | null; measures: Measures }) {
