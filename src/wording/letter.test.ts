@@ -7,6 +7,7 @@ import { majorsOf, minorsOf } from '../core/needs/need'
 import { doseOf } from '../core/needs/reaction'
 import { recommend } from '../core/recommend'
 import { anyCase, build } from '../core/testing/any-case'
+import { oneArea, typed } from '../core/testing/one-area'
 import { sampleCases } from '../demo/sample-cases'
 import type { Case } from '../core/case/case'
 import type { Language } from '../core/sentence/text'
@@ -201,4 +202,20 @@ test.each(both)('in %s an area of which nothing can be said is named all the sam
   const letter = letterOf(more, plan(more))
   expect(letter.open).toEqual(['Rose bed'])
   expect(worded(letter, language).foot[0]!.text).toContain('Rose bed')
+})
+
+/** Why nothing of it is given is said where it would be expected: common practice. */
+test.each([
+  ['clover makes its own', { crop: 'clover' }, { pH: typed('6.5') }, /makes its own, if the seed was inoculated/],
+  ['nitrate is left over', { crop: 'tomato' }, { pH: typed('6.5'), nitrate: typed('300', 'ppm') }, /still has enough/],
+  [
+    'rich soil feeds shrubs',
+    { crop: 'conifers' },
+    { pH: typed('5.5'), organicMatter: typed('9', '%') },
+    /rich in organic matter/,
+  ],
+])('%s, and the letter says so', (_, area, report, said) => {
+  const kase = oneArea({ texture: 'loam', ...area }, report)
+  const [worded_] = worded(letterOf(kase, plan(kase)), both[0]!).areas
+  expect(textsOf(worded_!.says).join(' ')).toMatch(said)
 })

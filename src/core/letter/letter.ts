@@ -196,7 +196,8 @@ const daysSay = ({ passes }: AreaPlan): readonly Sentence[] =>
   eachOnce(passes.filter(isOpen).flatMap(({ problems }) => problems.flatMap(({ told }) => told ?? [])))
 
 /** What matters most, with the word on pH in full. Why a method gives no figure is for the advisor. */
-function saysOf({ answer }: Found): readonly Sentence[] {
+function saysOf({ answer, crop }: Found): readonly Sentence[] {
+  const { label } = crop!
   const {
     matters: { ahead, after },
     reaction,
@@ -216,6 +217,7 @@ function saysOf({ answer }: Found): readonly Sentence[] {
     ...confirmed,
     ...needs.flatMap(overruledWords),
     ...answer.settings.flatMap(settingWords),
+    ...needs.flatMap(({ noneFor }) => (noneFor ? [say('short.no-nitrogen', { because: noneFor, crop: label })] : [])),
     ...needs.flatMap(aboutNeed),
     ...lowAndUnfed(answer),
     ...(untold ? [] : openOf(needs, after)),

@@ -67,6 +67,12 @@ export interface Overruled extends Overruling {
   readonly stopped?: true
 }
 
+/**
+ * Why a crop is given no nitrogen: rich soil gives it, it makes its own, it takes none, the ground has it left, its shoots are
+ * long enough, or it was only just planted.
+ */
+export type NoneFor = 'soil' | 'fixed' | 'none' | 'credited' | 'shoots' | 'planting'
+
 /** What an area needs of one thing in a year. */
 export interface Need<Of extends What = What> {
   readonly of: Of
@@ -80,6 +86,8 @@ export interface Need<Of extends What = What> {
   readonly lacks?: Lack
   /** Not given although it might be short: a ban, lead in the ground, salts that have to be leached first. */
   readonly barred?: 'ban' | 'lead' | 'salts'
+  /** Why the crop is given none of its own, where it is nitrogen. */
+  readonly noneFor?: NoneFor
   /** Its remarks say how far it may lie apart. */
   readonly ranged?: true
   /** Something else that goes on brings it. */

@@ -356,6 +356,7 @@ export interface Args {
   readonly 'program.covered': { lb: number }
   readonly 'plan.echo': { area: number; holes: number; shapes: number }
   readonly 'short.by-label': { nutrients: string }
+  readonly 'short.no-nitrogen': { because: string; crop: Text }
   readonly 'short.credited': { nutrient: string; credits: string }
   readonly 'short.brought': { nutrient: string }
   readonly 'short.between': { nutrient: string; from: string; to: string }

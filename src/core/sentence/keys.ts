@@ -577,6 +577,7 @@ interface Subjects {
     | 'credited'
     | 'lead-open'
     | 'lime-late'
+    | 'no-nitrogen'
     | 'not-given'
     | 'not-known'
     | 'put'

@@ -15,6 +15,16 @@ const brings = (names: string): string =>
     .map((one) => credits[one]!)
     .join(' and ')
 
+/** Why no nitrogen is given. */
+const noNitrogen: Readonly<Record<string, (crop: string) => string>> = {
+  soil: () => 'No nitrogen this year: this soil is rich in organic matter and gives enough.',
+  fixed: (crop) => `No nitrogen: ${crop} makes its own, if the seed was inoculated.`,
+  none: () => 'No nitrogen is needed here.',
+  credited: () => 'No nitrogen this year: the soil still has enough.',
+  shoots: () => 'No nitrogen this year: last year’s shoots are long enough.',
+  planting: () => 'No nitrogen at planting. Begin next spring, once the plants have leafed out.',
+}
+
 /** What an overruled figure stands in place of, lb; null where there was none. */
 const inPlaceOf = (instead: number | null, measures: Measures): string =>
   instead === null ? '' : instead > 0 ? `, instead of ${weight(instead, measures)}` : ', instead of none'
@@ -115,6 +125,7 @@ export const matters = {
     'The amount that the advisor set before this test is not applied any more: the test found the pH near the low end.',
   'overruled.beyond': (a) =>
     `${places(num(a.rate), 1)} lb of ${stuff[text(a.of)]} on 1,000 ft² is more than the ${text(a.most)} that any soil is given in a year: check the unit.`,
+  'short.no-nitrogen': (a) => noNitrogen[text(a.because)]!(text(a.crop)),
   'short.credited': (a) =>
     `The lab’s ${nutrient[text(a.nutrient)]} is less here: ${brings(a.credits)} already ${a.credits.includes(' ') ? 'give' : 'gives'} some. Labs are seldom told of that.`,
   'short.between': (a) =>

@@ -32,6 +32,16 @@ const aportes = (names: string): string =>
     .join(' y ')
 const rumbo = (arg: SentenceArg | undefined): string => (arg === 'sulfur' ? 'azufre' : 'cal')
 
+/** Why no nitrogen is given, in Spanish. */
+const sinNitrogeno: Readonly<Record<string, (crop: string) => string>> = {
+  soil: () => 'Este año sin nitrógeno: este suelo tiene mucha materia orgánica y da bastante.',
+  fixed: (crop) => `Sin nitrógeno: ${crop} produce el suyo, si la semilla se inoculó.`,
+  none: () => 'Aquí no hace falta nitrógeno.',
+  credited: () => 'Este año sin nitrógeno: el suelo todavía tiene bastante.',
+  shoots: () => 'Este año sin nitrógeno: los brotes del año pasado son bastante largos.',
+  planting: () => 'Al plantar, sin nitrógeno. Empiece la próxima primavera, cuando ya tengan hojas.',
+}
+
 const enLugarDe = (instead: number | null, measures: Measures): string =>
   instead === null ? '' : instead > 0 ? `, en lugar de ${weight(instead, measures, medidas)}` : ', en lugar de nada'
 const firmado = (by: string): string => (by === '' ? '' : ` (${by})`)
@@ -134,6 +144,7 @@ export const matters: MatterWords = {
     `${places(num(a.rate), 1)} lb de ${materia(a.of)} por 1,000 pies² es más que ${String(a.most)}, lo máximo que se pone en un año en cualquier suelo: revise la unidad.`,
   'short.credited': (a) =>
     `A la cifra de ${letter.nutrients[String(a.nutrient)]} del laboratorio se le quitó lo que ya dan: ${aportes(a.credits)}.`,
+  'short.no-nitrogen': (a) => sinNitrogeno[String(a.because)]!(texto(a.crop)),
   'short.between': (a) =>
     `${capital(letter.nutrients[String(a.nutrient)]!)}: está entre ${clases[String(a.from)]} y ${clases[String(a.to)]}; la cantidad va por la clase más alta, que da menos.`,
   'short.range': (a, measures) => {

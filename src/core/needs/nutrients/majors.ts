@@ -156,13 +156,14 @@ function ownRate(
 
 function need(
   nutrient: MajorNutrient,
-  { rate, why, dressings }: Rated,
+  { rate, why, noneFor, dressings }: Rated,
   lead: Lead,
   rating: Rating | undefined,
   checks: readonly Check<MajorNutrient>[],
   feeding: Feeding,
 ): Need<MajorNutrient> {
-  if (rate.value.v === 0) return { of: nutrient, outcome: 'none', why, lead, rating, rate, checks, remarks: [] }
+  if (rate.value.v === 0)
+    return { of: nutrient, outcome: 'none', why, lead, rating, rate, checks, remarks: [], ...(noneFor && { noneFor }) }
   const amount = onArea(nutrient, rate, feeding.area)
   const windows = nutrient === 'N' ? (dressings ?? feeding.crop.nitrogen.dressings ?? []) : []
   const dated = windows.map((id) => ({ id, label: feeding.guide.windows.dates[id]!.label }))

@@ -6,6 +6,7 @@ import type { ReadReport } from '../../reading/soil'
 import type { Fertilizer, Lime } from '../../shelf/product'
 import type { Ban } from '../../calendar/ban'
 import type { LetGo } from '../hold'
+import type { NoneFor } from '../need'
 import type { Overrulings } from '../overruled'
 import type { Sentence } from '../../sentence/sentence'
 import type { MajorNutrient } from '../../units/quantity'
@@ -56,6 +57,7 @@ export interface Planting {
 export interface Rated {
   readonly rate: Derived<`lb ${MajorNutrient}/1000 ft²`>
   readonly why: Sentence
+  readonly noneFor?: NoneFor
   /** The dressings that this method asks for, where they are not the crop's own. */
   readonly dressings?: readonly string[]
 }

@@ -36,5 +36,6 @@ export function byPlant(
   return accept({
     rate: spread(perPlant, count, area),
     why: say(age === 0 ? 'nitrogen.at-planting' : 'nitrogen.by-plant', { crop: crop.label, age }),
+    ...(age === 0 && { noneFor: 'planting' }),
   })
 }

@@ -30,7 +30,11 @@ export function byTree(rates: NitrogenByTree, feeding: Feeding): Outcome<Rated> 
     crop.source,
   )
   const why = vigor === 0 ? 'nitrogen.shoots-long' : shoots === undefined ? 'nitrogen.tree-look' : 'nitrogen.by-tree'
-  return accept({ rate: spread(perTree, count, area), why: say(why, { crop: crop.label, shoots: shoots ?? null }) })
+  return accept({
+    rate: spread(perTree, count, area),
+    why: say(why, { crop: crop.label, shoots: shoots ?? null }),
+    ...(vigor === 0 && { noneFor: 'shoots' }),
+  })
 }
 
 /** The share of the rate that shoots of this length, in, ask for. */

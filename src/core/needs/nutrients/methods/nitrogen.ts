@@ -20,7 +20,7 @@ export function nitrogen(feeding: Feeding): Outcome<Rated> {
   const matter = read.soil.organicMatter?.v
   if (rates.noneAboveOrganicMatter !== undefined && matter !== undefined && matter > rates.noneAboveOrganicMatter) {
     const none = derive('lb N/1000 ft²', '0', {}, say('nitrogen.rich-soil', { matter }), crop.source)
-    return accept({ rate: none, why: say('nitrogen.rich-soil', { matter }) })
+    return accept({ rate: none, why: say('nitrogen.rich-soil', { matter }), noneFor: 'soil' })
   }
   if (rates.unit === 'lb N/tree') return byTree(rates, feeding)
   if (crop.use === 'lawn' && settings.newLawn) {
@@ -36,13 +36,18 @@ export function nitrogen(feeding: Feeding): Outcome<Rated> {
 function lessCredits(base: Derived<'lb N/1000 ft²'>, rates: NitrogenByGround, feeding: Feeding): Rated {
   const { crop } = feeding
   const span = { low: rates.low, high: rates.high, unit: rates.unit, crop: crop.label }
-  if (base.value.v === 0) return { rate: base, why: say(crop.fixesNitrogen ? 'nitrogen.fixed' : 'nitrogen.none', span) }
+  if (base.value.v === 0) {
+    const { fixesNitrogen } = crop
+    const why = say(fixesNitrogen ? 'nitrogen.fixed' : 'nitrogen.none', span)
+    return { rate: base, why, noneFor: fixesNitrogen ? 'fixed' : 'none' }
+  }
   const credits = creditsFor(feeding)
   const names = Object.keys(credits)
   if (names.length === 0) return { rate: base, why: say('nitrogen.usual', span) }
   const rate = less('N', base, credits, say('nitrogen.less-credit'), crop.source)
   const args = { ...span, credits: names.join(' '), matter: feeding.read.soil.organicMatter?.v ?? null }
-  return { rate, why: say(rate.value.v > 0 ? 'nitrogen.credited' : 'nitrogen.all-credited', args) }
+  if (rate.value.v > 0) return { rate, why: say('nitrogen.credited', args) }
+  return { rate, why: say('nitrogen.all-credited', args), noneFor: 'credited' }
 }
 
 function feedingRate(rates: NitrogenByGround, { crop, settings: { feeding } }: Feeding): Derived<'lb N/1000 ft²'> {
