@@ -70,7 +70,7 @@ import type { Derived } from './units/workings'
 import { check } from './units/typed'
 
 /** Raised whenever the same case could give another number, or another day. */
-export const coreVersion = '0.12.0'
+export const coreVersion = '0.13.0'
 
 export interface Recommendation {
   readonly core: string
