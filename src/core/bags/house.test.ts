@@ -1,7 +1,7 @@
 import * as fc from 'fast-check'
 import { anywhere } from '../calendar/local'
 import type { AreaInSeason } from '../case/in-season'
-import { inSeason } from '../case/in-season'
+import { inSeason, withParts } from '../case/in-season'
 import { guides } from '../guides/guides'
 import { mostPrinted } from '../needs/hold'
 import { isApplied, majorsOf } from '../needs/need'
@@ -116,4 +116,31 @@ test('whatever is asked: nothing that may not go here, no need left short that o
     { numRuns: 400, seed: 33 },
   )
   expect(met).toBeGreaterThan(100)
+})
+
+test('one of the next best, taken in its place, gives the amounts that it was shown with', () => {
+  let taken = 0
+  for (const seed of fc.sample(anyCase, { numRuns: 200, seed: 34 })) {
+    const kase = { ...build(seed), mix: null }
+    const bare = {
+      ...kase,
+      areas: kase.areas.map((area) => withParts(area, kase.season, choosing({ fertilizer: null }))),
+    }
+    const [answer] = recommend(bare, guides).areas.map((area) => area.answer)
+    for (const parts of answer?.house?.next ?? []) {
+      const { material, meets } = parts[0]!
+      const chosen = choosing({ fertilizer: productRef(material), meets })
+      const [found] = recommend(
+        { ...bare, areas: bare.areas.map((area) => withParts(area, bare.season, chosen)) },
+        guides,
+      ).areas
+      const { fertilizer, filled } = found!.answer!
+      if (!fertilizer?.mix.ok || fertilizer.mix.value.cut || fertilizer.mix.value.barred.length > 0) continue
+      const lb = [fertilizer.mix.value.amount.value.v, ...(filled?.products ?? []).map(({ amount }) => amount.value.v)]
+      taken += 1
+      expect(lb.length).toBe(parts.length)
+      lb.forEach((one, i) => expect(one).toBeCloseTo(parts[i]!.lb, 6))
+    }
+  }
+  expect(taken).toBeGreaterThan(50)
 })

@@ -63,10 +63,7 @@ export function houseChoice(
   needs: readonly Need<MajorNutrient>[],
   feeding: Feeding,
 ): HouseChoice | null {
-  const ground = groundOf(house, there, needs, feeding)
-  if (ground.isMet) return null
-  const ways = ground.candidates
-    .flatMap((lead, i) => ground.waysFrom(lead, i))
+  const ways = [...groundOf(house, there, needs, feeding).ways]
     .sort((a, b) => a.score - b.score)
     .filter((way, i, all) => all.findIndex((one) => isAlike(one, way)) === i)
   const [best, ...others] = ways
@@ -100,6 +97,8 @@ interface Way {
   /** lb that feed, and that the labels state. */
   readonly brought: Amounts
   readonly put: Amounts
+  /** How far down the office's list its products stand, added up. */
+  readonly places: number
   readonly score: number
 }
 
@@ -141,7 +140,7 @@ function groundOf(
     .map(candidateOf)
   const sumOf = (of: 'fed' | 'label') =>
     spread.reduce((sum, one) => plus(sum, candidateOf(one.material)[of], one.amount.value.v), nothing)
-  const begin: Way = { parts: [], brought: sumOf('fed'), put: sumOf('label'), score: 0 }
+  const begin: Way = { parts: [], brought: sumOf('fed'), put: sumOf('label'), places: 0, score: 0 }
 
   const isShort = (brought: Amounts, k: number) => applied[k]! && brought[k]! < (1 - shortest[k]!) * wanted[k]!
   const shortIn = ({ brought }: Way): readonly number[] => [0, 1, 2].filter((k) => isShort(brought, k))
@@ -159,7 +158,7 @@ function groundOf(
   }
 
   /** So much of a product more that a need is met by it; undefined where that is more than any ground is given. */
-  function withMore(way: Way, { material, fed, label }: Candidate, k: number): Way | undefined {
+  function withMore(way: Way, { material, fed, label }: Candidate, k: number, place: number): Way | undefined {
     const lb = fed[k]! > 0 ? (wanted[k]! - way.brought[k]!) / fed[k]! : 0
     if (!(lb > 0)) return undefined
     const put = plus(way.put, label, lb)
@@ -167,37 +166,24 @@ function groundOf(
     const brought = plus(way.brought, fed, lb)
     const parts = [...way.parts, { material, meets: majorNutrients[k]!, lb }]
     const off = miss(0, brought[0]) + miss(1, brought[1]) + miss(2, brought[2])
-    return { parts, brought, put, score: weights.product * parts.length + off }
+    const places = way.places + place
+    return { parts, brought, put, places, score: weights.product * parts.length + weights.place * places + off }
   }
 
-  /** Adds what brings the others nearest, one after the other, while a need is short. */
+  /** Adds what brings the others nearest while a need is short. */
   function completed(way: Way): Way {
-    if (way.parts.length > mostBeside) return way
-    let best: Way | undefined
-    const short = shortIn(way)
-    for (const k of short)
-      for (const one of candidates) {
-        const more = way.parts.some(({ material }) => material === one.material) ? undefined : withMore(way, one, k)
-        if (more && (!best || more.score < best.score)) best = more
-      }
-    if (!best) return way
-    const done = completed(best)
-    return done.score < way.score || shortIn(done).length < short.length ? done : way
+    const ways = way.parts.length > mostBeside ? [] : shortIn(way).flatMap((k) => waysOn(way, k))
+    return ways.reduce<Way | undefined>((best, one) => (best && best.score <= one.score ? best : one), undefined) ?? way
   }
 
-  return {
-    candidates,
-    isMet: shortIn(begin).length === 0,
-    /** The best of what begins with a product, by each need that it could be measured out by. */
-    waysFrom(lead: Candidate, place: number): readonly Way[] {
-      return shortIn(begin).flatMap((k) => {
-        const way = withMore(begin, lead, k)
-        if (!way) return []
-        const done = completed(way)
-        return [{ ...done, score: done.score + weights.place * place }]
-      })
-    },
-  }
+  const waysOn = (way: Way, k: number): readonly Way[] =>
+    candidates.flatMap((one, place) => {
+      if (way.parts.some(({ material }) => material === one.material)) return []
+      const more = withMore(way, one, k, place)
+      return more ? [completed(more)] : []
+    })
+
+  return { ways: shortIn(begin).flatMap((k) => waysOn(begin, k)) }
 }
 
 /** The same with its workings: each product by what those before it leave of its need, all of them in one walk. */
