@@ -99,6 +99,8 @@ interface Way {
   readonly put: Amounts
   /** How far down the office's list its products stand, added up. */
   readonly places: number
+  /** However it is gone on with, it counts no less. */
+  readonly least: number
   readonly score: number
 }
 
@@ -140,7 +142,7 @@ function groundOf(
     .map(candidateOf)
   const sumOf = (of: 'fed' | 'label') =>
     spread.reduce((sum, one) => plus(sum, candidateOf(one.material)[of], one.amount.value.v), nothing)
-  const begin: Way = { parts: [], brought: sumOf('fed'), put: sumOf('label'), places: 0, score: 0 }
+  const begin: Way = { parts: [], brought: sumOf('fed'), put: sumOf('label'), places: 0, least: 0, score: 0 }
 
   const isShort = (brought: Amounts, k: number) => applied[k]! && brought[k]! < (1 - shortest[k]!) * wanted[k]!
   const shortIn = ({ brought }: Way): readonly number[] => [0, 1, 2].filter((k) => isShort(brought, k))
@@ -165,25 +167,46 @@ function groundOf(
     if ([0, 1, 2].some((one) => label[one]! > 0 && put[one]! > most[one]!)) return undefined
     const brought = plus(way.brought, fed, lb)
     const parts = [...way.parts, { material, meets: majorNutrients[k]!, lb }]
-    const off = miss(0, brought[0]) + miss(1, brought[1]) + miss(2, brought[2])
     const places = way.places + place
-    return { parts, brought, put, places, score: weights.product * parts.length + weights.place * places + off }
+    const used = weights.product * parts.length + weights.place * places
+    let [least, score] = [used, used]
+    for (let one = 0; one < 3; one += 1) {
+      const off = miss(one, brought[one]!)
+      score += off
+      // What is over stays over.
+      if (!(brought[one]! < (wanted[one] ?? 0))) least += off
+    }
+    return { parts, brought, put, places, least, score }
   }
 
-  /** Adds what brings the others nearest while a need is short. */
-  function completed(way: Way): Way {
-    const ways = way.parts.length > mostBeside ? [] : shortIn(way).flatMap((k) => waysOn(way, k))
-    return ways.reduce<Way | undefined>((best, one) => (best && best.score <= one.score ? best : one), undefined) ?? way
+  /**
+   * Adds what brings the others nearest while a need is short and something brings it; undefined where nothing of that
+   * counts less than `under`.
+   */
+  function completed(way: Way, under: number): Way | undefined {
+    let best: Way | undefined
+    let tried = false
+    if (way.parts.length <= mostBeside)
+      for (const k of shortIn(way))
+        candidates.forEach((one, place) => {
+          if (way.parts.some(({ material }) => material === one.material)) return
+          const more = withMore(way, one, k, place)
+          if (!more) return
+          tried = true
+          const most = best?.score ?? under
+          if (more.least < most) best = completed(more, most) ?? best
+        })
+    return best ?? (!tried && way.score < under ? way : undefined)
   }
 
-  const waysOn = (way: Way, k: number): readonly Way[] =>
-    candidates.flatMap((one, place) => {
-      if (way.parts.some(({ material }) => material === one.material)) return []
-      const more = withMore(way, one, k, place)
-      return more ? [completed(more)] : []
-    })
-
-  return { ways: shortIn(begin).flatMap((k) => waysOn(begin, k)) }
+  return {
+    ways: shortIn(begin).flatMap((k) =>
+      candidates.flatMap((one, place) => {
+        const way = withMore(begin, one, k, place)
+        return (way && completed(way, Infinity)) ?? []
+      }),
+    ),
+  }
 }
 
 /** The same with its workings: each product by what those before it leave of its need, all of them in one walk. */
