@@ -29,6 +29,7 @@ import {
   TestField,
 } from '../../stations/results/ReportFields'
 import { en as benchWords } from '../../shared/doubt/messages'
+import { idle } from '../../shared/late/idle'
 import { late } from '../../shared/late/late'
 import { today } from '../../shared/today'
 import { LazyWorkings } from '../../shared/workings/LazyWorkings'
@@ -37,7 +38,7 @@ import { v4 as newId } from 'uuid'
 import { measuredIn } from '@/core/report/tests'
 
 const FertilizerShelf = late(() =>
-  import('../../stations/materials/FertilizerShelf').then((found) => found.FertilizerShelf),
+  idle().then(() => import('../../stations/materials/FertilizerShelf').then((found) => found.FertilizerShelf)),
 )
 const SecondReadingView = late(() =>
   import('../../shared/doubt/SecondReadingView').then((found) => found.SecondReadingView),

@@ -79,7 +79,8 @@ async function paperNow(kase: Case, around: Around): Promise<Paper | null> {
   const { language } = kase.letter
   const before = kase.letters.filter((one) => one.handed && one.language === language).at(-1)
   const earlier = before ? readPaper(before.document) : null
-  return paperFor(kase, planNow(kase, around), around, await wordsOf(language), language, earlier)
+  const whyFor = kase.letter.why ? (await import('../../shared/letters/why-for')).whyFor : null
+  return paperFor(kase, planNow(kase, around), around, await wordsOf(language), language, earlier, whyFor)
 }
 
 /** What was recommended, a row for each thing on each area. A cell that begins like a formula is quoted as text. */

@@ -1,7 +1,6 @@
 import type { Case } from '@/core/case/case'
 import type { Guide } from '@/core/guides/guide'
 import { letterOf } from '@/core/letter/letter'
-import { whyOf } from '@/core/letter/why'
 import type { Plan } from '@/core/plan/plan'
 import type { Product } from '@/core/shelf/product'
 import type { Language } from '@/core/sentence/text'
@@ -9,8 +8,7 @@ import { paperOf } from '@/paper/build'
 import type { Paper, PaperHead } from '@/paper/paper'
 import type { Office } from '@/core/office'
 import type { ClientWords } from '@/wording/languages'
-import { allLocal } from '@/store/office'
-import { missingChanged } from '@/store/missing'
+import type { WhyFor } from './why-for'
 
 /** What a letter goes by beside its case and plan. */
 export interface Around {
@@ -32,20 +30,20 @@ const headOf = (office: Around['office'], sample: boolean): PaperHead | null =>
 /**
  * The letter of a case as a paper; null where nothing can be said yet.
  *
+ * @param whyFor where the case asks for a page of reasons
  * @param before the one that was handed out before, in the same language
  */
 export function paperFor(
   kase: Case,
   plan: Plan,
-  { guides, products, office }: Around,
+  around: Around,
   words: ClientWords,
   language: Language,
   before: Paper | null = null,
+  whyFor: WhyFor | null = null,
 ): Paper | null {
   const letter = letterOf(kase, plan)
   if (letter.areas.length === 0) return null
-  const why = kase.letter.why
-    ? whyOf(kase, plan, (area) => missingChanged(kase, area, guides, products, allLocal()))
-    : null
-  return paperOf(kase, { letter, why, head: headOf(office, kase.sample), words, language, before })
+  const why = kase.letter.why && whyFor ? whyFor(kase, plan, around) : null
+  return paperOf(kase, { letter, why, head: headOf(around.office, kase.sample), words, language, before })
 }

@@ -1,6 +1,6 @@
 'use client'
 
-import { useMemo } from 'react'
+import { useEffect, useMemo, useState } from 'react'
 import type { Plan } from '@/core/plan/plan'
 import type { Language } from '@/core/sentence/text'
 import type { Paper } from '@/paper/paper'
@@ -8,8 +8,10 @@ import type { ClientWords } from '@/wording/languages'
 import { useOpenCase } from '../../case/context'
 import { useGuides, useProducts } from '../../case/useCase'
 import { useOffice } from '../office/useOffice'
+import { partLost } from '../late/lost-parts'
 import { paperFor, type Around } from './paper-for'
 import type { Kept } from './useKept'
+import type { WhyFor } from './why-for'
 
 /** The letter of a plan of the open case, beside the last one that was handed out before. */
 export function usePaper(
@@ -20,10 +22,22 @@ export function usePaper(
 ): Paper | null {
   const { kase } = useOpenCase()
   const around = useAround()
+  const whyFor = useWhyFor(kase.letter.why)
   return useMemo(() => {
     const before = kept.filter(({ given, paper }) => given.handed && paper?.language === language).at(-1)
-    return plan && words && paperFor(kase, plan, around, words, language, before?.paper)
-  }, [kase, plan, around, words, language, kept])
+    // Without the page that it was asked for it is no letter yet.
+    if (!plan || !words || (kase.letter.why && !whyFor)) return null
+    return paperFor(kase, plan, around, words, language, before?.paper, whyFor)
+  }, [kase, plan, around, words, language, kept, whyFor])
+}
+
+/** What makes the page of reasons, once it was asked for and has come. */
+function useWhyFor(asked: boolean): WhyFor | null {
+  const [whyFor, setWhyFor] = useState<WhyFor | null>(null)
+  useEffect(() => {
+    if (asked && !whyFor) import('./why-for').then((found) => setWhyFor(() => found.whyFor), partLost)
+  }, [asked, whyFor])
+  return whyFor
 }
 
 function useAround(): Around {

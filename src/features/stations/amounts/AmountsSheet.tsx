@@ -10,15 +10,10 @@ import type { Answer, AreaRecommendation } from '@/core/recommend'
 import { Button } from '@/ui/Button'
 import { Fold } from '@/ui/Fold'
 import { Formula } from '@/ui/Formula'
-import { english } from '@/wording/languages'
-import { reportWords } from '@/wording/report-words'
 import { render } from '@/wording/render'
 import { useOpenCase } from '../../case/context'
-import { Fertilizers } from './Fertilizers'
 import { NutrientRow } from './NutrientRow'
-import { OtherRows } from './OtherRows'
 import { ReactionRow } from './ReactionRow'
-import { SchoolsTaken } from './SchoolsTaken'
 import { SecondReadingButton } from '../../shared/doubt/SecondReadingButton'
 import { useOffice } from '../../shared/office/useOffice'
 import { late } from '../../shared/late/late'
@@ -27,6 +22,10 @@ import { en } from './messages'
 import { asPlanned, StandingsContext, type Standings } from './still'
 import { SureProvider, SureSwitch } from './Sure'
 
+const Fertilizers = late(() => import('./Fertilizers').then((found) => found.Fertilizers))
+const OtherRows = late(() => import('./OtherRows').then((found) => found.OtherRows))
+const SchoolsTaken = late(() => import('./SchoolsTaken').then((found) => found.SchoolsTaken))
+const RestsOn = late(() => import('./RestsOn').then((found) => found.RestsOn))
 const Missing = late(() => import('../reading/Missing').then((found) => found.Missing))
 const MoreReading = late(() => import('./MoreReading').then((found) => found.MoreReading))
 const StandingsTold = late(() => import('./StandingsTold').then((found) => found.StandingsTold))
@@ -46,6 +45,9 @@ export function AmountsSheet({ found }: { found: AreaRecommendation }) {
       </div>
     )
   const { answer } = found
+  const report = reportOfArea(kase, found.areaId)
+  // Typed at the counter it has neither code, laboratory nor date: nothing tells it from another.
+  const restsOn = report && (report.code || report.laboratory || report.date) ? report : null
   return (
     <SureProvider found={found}>
       <div className="@container">
@@ -53,7 +55,11 @@ export function AmountsSheet({ found }: { found: AreaRecommendation }) {
           <Formula>{answer.headline.map((sentence) => render(sentence, kase.measures)).join(' ')}</Formula>
         </p>
         <Untested found={found} />
-        <RestsOn areaId={found.areaId} />
+        {restsOn && (
+          <Suspense>
+            <RestsOn report={restsOn} />
+          </Suspense>
+        )}
         {kase.applications.some((one) => one.areaId === found.areaId) && (
           <Suspense>
             <PutOn areaId={found.areaId} />
@@ -73,14 +79,20 @@ export function AmountsSheet({ found }: { found: AreaRecommendation }) {
           {majorsOf(answer).map((need) => (
             <NutrientRow key={need.of} need={need} found={found} />
           ))}
-          <OtherRows answer={answer} />
-          <Fertilizers answer={answer} found={found} />
+          <Suspense>
+            <OtherRows answer={answer} />
+          </Suspense>
+          <Suspense>
+            <Fertilizers answer={answer} found={found} />
+          </Suspense>
         </Standing>
         <Suspense>
           <MoreReading answer={answer} all={found.use === 'container'} />
         </Suspense>
         <Notes answer={answer} />
-        <SchoolsTaken found={found} />
+        <Suspense>
+          <SchoolsTaken found={found} />
+        </Suspense>
         <SureSwitch />
         <Somebodys areaId={found.areaId} />
       </div>
@@ -162,15 +174,6 @@ const forgetSaid = () => {
   const left = new URLSearchParams(window.location.search)
   left.delete('said')
   window.history.replaceState(null, '', `${window.location.pathname}?${left}`)
-}
-
-/** Which report the amounts rest on. */
-function RestsOn({ areaId }: { areaId: string }) {
-  const { kase } = useOpenCase()
-  const report = reportOfArea(kase, areaId)
-  // Typed at the counter it has neither code, laboratory nor date: nothing tells it from another.
-  if (!report || (!report.code && !report.laboratory && !report.date)) return null
-  return <p className="text-ink-2 text-[14px]">{en.restsOn(reportWords(report, english))}</p>
 }
 
 function Problems({ found }: { found: AreaRecommendation }) {

@@ -1,7 +1,7 @@
 'use client'
 
 import clsx from 'clsx'
-import { useState } from 'react'
+import { Suspense, useState } from 'react'
 import type { AreaInSeason } from '@/core/case/in-season'
 import { fields } from '@/core/report/fields'
 import type { Use } from '@/core/guides/crop'
@@ -32,8 +32,10 @@ import { LatePickField } from '../../shared/LatePickField'
 import { BagField } from './BagField'
 import { gradeOption } from './grade-option'
 import { balance } from './balance'
-import { Named } from './Named'
 import { en } from './messages'
+import { late } from '../../shared/late/late'
+
+const Named = late(() => import('./Named').then((found) => found.Named))
 
 /** What is named or chosen for an area, and every product beside it as if it alone did the whole job; one is chosen. */
 export function FertilizerShelf({ area, found }: { area: AreaInSeason; found: AreaRecommendation }) {
@@ -86,7 +88,11 @@ export function FertilizerShelf({ area, found }: { area: AreaInSeason; found: Ar
       {taken?.mix && answer.fertilizer?.mix.ok && (
         <Chosen area={area} material={taken.material} mix={taken.mix} bagLb={taken.bagLb} found={found} />
       )}
-      {named && !kase.mix && <Named area={area} found={found} named={named} beside={one !== null} />}
+      {named && !kase.mix && (
+        <Suspense>
+          <Named area={area} found={found} named={named} beside={one !== null} />
+        </Suspense>
+      )}
       {chosen && (
         <Button kind="text" className="mb-3" onClick={() => choose(null)}>
           {en.clear}

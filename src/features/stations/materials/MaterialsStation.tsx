@@ -19,16 +19,20 @@ import { textOf } from '@/wording/render'
 import { answerOf, inThisSeason, useOpenCase } from '../../case/context'
 import { fieldError, retyped } from '../../shared/formatting'
 import { useProducts } from '../../case/useCase'
+import { idle } from '../../shared/late/idle'
 import { late } from '../../shared/late/late'
 import { NothingYet } from '../../shared/NothingYet'
 import { BagField } from './BagField'
 import { FertilizerShelf } from './FertilizerShelf'
-import { MixPanel } from './mix/MixPanel'
 import { ShedFields } from './ShedFields'
-import { TakenMix } from './mix/TakenMix'
-import { SpreaderFields } from './spreader/SpreaderFields'
 import { en } from './messages'
 
+const MixPanel = late(() => import('./mix/MixPanel').then((found) => found.MixPanel))
+const TakenMix = late(() => import('./mix/TakenMix').then((found) => found.TakenMix))
+// Below what is chosen, and for few.
+const SpreaderFields = late(() =>
+  idle().then(() => import('./spreader/SpreaderFields').then((found) => found.SpreaderFields)),
+)
 const Purchases = late(() => import('./Purchases').then((found) => found.Purchases))
 
 const optionsOf = (products: readonly Product[], serves: (product: Product) => boolean) =>
@@ -50,7 +54,11 @@ export function MaterialsStation() {
       {found.answer.reaction.outcome === 'sulfur' && <SulfurFields area={area} found={found} />}
       <ShedFields />
       <Fertilizers area={area} found={found} />
-      {(found.use === 'lawn' || found.use === 'plot' || kase.spreaders.length > 0) && <SpreaderFields found={found} />}
+      <Suspense>
+        {(found.use === 'lawn' || found.use === 'plot' || kase.spreaders.length > 0) && (
+          <SpreaderFields found={found} />
+        )}
+      </Suspense>
       <Suspense>
         <Purchases />
       </Suspense>
@@ -80,10 +88,10 @@ function Fertilizers({ area, found }: { area: AreaInSeason; found: AreaRecommend
       {way === 'one' ? (
         <FertilizerShelf area={area} found={found} />
       ) : (
-        <>
+        <Suspense>
           <TakenMix />
           <MixPanel area={area} />
-        </>
+        </Suspense>
       )}
     </section>
   )
