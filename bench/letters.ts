@@ -13,6 +13,7 @@ import { pdfOf } from '../src/paper/pdf/pdf'
 import type { Fonts } from '../src/paper/pdf/sheet'
 import { listResults, openResults } from '../src/schemas/results-file/open'
 import { english } from '../src/wording/languages'
+import { wordWhy } from '../src/wording/why'
 import { missingTests } from '../src/core/compare/missing'
 
 /** How long letters take as PDF and how large they are; and a file of 10,000 homes until it is known whose each is. */
@@ -26,7 +27,8 @@ const fonts: Fonts = {
 const papers = sampleCases.map((kase) => {
   const plan = planOf(kase, recommend(kase, guides), { guides, today: '2026-11-26' })
   const letter = letterOf(kase, plan)
-  const why = whyOf(kase, plan, (area) => missingTests(kase, area, guides, shippedProducts))
+  const reasons = whyOf(kase, plan, (area) => missingTests(kase, area, guides, shippedProducts))
+  const why = wordWhy(reasons, kase.client, english, 'en', kase.measures)
   return paperOf(kase, { letter, why, head: null, words: english, language: 'en', before: null })
 })
 

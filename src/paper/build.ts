@@ -1,18 +1,17 @@
 import type { Case } from '../core/case/case'
 import type { Letter } from '../core/letter/letter'
-import type { Why } from '../core/letter/why'
 import type { Language } from '../core/sentence/text'
 import { changesBetween, type LetterChange } from '../wording/changes'
 import type { ClientWords } from '../wording/languages'
 import { wordLetter } from '../wording/letter'
-import { wordWhy } from '../wording/why'
+import type { WordedWhy } from '../wording/why'
 import { wordWorkings } from '../wording/workings'
 import type { Paper, PaperChanges, PaperHead } from './paper'
 
 interface Parts {
   readonly letter: Letter
   /** Null where its page does not go with the letter. */
-  readonly why: Why | null
+  readonly why: WordedWhy | null
   readonly head: PaperHead | null
   readonly words: ClientWords
   readonly language: Language
@@ -31,7 +30,7 @@ export function paperOf(kase: Case, { letter, why, head, words, language, before
     head,
     letter: worded,
     changes: before && changesOn(before, worded, words),
-    why: why && wordWhy(why, kase.client, words, language, kase.measures),
+    why,
     workings: workings ? wordWorkings(letter, words, kase.measures) : null,
   }
 }

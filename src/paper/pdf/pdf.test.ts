@@ -12,6 +12,7 @@ import { anyCase, build } from '../../core/testing/any-case'
 import { sampleCases } from '../../demo/sample-cases'
 import { english } from '../../wording/languages'
 import { spanish } from '../../wording/spanish'
+import { wordWhy } from '../../wording/why'
 import { paperOf } from '../build'
 import { areaOf, type Paper } from '../paper'
 import { lettersMissing, pdfOf } from './pdf'
@@ -33,7 +34,8 @@ const both = [
 
 function paper(kase: Case, [language, words]: (typeof both)[number], pages = false): Paper {
   const found = plan(kase)
-  const why = pages ? whyOf(kase, found, (area) => missingTests(kase, area, guides, shippedProducts)) : null
+  const reasons = pages ? whyOf(kase, found, (area) => missingTests(kase, area, guides, shippedProducts)) : null
+  const why = reasons && wordWhy(reasons, kase.client, words, language, kase.measures)
   const letter = letterOf(kase, found)
   const asked = { ...kase, letter: { ...kase.letter, workings: pages } }
   return paperOf(asked, { letter, why, head, words, language, before: null })

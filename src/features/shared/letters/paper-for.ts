@@ -44,6 +44,6 @@ export function paperFor(
 ): Paper | null {
   const letter = letterOf(kase, plan)
   if (letter.areas.length === 0) return null
-  const why = kase.letter.why && whyFor ? whyFor(kase, plan, around) : null
+  const why = kase.letter.why && whyFor ? whyFor(kase, plan, around, words, language) : null
   return paperOf(kase, { letter, why, head: headOf(around.office, kase.sample), words, language, before })
 }
