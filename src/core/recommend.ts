@@ -21,12 +21,12 @@ import {
   isAcidifier,
   isFertilizer,
   isLime,
-  productNamed,
   productRef,
   type Fertilizer,
   type Product,
   type ProductRef,
 } from './shelf/product'
+import { productNamed } from './shelf/product-named'
 import { shippedProducts, usual } from './shelf/products'
 import { guideOf } from './case/guide-of'
 import { isUntested, untested } from './case/untested'

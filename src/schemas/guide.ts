@@ -144,6 +144,7 @@ const crop = Joi.object({
   acidRequiring: Joi.boolean().required(),
   edible: Joi.boolean().required(),
   leafyOrRoot: Joi.boolean(),
+  scabAbove: Joi.number().min(3).max(10),
   nitrogen: Joi.alternatives()
     .conditional('.unit', { is: 'lb N/tree', then: nitrogenByTree, otherwise: nitrogenByGround })
     .required(),

@@ -1,5 +1,6 @@
 import type { Application } from '../core/case/applications'
-import { productNamed, type Product } from '../core/shelf/product'
+import { type Product } from '../core/shelf/product'
+import { productNamed } from '../core/shelf/product-named'
 import { poundsOf } from '../core/shelf/shed'
 import { productWords, weight, type Measures } from './format'
 import { textOf } from './render'

@@ -7,6 +7,9 @@ import { majorsOf, minorsOf } from '../core/needs/need'
 import { doseOf } from '../core/needs/reaction'
 import { recommend } from '../core/recommend'
 import { anyCase, build } from '../core/testing/any-case'
+import { blankSeason } from '../core/case/blank'
+import type { AreaInSeason } from '../core/case/in-season'
+import type { ReportParts } from '../core/report/report-with'
 import { oneArea, typed } from '../core/testing/one-area'
 import { sampleCases } from '../demo/sample-cases'
 import type { Case } from '../core/case/case'
@@ -204,10 +207,28 @@ test.each(both)('in %s an area of which nothing can be said is named all the sam
   expect(worded(letter, language).foot[0]!.text).toContain('Rose bed')
 })
 
-/** Why nothing of it is given is said where it would be expected: common practice. */
-test.each([
+/** What a client would wonder at is said: common practice. */
+test.each<[string, Partial<AreaInSeason>, ReportParts, RegExp]>([
   ['clover makes its own', { crop: 'clover' }, { pH: typed('6.5') }, /makes its own, if the seed was inoculated/],
   ['nitrate is left over', { crop: 'tomato' }, { pH: typed('6.5'), nitrate: typed('300', 'ppm') }, /still has enough/],
+  // Scab above 5.5, and a pH in salt 0.5 to 0.6 below that in water: common practice.
+  ['potatoes get scab', { crop: 'potato' }, { pH: typed('6.4') }, /pH 6\.4: potato gets scab above 5\.5\. Add no lime/],
+  ['nor within their span', { crop: 'potato' }, { pH: typed('5.8') }, /gets scab above 5\.5/],
+  [
+    'a pH was measured in salt',
+    { crop: 'tomato' },
+    { pH: typed('5.6'), pHIn: 'salt' },
+    /measured pH 5\.6 in a salt solution\. That is about 6\.15 in water/,
+  ],
+  [
+    'nitrogen is left off for long shoots',
+    {
+      crop: 'apple',
+      plants: { ...blankSeason.plants, count: typed('3', ''), age: typed('8', 'years'), shoots: typed('20', 'in') },
+    },
+    { pH: typed('6.5') },
+    /shoots are long enough/,
+  ],
   [
     'rich soil feeds shrubs',
     { crop: 'conifers' },

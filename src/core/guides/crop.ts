@@ -23,6 +23,8 @@ export interface Crop {
   readonly edible: boolean
   /** Leafy or root crops take up most lead. */
   readonly leafyOrRoot?: boolean
+  /** It gets scab in soil above this pH. */
+  readonly scabAbove?: number
   readonly nitrogen: Nitrogen
   readonly phosphorusPotassium: PhosphorusPotassium
   /** Feeds on ammonium; nitrate and chloride harm it. */

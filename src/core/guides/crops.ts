@@ -136,6 +136,7 @@ export const crops = {
     leafyOrRoot: true,
   }),
   potato: vegetable('potato', [5.0, 6.0, 5.4], inRows(bed(2.5, 3.5, 'before-planting', 'side-dress')), {
+    scabAbove: 5.5,
     ...salts(1.7),
     leafyOrRoot: true,
   }),

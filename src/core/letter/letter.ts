@@ -159,6 +159,7 @@ function areaOf(kase: Case, plan: Answered): LetterArea {
     crop: found.crop && found.crop.label,
     says: [
       ...unlessBrought(saysOf(found), bringsPhosphorus(plan)),
+      ...pHInSalt(found, report ?? null),
       ...leadAsked(area, report ?? null),
       ...putWords(plan),
       ...daysSay(plan),
@@ -168,6 +169,12 @@ function areaOf(kase: Case, plan: Answered): LetterArea {
     passes: passesIn(plan),
     tests: plan.tests,
   }
+}
+
+/** A pH that was measured in salt is lower than the one that is told. */
+function pHInSalt({ answer: { pH } }: Found, report: Report | null): readonly Sentence[] {
+  const salt = report?.pHIn === 'salt' ? measuredIn(report, 'pH').value : null
+  return salt === null || pH === null ? [] : [say('short.pH-in-salt', { salt, pH })]
 }
 
 /** Some of what is still to be put on holds phosphorus. */

@@ -396,8 +396,15 @@ function ownView(where: Standing | undefined, read: ReadReport, ground: Ground):
     return crop.limeBelow !== undefined
       ? { outcome: 'do-not', because: 'low-for-acid-lover', why: say('reaction.leave-acid-lover', where) }
       : { outcome: 'leave', because: 'low-on-organic-soil', why: say('reaction.leave-organic', where) }
-  if (pH <= high) return { outcome: 'leave', because: 'fits', why: say('reaction.leave', where) }
-  if (!crop.acidRequiring) return { outcome: 'leave', because: 'high', why: say('reaction.leave-high', where) }
+  const scab = crop.scabAbove !== undefined && pH > crop.scabAbove && !crop.acidRequiring ? crop.scabAbove : null
+  if (pH <= high || !crop.acidRequiring) {
+    const fits = pH <= high
+    const why =
+      scab === null
+        ? say(fits ? 'reaction.leave' : 'reaction.leave-high', where)
+        : say('reaction.leave-scab', { ...where, scab })
+    return { outcome: 'leave', because: fits ? 'fits' : 'high', why }
+  }
   if (leaded) return { outcome: 'do-not', because: 'lead', why: say('reaction.sulfur-lead', where) }
   if (read.freeLime)
     return {

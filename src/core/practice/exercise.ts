@@ -13,7 +13,8 @@ import type { Guide, GuideRef } from '../guides/guide'
 import { gradeOf } from '../passes/log/line'
 import { typedSize } from '../reading/soil'
 import { readLine, withLine } from '../report/lines'
-import { productNamed, type Product, type ProductRef } from '../shelf/product'
+import { type Product, type ProductRef } from '../shelf/product'
+import { productNamed } from '../shelf/product-named'
 import type { Outcome } from '../sentence/sentence'
 
 /** What is practised. */

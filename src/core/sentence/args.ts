@@ -382,6 +382,8 @@ export interface Args {
   readonly 'reaction.leave': Standing
   readonly 'reaction.leave-acid-lover': Standing
   readonly 'reaction.leave-high': Standing
+  readonly 'reaction.leave-scab': Standing & { scab: number }
+  readonly 'short.pH-in-salt': { salt: number; pH: number }
   readonly 'reaction.leave-organic': Standing
   readonly 'reaction.lime-lead': Standing
   readonly 'reaction.lime': Standing

@@ -1,4 +1,5 @@
-import { productNamed, productRef, type ProductRef } from './product'
+import { productRef, type ProductRef } from './product'
+import { productNamed } from './product-named'
 import { shippedProducts } from './products'
 import { graded, gradedRef } from './graded'
 

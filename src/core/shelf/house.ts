@@ -1,4 +1,5 @@
-import { isFertilizer, productNamed, type Fertilizer, type Product, type ProductRef } from './product'
+import { isFertilizer, type Fertilizer, type Product, type ProductRef } from './product'
+import { productNamed } from './product-named'
 import type { Shelf } from './shelf'
 
 /** Ground that is fed with products of one kind. */

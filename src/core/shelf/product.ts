@@ -1,4 +1,3 @@
-import { graded } from './graded'
 import type { SourceRef } from '../units/sources'
 import type { Text } from '../sentence/text'
 import type { OtherNutrient } from '../units/quantity'
@@ -108,13 +107,3 @@ export const feeds = (product: Product | undefined): product is Fertilizer => pr
 /** Feeds the ground as a fertilizer does, and is not there for one minor element only. */
 export const isFertilizer = (product: Product | undefined): product is Fertilizer =>
   feeds(product) && Object.values(product.feeding.grade).some((percent) => percent > 0)
-
-const byRef = new WeakMap<readonly Product[], ReadonlyMap<string, Product>>()
-
-/** The product of a list, which never changes, by its reference; one of three numbers on a bag is known without. */
-export function productNamed(products: readonly Product[], ref: ProductRef | null): Product | undefined {
-  if (ref === null) return undefined
-  let known = byRef.get(products)
-  if (!known) byRef.set(products, (known = new Map([...products].reverse().map((one) => [productRef(one), one]))))
-  return known.get(ref) ?? graded(ref)
-}

@@ -2,7 +2,8 @@ import type { InShed } from '../case/applications'
 import { fields, numberIn } from '../report/fields'
 import { poundsIn } from '../units/factors'
 import type { Typed } from '../units/typed'
-import { productNamed, type Product, type ProductRef } from './product'
+import { type Product, type ProductRef } from './product'
+import { productNamed } from './product-named'
 
 /**
  * lb of each product that the client has already, part bags included. What cannot be read, or is of a product that is not

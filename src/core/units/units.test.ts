@@ -2,7 +2,8 @@ import { pH as pHTest } from '../report/tests/pH'
 import * as fc from 'fast-check'
 import { evaluate as mathEvaluate, unit } from 'mathjs'
 import { MF } from 'mf-parser'
-import { productNamed, type Product } from '../shelf/product'
+import { type Product } from '../shelf/product'
+import { productNamed } from '../shelf/product-named'
 import { shippedProducts } from '../shelf/products'
 import {
   caCO3PerSulfur,

@@ -54,6 +54,8 @@ export const matters = {
     `pH ${pH(a.pH)} is below ${pH(a.low)}, but organic soil is limed only below ${pH(a.trigger)}. ${capital(text(a.crop))} can do well here. No lime needed.`,
   'reaction.leave-high': (a) =>
     `pH ${pH(a.pH)} is above ${pH(a.low)} to ${pH(a.high)}, but ${text(a.crop)} can live with that. Watch for yellow young leaves (iron, manganese).`,
+  'reaction.leave-scab': (a) =>
+    `pH ${pH(a.pH)}: ${text(a.crop)} gets scab above ${pH(a.scab)}. Add no lime, and plant kinds that resist scab.`,
   'reaction.sulfur': (a) =>
     `pH ${pH(a.pH)} is above ${pH(a.high)}, too high for ${text(a.crop)}. Sulfur will lower it to about ${pH(a.aim)}.`,
   'reaction.sulfur-lead': (a) =>
@@ -143,6 +145,8 @@ export const matters = {
     num(a.most) === 0
       ? `${text(a.name)}: no ${nutrient[text(a.what)]!} may be applied here. Choose a product without it, or ask what the local rule allows.`
       : `${text(a.name)}: no more than ${text(a.most)} lb of ${nutrient[text(a.what)]!} per 1,000 ft² a year. The amounts here are ${weight(num(a.held), measures)} less for it.`,
+  'short.pH-in-salt': (a) =>
+    `The lab measured pH ${pH(a.salt)} in a salt solution. That is about ${pH(a.pH)} in water, which is used here.`,
   'short.put': (a, measures) =>
     `Applied so far: ${weight(num(a.lb), measures)} of ${a.nutrient ? nutrient[text(a.nutrient)]! : text(a.material)}. ${a.more ? 'The rest is listed below.' : 'No more is needed now.'}`,
   'short.brought': (a) => `${capital(nutrient[text(a.nutrient)]!)} is low: what is applied here brings it.`,

@@ -70,6 +70,8 @@ export const matters: MatterWords = {
     `El pH ${pH(a.pH)} está por debajo de ${pH(a.low)}, pero un suelo orgánico solo lleva cal por debajo de ${pH(a.trigger)}. Aquí va bien: ${texto(a.crop)}. Déjelo así.`,
   'reaction.leave-high': (a) =>
     `El pH ${pH(a.pH)} está por encima de ${pH(a.low)} a ${pH(a.high)}, pero lo soporta bien: ${texto(a.crop)}. Déjelo así, y vigile si las hojas nuevas se ponen amarillas (hierro, manganeso).`,
+  'reaction.leave-scab': (a) =>
+    `Con pH ${pH(a.pH)}, por encima de ${pH(a.scab)}, hay sarna: ${texto(a.crop)}. No ponga cal, y plante variedades que la resistan.`,
   'reaction.sulfur': (a) =>
     `El pH ${pH(a.pH)} está por encima de ${pH(a.high)}, muy alto para ${texto(a.crop)}. El azufre lo bajará a cerca de ${pH(a.aim)}.`,
   'reaction.sulfur-lead': (a) =>
@@ -162,6 +164,8 @@ export const matters: MatterWords = {
     num(a.most) === 0
       ? `${String(a.name)}: aquí no se puede poner ${letter.nutrients[String(a.what)]!}. Elija un producto sin él o pregunte qué permite la regla local.`
       : `${String(a.name)}: al año, no más de ${String(a.most)} lb de ${letter.nutrients[String(a.what)]!} por 1,000 ft². Por eso aquí son ${weight(num(a.held), measures, medidas)} menos.`,
+  'short.pH-in-salt': (a) =>
+    `El laboratorio midió pH ${pH(a.salt)} en una solución salina. Son cerca de ${pH(a.pH)} en agua, y ese valor se usa aquí.`,
   'short.put': (a, measures) =>
     `Ya se puso: ${weight(num(a.lb), measures)} de ${a.nutrient ? letter.nutrients[String(a.nutrient)]! : texto(a.material)}. ${a.more ? 'Lo que falta está abajo.' : 'Por ahora no hace falta más.'}`,
   'short.brought': (a) => `${capital(letter.nutrients[String(a.nutrient)]!)}: falta, y lo da lo que se aplica aquí.`,

@@ -2,7 +2,8 @@
 
 import { ArrowUp, X } from 'lucide-react'
 import { houseGroups, shippedHouse, type House, type HouseGroup } from '@/core/shelf/house'
-import { isFertilizer, productNamed, productRef, type Product, type ProductRef } from '@/core/shelf/product'
+import { isFertilizer, productRef, type Product, type ProductRef } from '@/core/shelf/product'
+import { productNamed } from '@/core/shelf/product-named'
 import { Button } from '@/ui/Button'
 import { Fold } from '@/ui/Fold'
 import { SelectField } from '@/ui/SelectField'

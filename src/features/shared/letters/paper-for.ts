@@ -8,7 +8,7 @@ import { paperOf } from '@/paper/build'
 import type { Paper, PaperHead } from '@/paper/paper'
 import type { Office } from '@/core/office'
 import type { ClientWords } from '@/wording/languages'
-import type { WhyFor } from './why-for'
+import type { WordedWhy } from '@/wording/why'
 
 /** What a letter goes by beside its case and plan. */
 export interface Around {
@@ -16,6 +16,9 @@ export interface Around {
   readonly products: readonly Product[]
   readonly office: Office | null | undefined
 }
+
+/** What makes the page of reasons; it comes where one is asked for. */
+export type WhyFor = (kase: Case, plan: Plan, around: Around, words: ClientWords, language: Language) => WordedWhy
 
 /** The invented office of the samples heads none but their letters. */
 const headOf = (office: Around['office'], sample: boolean): PaperHead | null =>

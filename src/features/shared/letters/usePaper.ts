@@ -9,9 +9,8 @@ import { useOpenCase } from '../../case/context'
 import { useGuides, useProducts } from '../../case/useCase'
 import { useOffice } from '../office/useOffice'
 import { partLost } from '../late/lost-parts'
-import { paperFor, type Around } from './paper-for'
+import { paperFor, type Around, type WhyFor } from './paper-for'
 import type { Kept } from './useKept'
-import type { WhyFor } from './why-for'
 
 /** The letter of a plan of the open case, beside the last one that was handed out before. */
 export function usePaper(

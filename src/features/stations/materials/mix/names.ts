@@ -1,4 +1,5 @@
-import { productNamed, type Product, type ProductRef } from '@/core/shelf/product'
+import { type Product, type ProductRef } from '@/core/shelf/product'
+import { productNamed } from '@/core/shelf/product-named'
 import { productWords } from '@/wording/format'
 
 /** How the product of a reference is called; of one that is not here, the reference. */
