@@ -44,6 +44,12 @@ test.each<[string, Partial<AreaInSeason>, ReportParts, string[]]>([
     { ...asked('2', '0', '0'), pH: typed('4.7') },
     ['urea@1'],
   ],
+  [
+    'raspberries, which shun chloride',
+    { crop: 'raspberry' },
+    asked('2', '0', '1.3'),
+    ['ammonium-sulfate@1', 'sulfate-of-potash@1'],
+  ],
   ['clover on a plot', { crop: 'clover' }, asked('0', '1.5', '1.5'), ['0-20-20@1']],
 ])('%s', (_, area, report, expected) => {
   const { house } = named(area, report)
@@ -86,8 +92,12 @@ test('whatever is asked: nothing that may not go here, no need left short that o
         if (!answer || !feeding) continue
         const needs = majorsOf(answer)
         const house = housed(shippedHouse, groupOf(feeding), shippedProducts)
+        const shuns = feeding.crop.shunsChloride === true
         const may = house.filter(
-          (one) => !outOfPlace(one, feeding, false) && barredBy(one, feeding, 0, needs).length === 0,
+          (one) =>
+            !outOfPlace(one, feeding, false) &&
+            barredBy(one, feeding, 0, needs).length === 0 &&
+            !(shuns && one.feeding.blend && one.feeding.grade['K₂O'] > 0),
         )
         if (!named) continue
         met += 1

@@ -76,6 +76,16 @@ export function houseChoice(
   }
 }
 
+/**
+ * Nothing speaks against a product here. The potash of a blend is most often muriate, so that none is named for what shuns
+ * chloride (common practice); whoever has read its label may choose it.
+ */
+export function mayBeNamed(one: Fertilizer, needs: readonly Need<MajorNutrient>[], feeding: Feeding): boolean {
+  const { blend, grade } = one.feeding
+  if (feeding.crop.shunsChloride && blend && grade['K₂O'] > 0) return false
+  return !outOfPlace(one, feeding, false) && barredBy(one, feeding, 0, needs).length === 0
+}
+
 /** They begin with the same product, or are the same in another order. */
 const isAlike = (a: Way, b: Way): boolean =>
   a.parts[0]!.material === b.parts[0]!.material ||
@@ -112,7 +122,7 @@ const plus = (a: Amounts, b: Amounts, times: number): Amounts => [
 ]
 const nothing: Amounts = [0, 0, 0]
 
-/** What a miss counts, in whole needs: little within the tolerance, much beyond it; and each product more. */
+/** What a miss counts, in whole needs: little within the tolerance, much beyond it; and each product more. Source: common practice. */
 const weights = { within: 0.5, short: 10, over: 4, unwanted: 3, unasked: 0.3, product: 0.35, place: 0.01 } as const
 
 const shortest = majorNutrients.map((nutrient) => tolerance[nutrient].short)
@@ -137,9 +147,7 @@ function groundOf(
     const share = amounts((nutrient) => firstYearOf(material, nutrient, pH))
     return { material, label, fed: [label[0] * share[0], label[1] * share[1], label[2] * share[2]] }
   }
-  const candidates = house
-    .filter((one) => !outOfPlace(one, feeding, false) && barredBy(one, feeding, 0, needs).length === 0)
-    .map(candidateOf)
+  const candidates = house.filter((one) => mayBeNamed(one, needs, feeding)).map(candidateOf)
   const sumOf = (of: 'fed' | 'label') =>
     spread.reduce((sum, one) => plus(sum, candidateOf(one.material)[of], one.amount.value.v), nothing)
   const begin: Way = { parts: [], brought: sumOf('fed'), put: sumOf('label'), places: 0, least: 0, score: 0 }
