@@ -57,7 +57,7 @@ test('from an empty app to a printed letter, by keyboard', async ({ watched: pag
   await expect(lime.getByRole('button', { name: '19 lb 8 oz' })).toBeVisible()
   await expect(lime).toContainText('dug in 6 in deep')
   await expect(lime).toContainText('dolomitic')
-  await expect(page.getByRole('region', { name: 'Phosphate' })).toContainText('none')
+  await expect(page.getByRole('region', { name: 'Phosphate', exact: true })).toContainText('none')
 
   // A number opens into its workings, and they add up.
   await lime.getByRole('button', { name: '19 lb 8 oz' }).focus()

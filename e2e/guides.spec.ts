@@ -43,7 +43,7 @@ test('an office makes a guide its own, rates a case by it, and what is used beco
   await expect(page.getByRole('row', { name: /^Potassium medium .* optimum/ })).toBeVisible()
   await page.getByRole('button', { name: 'Read it by this' }).click()
   await page.getByRole('button', { name: 'See the amounts' }).click()
-  await expect(page.getByRole('region', { name: 'Potash' })).toContainText('118 ppm is optimum')
+  await expect(page.getByRole('region', { name: 'Potash', exact: true })).toContainText('118 ppm is optimum')
   await kept(page)
 
   // It rates an area now: an edit becomes the next version, and the area stays with the first.
@@ -112,14 +112,14 @@ test('schools, mix without soil, lead, and words in the place of numbers', async
   await type(page, 'Potassium, K', '90 ppm K2O')
   await expect(page.getByText('As potassium it is 74.7: type that.')).toBeVisible()
   await page.getByRole('button', { name: 'See the amounts' }).click()
-  await expect(page.getByRole('region', { name: 'Phosphate' })).toContainText(
+  await expect(page.getByRole('region', { name: 'Phosphate', exact: true })).toContainText(
     'Leafy and root crops should not grow in this soil',
   )
   await page.getByRole('button', { name: /^Results/ }).click()
   await type(page, 'Lead, Pb', '450')
   await page.getByRole('button', { name: 'See the amounts' }).click()
   await expect(page.getByText('Grow no food in this soil').first()).toBeVisible()
-  await expect(page.getByRole('region', { name: 'Phosphate' })).toContainText('not fed for any')
+  await expect(page.getByRole('region', { name: 'Phosphate', exact: true })).toContainText('not fed for any')
   await page.getByRole('button', { name: /^Letter/ }).click()
   await expect(page.getByRole('article')).toContainText('Grow no food in this soil')
 })
