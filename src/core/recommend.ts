@@ -36,7 +36,7 @@ import { textures, type Texture, type TextureId } from './guides/soils'
 import { chosenLime, stoneFor, type Stone } from './needs/lime/stone'
 import { headline, isSalty, notMeasured, type Matters } from './told/headline'
 import { oneFertilizer, type OneFertilizer } from './bags/one-fertilizer'
-import type { Bagged } from './bags/chosen'
+import { broughtBy, chosenFor, fedWith, type Bagged } from './bags/chosen'
 import { takenMix } from './bags/taken'
 import { groupOf, houseChoice } from './bags/house'
 import type { Spread } from './bags/fertilizers'
@@ -523,14 +523,9 @@ function byHouse(
 
 /** What was chosen and may go here. */
 function chosenSpreads(mixed: Answer['mixed'], fertilizer: Answer['fertilizer']): readonly Spread[] {
-  const slowOf = ({ feeding }: Fertilizer) => feeding.slowNitrogen
-  if (mixed)
-    return mixed.barred.length > 0
-      ? []
-      : mixed.products.map(({ material, amount, rate }) => ({ material, amount, rate, slow: slowOf(material) }))
-  if (!fertilizer?.mix.ok || fertilizer.mix.value.barred.length > 0) return []
-  const { amount, rate } = fertilizer.mix.value
-  return [{ material: fertilizer.material, amount, rate, slow: slowOf(fertilizer.material) }]
+  const { mix, one } = chosenFor({ mixed, fertilizer })
+  const chosen = mix?.products ?? (one ? [{ material: one.material, ...one.mix }] : [])
+  return chosen.map(({ material, amount, rate }) => ({ material, amount, rate, slow: material.feeding.slowNitrogen }))
 }
 
 function neededAt({ asked, ground, feeding }: Placed): Needed & Pick<Figures, 'reading'> {
@@ -620,13 +615,16 @@ function told({ asked, ground, feeding }: Placed, figures: Figures): Told {
 }
 
 /** The fertilizers that an area is given, and what they bring. */
-function inBags({ mixed, fertilizer, house, filled }: Figures): Pick<Circumstances, 'fertilizers' | 'supplies'> {
-  const named = (filled ?? house)?.products.map(({ material }) => material) ?? []
+function inBags(figures: Figures): Pick<Circumstances, 'fertilizers' | 'supplies'> {
+  const { mixed, fertilizer } = figures
+  const fed = fedWith(figures, false)
+  const named = fed.named?.products.map(({ material }) => material) ?? []
+  // What was chosen and may not go here keeps its cautions.
   const chosen = mixed ? mixed.products.map(({ material }) => material) : fertilizer ? [fertilizer.material] : []
   const brought = mixed?.supplies ?? (fertilizer?.mix.ok ? fertilizer.mix.value.supplies : undefined)
   return {
     fertilizers: [...new Set([...chosen, ...named])],
-    supplies: (filled ?? (brought ? null : house))?.supplies ?? brought ?? [],
+    supplies: fed.mix || fed.one || !brought ? broughtBy(fed) : brought,
   }
 }
 

@@ -8,10 +8,10 @@ import { majorNutrients, type MajorNutrient } from '../units/quantity'
 import { overArea } from '../units/rates'
 import { derive, type Derived } from '../units/workings'
 import { fertilizerPasses, type Spread } from './fertilizers'
-import { barredBy, outOfPlace } from './one-fertilizer'
+import { mayGo } from './one-fertilizer'
 import { firstYearOf, shareOf, suppliesOf, type Supply, type Weighed } from './supply'
 import { leadOf, type Mixed } from './taken'
-import { tolerance, wholeWhereNone } from './tolerance'
+import { isEnough, tolerance, wholeWhereNone } from './tolerance'
 
 /** One of the fertilizers that are named where nobody chose any, with the need that it is measured out by. */
 export interface Housed extends Mixed {
@@ -82,8 +82,7 @@ export function houseChoice(
  */
 export function mayBeNamed(one: Fertilizer, needs: readonly Need<MajorNutrient>[], feeding: Feeding): boolean {
   const { blend, grade } = one.feeding
-  if (feeding.crop.shunsChloride && blend && grade['K₂O'] > 0) return false
-  return !outOfPlace(one, feeding, false) && barredBy(one, feeding, 0, needs).length === 0
+  return !(feeding.crop.shunsChloride && blend && grade['K₂O'] > 0) && mayGo(one, needs, feeding, false)
 }
 
 /** They begin with the same product, or are the same in another order. */
@@ -152,7 +151,7 @@ function groundOf(
     spread.reduce((sum, one) => plus(sum, candidateOf(one.material)[of], one.amount.value.v), nothing)
   const begin: Way = { parts: [], brought: sumOf('fed'), put: sumOf('label'), places: 0, least: 0, score: 0 }
 
-  const isShort = (brought: Amounts, k: number) => applied[k]! && brought[k]! < (1 - shortest[k]!) * wanted[k]!
+  const isShort = (brought: Amounts, k: number) => applied[k]! && !isEnough(majorNutrients[k]!, brought[k]!, wanted[k]!)
   const shortIn = ({ brought }: Way): readonly number[] => [0, 1, 2].filter((k) => isShort(brought, k))
 
   /** How far a nutrient is off, in whole needs. */
@@ -252,7 +251,7 @@ function measuredOut(
   })
 }
 
-const bringsN = ({ material }: Pick<Spread, 'material'>) => material.feeding.grade.N > 0
+export const bringsN = ({ material }: Pick<Spread, 'material'>) => material.feeding.grade.N > 0
 
 /** What goes with a fertilizer that brings nitrogen goes on once, in the first of its windows. */
 function withFirst(spread: Spread, needs: readonly Need<MajorNutrient>[]): Need<MajorNutrient> | undefined {

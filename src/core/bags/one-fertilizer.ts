@@ -185,3 +185,11 @@ export function outOfPlace({ feeding }: Fertilizer, { crop }: Feeding, there: bo
   if (forLawns && crop.use !== 'lawn') return true
   return !there && (restricted === true || (soluble === true && crop.use !== 'container'))
 }
+
+/** Whether nothing speaks against a fertilizer on an area, whatever it is measured by. */
+export const mayGo = (
+  fertilizer: Fertilizer,
+  needs: readonly Need<MajorNutrient>[],
+  feeding: Feeding,
+  there: boolean,
+): boolean => !outOfPlace(fertilizer, feeding, there) && barredBy(fertilizer, feeding, 0, needs).length === 0

@@ -1,5 +1,5 @@
 import { anywhere } from '../calendar/local'
-import { plan, planned } from '../testing/planned'
+import { plan, planned, withoutHouse } from '../testing/planned'
 import * as fc from 'fast-check'
 import { sampleCases } from '../../demo/sample-cases'
 import type { Case } from '../case/case'
@@ -110,4 +110,17 @@ test('a product that is no longer known says so, and nothing of it is put on', (
   expect(area!.problems).toMatchObject([{ field: 'mix', sentence: { key: 'product.unknown' } }])
   expect(area!.answer!.mixed).toBeNull()
   expect(feeds(productNamed(shippedProducts, 'own-gone@1'))).toBe(false)
+})
+
+test('where a mix leaves nothing short, no other fertilizer is warned of (whatever the office would name)', () => {
+  let complete = 0
+  for (const kase of cases) {
+    const bare = recommend(kase, guides, shippedProducts, withoutHouse).areas
+    recommend(kase, guides).areas.forEach(({ answer }, i) => {
+      if (!answer?.mixed || answer.mixed.barred.length > 0 || answer.filled) return
+      complete += 1
+      expect(answer.cautions.map(({ key }) => key)).toEqual(bare[i]!.answer!.cautions.map(({ key }) => key))
+    })
+  }
+  expect(complete).toBeGreaterThan(20)
 })

@@ -13,7 +13,7 @@ import type { Pass, Treatment } from '../passes/pass'
 import { isOpen } from '../passes/program/dated'
 import type { Test } from '../passes/program/tests'
 import { dayNumber, type Day } from '../calendar/day'
-import { closedOn } from '../passes/program/closed'
+import { closedOn, holdsPhosphate } from '../passes/program/closed'
 import type { Purchase } from '../passes/shopping'
 import { feeds, isLime } from '../shelf/product'
 import { doseOf } from '../needs/reaction'
@@ -158,7 +158,7 @@ function areaOf(kase: Case, plan: Answered): LetterArea {
     size: found.size.ok ? found.size.value : null,
     crop: found.crop && found.crop.label,
     says: [
-      ...unlessBrought(saysOf(found), bringsPhosphorus(plan)),
+      ...unlessBrought(saysOf(found), plan.treatments.some(holdsPhosphate)),
       ...pHInSalt(found, report ?? null),
       ...leadAsked(area, report ?? null),
       ...putWords(plan),
@@ -176,12 +176,6 @@ function pHInSalt({ answer: { pH } }: Found, report: Report | null): readonly Se
   const salt = report?.pHIn === 'salt' ? measuredIn(report, 'pH').value : null
   return salt === null || pH === null ? [] : [say('short.pH-in-salt', { salt, pH })]
 }
-
-/** Some of what is still to be put on holds phosphorus. */
-const bringsPhosphorus = ({ treatments }: AreaPlan): boolean =>
-  treatments.some(({ product, nutrient }) =>
-    product ? feeds(product) && product.feeding.grade['P₂O₅'] > 0 : nutrient === 'P₂O₅',
-  )
 
 /** Lead was a worry here, and nobody has tested for it yet. */
 const leadAsked = ({ concerns }: Area, report: Report | null): readonly Sentence[] =>

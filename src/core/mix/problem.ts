@@ -10,7 +10,7 @@ import { isFertilizer, productRef, type Fertilizer, type Product, type ProductRe
 import { lbInShed } from '../shelf/shed'
 import { bagsOf, hasPrices, type Shelf, type SoldBag } from '../shelf/shelf'
 import { majorNutrients, type MajorNutrient } from '../units/quantity'
-import { barredBy, outOfPlace } from '../bags/one-fertilizer'
+import { mayGo } from '../bags/one-fertilizer'
 import { firstYearOf } from '../bags/supply'
 
 /** Plain numbers: what a solver needs to know of the needs of several areas and of the products at hand. */
@@ -106,7 +106,7 @@ const areaOf = ({ found, feeding, needs }: Grounds): MixArea => ({
 })
 
 function feedsOn(material: Fertilizer, { feeding, needs }: Grounds, there: boolean): MixProduct['feeds'][number] {
-  if (outOfPlace(material, feeding, there) || barredBy(material, feeding, 0, needs).length > 0) return null
+  if (!mayGo(material, needs, feeding, there)) return null
   const pH = feeding.read.soil.pH?.v
   const fed = byNutrient((nutrient) => (material.feeding.grade[nutrient] / 100) * firstYearOf(material, nutrient, pH))
   return majorNutrients.some((nutrient) => fed[nutrient] > 0) ? fed : null

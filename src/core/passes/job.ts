@@ -2,8 +2,8 @@ import type { Case } from '../case/case'
 import { isStale } from '../mix/standing'
 import { majorsOf, minorsOf, type What } from '../needs/need'
 import { doseOf } from '../needs/reaction'
-import { fedWith, namedFrom, type Fed } from '../bags/chosen'
-import { houseKey, type Housed } from '../bags/house'
+import { broughtBy, fedWith, namedFrom, type Fed } from '../bags/chosen'
+import { bringsN, houseKey } from '../bags/house'
 import type { Supply } from '../bags/supply'
 import { isEnough } from '../bags/tolerance'
 import type { Answer, AreaRecommendation, Recommendation } from '../recommend'
@@ -151,15 +151,13 @@ const carriers = (answer: Answer): readonly (readonly [What, Plain])[] =>
  */
 function fertilizers(answer: Answer, how: How, staleMix: boolean): readonly (readonly [string, Plain])[] {
   const fed = fedWith(answer, staleMix)
-  const { mix, one, named } = fed
-  if (!mix && !one && !named)
+  if (!fed.mix && !fed.one && !fed.named)
     return majorsOf(answer).flatMap(({ of, amount, passes, why }) =>
       passes && amount
         ? [[of, { product: null, nutrient: of, all: amount, bagLb: null, passes, how, why } as const]]
         : [],
     )
-  const supplies = named?.supplies ?? mix?.supplies ?? one!.mix.supplies
-  return [...chosen(fed, how), ...housed(fed, how), ...shortOf(answer, supplies, how)]
+  return [...chosen(fed, how), ...housed(fed, how), ...shortOf(answer, broughtBy(fed), how)]
 }
 
 function chosen({ mix, one }: Fed, how: How): readonly (readonly [string, Plain])[] {
@@ -180,7 +178,6 @@ function chosen({ mix, one }: Fed, how: How): readonly (readonly [string, Plain]
 function housed(fed: Fed, how: How): readonly (readonly [string, Plain])[] {
   const products = fed.named?.products ?? []
   const from = namedFrom(fed)
-  const bringsN = ({ material }: Housed) => material.feeding.grade.N > 0
   return products.map((one, i) => {
     const { material, amount, passes, meets } = one
     const goesWith = !bringsN(one) && products.some(bringsN) ? ({ withNitrogen: true } as const) : {}

@@ -33,7 +33,8 @@ export function sortOf({ need, product, nutrient, withNitrogen }: Sorted): Sort 
   return nitrogen ? 'feeding' : 'other'
 }
 
-const holdsPhosphate = ({ product, nutrient }: Pick<Treatment, 'product' | 'nutrient'>) =>
+/** It brings phosphorus, as a product or as such. */
+export const holdsPhosphate = ({ product, nutrient }: Pick<Treatment, 'product' | 'nutrient'>) =>
   product ? feeds(product) && product.feeding.grade['P₂O₅'] > 0 : nutrient === 'P₂O₅'
 
 /** Why nothing of a treatment goes on that day; undefined where it may. */

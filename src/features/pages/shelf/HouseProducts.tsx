@@ -8,6 +8,8 @@ import { Button } from '@/ui/Button'
 import { Fold } from '@/ui/Fold'
 import { SelectField } from '@/ui/SelectField'
 import { productWords } from '@/wording/format'
+import { groupWords } from '@/wording/interface/house'
+import { capital } from '@/wording/phrase'
 import { en } from './messages'
 
 interface Props {
@@ -44,13 +46,14 @@ interface GroupProps {
 }
 
 function Group({ group, refs, products, put }: GroupProps) {
+  const title = capital(groupWords[group])
   const options = products
     .filter((one) => isFertilizer(one) && !refs.includes(productRef(one)))
     .map((one) => ({ value: productRef(one), label: productWords(one) }))
   const up = (i: number) => put(refs.map((ref, at) => (at === i - 1 ? refs[i]! : at === i ? refs[i - 1]! : ref)))
   return (
-    <section aria-label={en.groups[group]}>
-      <h3 className="mb-1 font-semibold">{en.groups[group]}</h3>
+    <section aria-label={title}>
+      <h3 className="mb-1 font-semibold">{title}</h3>
       <ol className="mb-2 grid gap-0.5 text-[15px]">
         {refs.map((ref, i) => {
           const product = productNamed(products, ref)
@@ -59,13 +62,13 @@ function Group({ group, refs, products, put }: GroupProps) {
             <li key={ref} className="flex items-center gap-1">
               <span className="min-w-0 flex-1">{name}</span>
               {i > 0 && (
-                <Button kind="text" aria-label={en.earlier(name, en.groups[group])} onClick={() => up(i)}>
+                <Button kind="text" aria-label={en.earlier(name, groupWords[group])} onClick={() => up(i)}>
                   <ArrowUp size={16} aria-hidden />
                 </Button>
               )}
               <Button
                 kind="text"
-                aria-label={en.without(name, en.groups[group])}
+                aria-label={en.without(name, groupWords[group])}
                 onClick={() => put(refs.filter((one) => one !== ref))}
               >
                 <X size={16} aria-hidden />
@@ -76,7 +79,7 @@ function Group({ group, refs, products, put }: GroupProps) {
       </ol>
       {refs.length === 0 && <p className="text-ink-2 mb-2 text-[14.5px]">{en.houseNone}</p>}
       <SelectField
-        label={en.houseAdd(en.groups[group])}
+        label={en.houseAdd(groupWords[group])}
         value={null}
         options={options}
         none={en.houseAddWhat}

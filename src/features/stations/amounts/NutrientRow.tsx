@@ -1,6 +1,7 @@
 'use client'
 
 import { holdFigure, knowCredits } from '@/core/acts/decisions'
+import { broughtBy, fedWith } from '@/core/bags/chosen'
 import { creditsKnown } from '@/core/case/decisions'
 import type { CreditName } from '@/core/needs/need'
 import type { Answer, AreaRecommendation } from '@/core/recommend'
@@ -111,11 +112,8 @@ export function NutrientRow({ need, found }: { need: Need<MajorNutrient>; found:
 }
 
 /** Bags bring it, in applications of their own. */
-function isBagged({ house, filled, fertilizer, mixed }: Answer, nutrient: MajorNutrient): boolean {
-  const one = fertilizer?.mix.ok ? fertilizer.mix.value.supplies : []
-  const supplies = (filled ?? house)?.supplies ?? mixed?.supplies ?? one
-  return supplies.some((supply) => supply.nutrient === nutrient && supply.supplied.value.v > 0)
-}
+const isBagged = (answer: Answer, nutrient: MajorNutrient): boolean =>
+  broughtBy(fedWith(answer, false)).some((supply) => supply.nutrient === nutrient && supply.supplied.value.v > 0)
 
 /** Whether the laboratory knew of what its figure is lessened by: asked where it is lessened. */
 function Credits({ names, taken, areaId }: { names: readonly CreditName[]; taken: boolean; areaId: string }) {

@@ -63,7 +63,7 @@ export const en = {
   whoChecks: 'Whose check? Choose the initials under “Checked by” first.',
   notKept: 'This letter could not be saved with the case. Try again when the app has loaded.',
   unconfirmed:
-    'Something is still to be decided, so this is a draft and cannot be checked. It stands above the letter.',
+    'Something is still to be decided, so this is a draft and cannot be checked. The list above the letter shows what.',
   frozen: (by: string, when: string) =>
     `Checked by ${by} on ${when}. It stands as it was checked, whatever becomes of the case.`,
   thaw: 'Let it follow the case again',

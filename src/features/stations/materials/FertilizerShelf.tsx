@@ -12,7 +12,6 @@ import { bagFor, bagsOf, costOf, type Shelf } from '@/core/shelf/shelf'
 import { boughtIn, canMeet, type OneFertilizer } from '@/core/bags/one-fertilizer'
 import { majorsOf } from '@/core/needs/need'
 import { shelfFor, type AreaRecommendation, type OnShelf } from '@/core/recommend'
-import { majorNutrients } from '@/core/units/quantity'
 import { fedWith } from '@/core/bags/chosen'
 import { isStale } from '@/core/mix/standing'
 import { Button } from '@/ui/Button'
@@ -30,7 +29,9 @@ import { Figure } from '../../shared/workings/Figure'
 import { useOffice } from '../../shared/office/useOffice'
 import { LatePickField } from '../../shared/LatePickField'
 import { BagField } from './BagField'
+import { chooseFertilizer } from './choose'
 import { gradeOption } from './grade-option'
+import { Balances } from './Balances'
 import { balance } from './balance'
 import { en } from './messages'
 import { late } from '../../shared/late/late'
@@ -69,17 +70,7 @@ export function FertilizerShelf({ area, found }: { area: AreaInSeason; found: Ar
   const cost = (id: ProductRef) => costs.get(id) ?? Infinity
   const useful = order === 'cost' ? [...fitting].sort((a, b) => cost(a.id) - cost(b.id)) : fitting
   const isIn = (row: OnShelf) => row.id === chosen || !isOut(row, found.use)
-  const choose = (id: ProductRef | null) =>
-    edit((draft) => {
-      // One product in its place: the bags of a mix are shared, so that it goes as a whole.
-      draft.mix = null
-      inThisSeason(area.id, ({ materials }) => {
-        materials.fertilizer = id
-        materials.meets = null
-        materials.fertilizerBag = { text: '', unit: 'lb', value: null }
-        materials.slowNitrogen = { text: '', unit: '%', value: null }
-      })(draft)
-    })
+  const choose = (id: ProductRef | null) => edit(chooseFertilizer([area.id], id))
   const { one, named } = fedWith(answer, answer.mixed !== null && isStale(kase, recommendation, products))
   const table = { chosen, choose, costs, shelf, use: found.use }
   const out = useful.filter((row) => !isIn(row))
@@ -271,19 +262,7 @@ function Chosen({
           {material.feeding.saltIndex !== undefined && en.saltIndex(material.feeding.saltIndex)}
         </p>
       )}
-      <p className="mt-1 flex flex-wrap gap-x-5">
-        {majorNutrients.map((nutrient) => {
-          const supply = mix.supplies.find((one) => one.nutrient === nutrient)!
-          return (
-            <span key={nutrient}>
-              <Formula>{nutrient}</Formula>:{' '}
-              <Figure of={weighed(supply.over ?? supply.supplied, kase.measures)}>
-                {balance(supply, kase.measures)}
-              </Figure>
-            </span>
-          )
-        })}
-      </p>
+      <Balances supplies={mix.supplies} />
       <div className="mt-3 grid gap-x-5 gap-y-2.5 sm:grid-cols-2">
         {possible.length > 1 && (
           <ChoiceField

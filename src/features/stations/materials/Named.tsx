@@ -5,15 +5,15 @@ import { groupOf, type HouseChoice, type Part } from '@/core/bags/house'
 import type { AreaRecommendation } from '@/core/recommend'
 import { housed } from '@/core/shelf/house'
 import { productRef } from '@/core/shelf/product'
-import { majorNutrients } from '@/core/units/quantity'
 import { Button } from '@/ui/Button'
-import { Formula } from '@/ui/Formula'
 import { productWords, weight } from '@/wording/format'
-import { inThisSeason, useOpenCase } from '../../case/context'
+import { groupWords } from '@/wording/interface/house'
+import { useOpenCase } from '../../case/context'
 import { useLocal, useProducts } from '../../case/useCase'
 import { weighed } from '../../case/explained'
 import { Figure } from '../../shared/workings/Figure'
-import { balance } from './balance'
+import { Balances } from './Balances'
+import { chooseFertilizer } from './choose'
 import { en } from './messages'
 
 interface Props {
@@ -43,21 +43,9 @@ export function Named({ area, found, named, beside }: Props) {
           <span className="text-[16px]">{passes.count > 1 ? `, ${en.applications(passes.count)}` : ''}</span>
         </p>
       ))}
-      <p className="mt-1 flex flex-wrap gap-x-5">
-        {majorNutrients.map((nutrient) => {
-          const supply = named.supplies.find((one) => one.nutrient === nutrient)!
-          return (
-            <span key={nutrient}>
-              <Formula>{nutrient}</Formula>:{' '}
-              <Figure of={weighed(supply.over ?? supply.supplied, kase.measures)}>
-                {balance(supply, kase.measures)}
-              </Figure>
-            </span>
-          )
-        })}
-      </p>
+      <Balances supplies={named.supplies} />
       <p className="text-ink-2 mt-1 text-[14.5px]">
-        {en.namedWhy(count, en.groups[group])} {unasked && bare && en.noPhosphorus}
+        {en.namedWhy(count, groupWords[group])} {unasked && bare && en.noPhosphorus}
       </p>
       {named.next.length > 0 && !beside && (
         <>
@@ -86,17 +74,7 @@ function Next({ parts, area, found }: { parts: readonly Part[]; area: AreaInSeas
   const alike = recommendation.areas.filter(
     ({ areaId, crop, answer }) => crop && answer && groupOf({ crop, settings: seasonOf(areaId) }) === group,
   )
-  const use = (areaIds: readonly string[]) =>
-    edit((draft) => {
-      draft.mix = null
-      for (const id of areaIds)
-        inThisSeason(id, ({ materials }) => {
-          materials.fertilizer = productRef(lead!.material)
-          materials.meets = lead!.meets
-          materials.fertilizerBag = { text: '', unit: 'lb', value: null }
-          materials.slowNitrogen = { text: '', unit: '%', value: null }
-        })(draft)
-    })
+  const use = (areaIds: readonly string[]) => edit(chooseFertilizer(areaIds, productRef(lead!.material), lead!.meets))
   const names = parts.map(({ material, lb }) => `${productWords(material)}, ${weight(lb, kase.measures)}`).join('; ')
   return (
     <li className="flex flex-wrap items-baseline gap-x-4">
